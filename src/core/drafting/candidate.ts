@@ -1,0 +1,24 @@
+import type { Sentence } from "../language/analysis";
+import type { Depth, QuestionKind } from "../questions/question";
+import type { FactType } from "./facts/fact";
+
+/** A question before it has an id, points and its place in a set. */
+export type Candidate = {
+  kind: QuestionKind;
+  stem: string;
+  /** Words of the key; for true or false "true" or "false". */
+  key: string;
+  accepted: string[];
+  /** Wrong options, best first. */
+  distractors: string[];
+  /** Numbers and years stand in order of size; all other options are shuffled. */
+  optionOrder: "numeric" | "shuffled";
+  evidence: Sentence[];
+  /** One fact is asked once in a set. */
+  factId: string;
+  factType: FactType | "statement";
+  pattern: string;
+  depth: Depth;
+  worth: number;
+  correction?: string;
+};

@@ -1,0 +1,165 @@
+import { createRandom, type Random, seedFrom } from "../lib/random";
+import type { Analysis } from "../language/analysis";
+import { kindOf } from "../questions/kinds";
+import type { Question, QuestionKind } from "../questions/question";
+import { createSpan } from "../source/create-span";
+import type { Candidate } from "./candidate";
+import { draftGapFills } from "./drafters/draft-gap-fills";
+import { draftMultipleChoice } from "./drafters/draft-multiple-choice";
+import { draftShortAnswers } from "./drafters/draft-short-answers";
+import { draftTrueFalse } from "./drafters/draft-true-false";
+import { failedGate } from "./gates";
+import type { Plan, PlanRow } from "./plan";
+import { numberValue } from "./phrasing/number-forms";
+import { scoreCandidate } from "./rank";
+import { type SourceStock, stockSource } from "./source-stock";
+
+/** Changes whenever the same source, plan and seed would give other drafts. */
+export const ENGINE_VERSION = "1";
+
+export type Draft = { question: Question; origin: { factId: string; pattern: string; score: number } };
+
+/** What is in the set already and must not be asked again. */
+export type Existing = { factIds: readonly string[]; stems: readonly string[] };
+
+export type RowReport = { kind: QuestionKind; asked: number; drafted: number; reason?: string };
+export type DraftReport = { rows: RowReport[]; sentences: number; understood: number };
+
+export type DraftInput = { analysis: Analysis; plan: Plan; seed: number; existing?: Existing; newId: (index: number) => string };
+
+/**
+ *   analysis → stock (facts, statements, noun phrases) → drafters, one for each kind → gates
+ *            → rank → choose row by row, each fact once, spread over the paragraphs
+ *
+ * Yields drafts as they are chosen and returns the report. Same input, same drafts.
+ */
+export function* draftQuestions({ analysis, plan, seed, existing, newId }: DraftInput): Generator<Draft, DraftReport> {
+  const candidates = rankedCandidates(analysis, seed);
+  const used = { facts: new Set(existing?.factIds ?? []), stems: new Set((existing?.stems ?? []).map(plainStem)), blocks: new Map<string, number>(), falseCount: 0, trueCount: 0 };
+  const rows: RowReport[] = [];
+  let made = 0;
+  for (const row of plan.rows) {
+    const pool = candidates.filter((candidate) => fits(candidate.candidate, row));
+    let drafted = 0;
+    while (drafted < row.count) {
+      const next = chooseNext(pool, used, row);
+      if (!next) break;
+      drafted++;
+      yield { question: toQuestion(next.candidate, row, newId(made++), seed), origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
+    }
+    rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pool.length, analysis) } : {}) });
+  }
+  const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
+  return { rows, sentences: prose.length, understood: prose.filter((sentence) => sentence.tree).length };
+}
+
+/** How many drafts of each kind the source can bear when every fact may be used. */
+export function countSupply(analysis: Analysis, seed = 1): Record<QuestionKind, number> {
+  const facts: Record<string, Set<string>> = {};
+  for (const { candidate } of rankedCandidates(analysis, seed)) (facts[candidate.kind] ??= new Set()).add(candidate.factId);
+  const count = (kind: QuestionKind) => facts[kind]?.size ?? 0;
+  return { "multiple-choice": count("multiple-choice"), "true-false": count("true-false"), "gap-fill": count("gap-fill"), "short-answer": count("short-answer") };
+}
+
+type Scored = { candidate: Candidate; score: number };
+
+/** The least a candidate must score to be shown at all. */
+const SHOWN_FROM = 1.7;
+const cache = new WeakMap<Analysis, Map<number, Scored[]>>();
+
+function rankedCandidates(analysis: Analysis, seed: number): Scored[] {
+  const known = cache.get(analysis) ?? new Map<number, Scored[]>();
+  cache.set(analysis, known);
+  const found = known.get(seed);
+  if (found) return found;
+  const stock: SourceStock = stockSource(analysis);
+  const all = [...draftMultipleChoice(stock, seed), ...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock)];
+  const ranked = all
+    .filter((candidate) => failedGate(candidate) === undefined)
+    // A little chance by seed, so that another seed gives another choice of equals.
+    .map((candidate) => ({ candidate, score: scoreCandidate(candidate, analysis) + createRandom(seedFrom(candidate.stem, seed)).next() * 0.6 }))
+    .filter(({ score }) => score >= SHOWN_FROM)
+    .sort((a, b) => b.score - a.score);
+  known.set(seed, ranked);
+  return ranked;
+}
+
+function fits(candidate: Candidate, row: PlanRow): boolean {
+  if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
+  return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
+}
+
+type Used = { facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
+
+/** The best one left, where each further question on the same paragraph counts a little less. */
+function chooseNext(pool: Scored[], used: Used, row: PlanRow): Scored | undefined {
+  let best: { scored: Scored; value: number } | undefined;
+  for (const scored of pool) {
+    const { candidate } = scored;
+    if (used.facts.has(candidate.factId) || used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
+    const block = candidate.evidence[0]!.block.id;
+    const balance = candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 0.8 : 0;
+    const value = scored.score - (used.blocks.get(block) ?? 0) * 0.55 - balance;
+    if (!best || value > best.value) best = { scored, value };
+  }
+  if (!best) return undefined;
+  const { candidate } = best.scored;
+  used.facts.add(candidate.factId);
+  used.facts.add(sentenceKey(candidate));
+  used.stems.add(plainStem(candidate.stem));
+  used.blocks.set(candidate.evidence[0]!.block.id, (used.blocks.get(candidate.evidence[0]!.block.id) ?? 0) + 1);
+  if (row.kind === "true-false") candidate.key === "true" ? used.trueCount++ : used.falseCount++;
+  return best.scored;
+}
+
+/** A sentence may be asked about twice in a set, never three times: what is left would be crumbs. */
+function sharesSentence(candidate: Candidate, used: Used): boolean {
+  const index = candidate.evidence[0]!.index;
+  return [...used.facts].filter((id) => id.startsWith(`${index}:`) && !id.endsWith(":sentence")).length >= 2;
+}
+
+function sentenceKey(candidate: Candidate): string {
+  return `${candidate.evidence[0]!.index}:sentence`;
+}
+
+function plainStem(stem: string): string {
+  return stem.toLowerCase().replace(/[^\p{L}\d]+/gu, " ").trim();
+}
+
+function toQuestion(candidate: Candidate, row: PlanRow, id: string, seed: number): Question {
+  const evidence = candidate.evidence.map((sentence) => createSpan(sentence.block, sentence.start, sentence.end));
+  const common = { id, stem: candidate.stem, points: row.points, depth: candidate.depth, evidence };
+  const question = ((): Question => {
+    switch (candidate.kind) {
+      case "multiple-choice": {
+        const random = createRandom(seedFrom(candidate.stem, seed));
+        const texts = orderOptions(candidate, (row.optionCount ?? 4) - 1, random);
+        const options = texts.map((text, index) => ({ id: `o${index + 1}`, text }));
+        return { kind: "multiple-choice", ...common, options, key: options.find((option) => option.text === candidate.key)!.id };
+      }
+      case "true-false":
+        return { kind: "true-false", ...common, key: candidate.key === "true", ...(candidate.correction ? { correction: candidate.correction } : {}) };
+      case "gap-fill":
+        return { kind: "gap-fill", ...common, key: candidate.key, accepted: candidate.accepted };
+      case "short-answer":
+        return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
+    }
+  })();
+  return { ...question, minutes: round(kindOf(question.kind).minutes(question, 5)) };
+}
+
+function orderOptions(candidate: Candidate, wrong: number, random: Random): string[] {
+  const texts = [candidate.key, ...candidate.distractors.slice(0, wrong)];
+  if (candidate.optionOrder === "shuffled") return random.shuffle(texts);
+  return texts.sort((a, b) => (numberValue(a) ?? 0) - (numberValue(b) ?? 0));
+}
+
+function whyNotMore(row: PlanRow, pool: number, analysis: Analysis): string {
+  if (analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
+  if (pool === 0) return row.depth === "reasoning" ? "depth-not-drafted" : row.kind === "multiple-choice" ? "no-fair-options" : "no-fact-of-this-sort";
+  return "facts-used-up";
+}
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}

@@ -1,0 +1,83 @@
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { nodeText, sentenceCase } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+import { GAP } from "../../questions/question";
+import type { Candidate } from "../candidate";
+import type { Fact } from "../facts/fact";
+import { bareTerm } from "../facts/find-definition";
+import { numberForms } from "../phrasing/number-forms";
+import { restateAsPassive } from "../phrasing/restate";
+import type { SourceStock, Statement } from "../source-stock";
+
+/** One word or short phrase taken out where the source leaves only one answer: a term by its meaning, a number, a year, a name. */
+export function draftGapFills(stock: SourceStock): Candidate[] {
+  const fromFacts = stock.facts.flatMap((fact) => {
+    if (fact.type === "naming" && fact.term && fact.definiens) return fromNaming(fact);
+    if (fact.type === "quantity" || fact.type === "time") return fromNumber(fact, stock);
+    return fact.type === "person" ? fromPerson(fact, stock) : [];
+  });
+  return [...fromFacts, ...stock.statements.flatMap((statement) => fromKeyNoun(statement, stock))];
+}
+
+function candidate(fact: Fact, stem: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {
+  if (stem.split(GAP).length !== 2 || stem.startsWith(GAP) || stem.split(" ").length < 6 || stem.split(" ").length > 26) return [];
+  return [{
+    kind: "gap-fill", stem: `${sentenceCase(stem)}.`, key, accepted: [...new Set(accepted)].filter((form) => form !== key), distractors: [], optionOrder: "shuffled",
+    evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern, depth: "recall", worth,
+  }];
+}
+
+/** "A letter that many people sign … is called a ____." */
+function fromNaming(fact: Fact): Candidate[] {
+  const key = bareTerm(fact.term!);
+  const article = fact.term!.slice(0, fact.term!.length - key.length);
+  if (fact.definiens!.toLowerCase().includes(key.toLowerCase())) return [];
+  const verb = fact.phrasing.clause.verb.flags?.includes("plain") || fact.phrasing.clause.auxiliaries[0]?.flags?.includes("plain") ? "are" : "is";
+  const shown = /^an? $/.test(article) ? "a(n) " : article;
+  return candidate(fact, `${fact.definiens} ${verb} called ${shown}${GAP}`, key, [fact.term!], fact.worth, "gap-term");
+}
+
+function statementOf(fact: Fact, stock: SourceStock): Statement | undefined {
+  return stock.statements.find((statement) => statement.sentence === fact.sentence && statement.phrasing.clause === fact.clause);
+}
+
+function fromNumber(fact: Fact, stock: SourceStock): Candidate[] {
+  const statement = statementOf(fact, stock);
+  const number = fact.answer;
+  if (!statement || /^(?:more|less|fewer|at|up|about|almost|nearly|only|as|over) /i.test(number)) return [];
+  const stem = statement.text.replace(new RegExp(`(?<![\\w,])${number}(?![\\w-]|,\\d)`), GAP);
+  const accepted = fact.type === "quantity" ? numberForms(number) : [];
+  return candidate(fact, stem, number, accepted, fact.worth, fact.type === "time" ? "gap-year" : "gap-number");
+}
+
+/** The name at the end: "… was designed by ____." */
+function fromPerson(fact: Fact, stock: SourceStock): Candidate[] {
+  if (!stock.analysis.persons.has(fact.answer)) return [];
+  const passive = restateAsPassive(fact.phrasing);
+  const statement = statementOf(fact, stock);
+  if (!passive || !statement) return [];
+  const tail = statement.rest.replace(passive.subject, "").trim();
+  return candidate(fact, [passive.subject, passive.verb, `by ${GAP}`, tail].filter(Boolean).join(" "), fact.answer, fact.answer.split(" ").slice(-1), fact.worth + 0.4, "gap-name");
+}
+
+/** A noun the source keeps coming back to, as object or predicate of a sentence with enough around it. */
+function fromKeyNoun(statement: Statement, stock: SourceStock): Candidate[] {
+  const { clause } = statement.phrasing;
+  if (clause.rank !== "main" || clause.verb.cat !== "v" || statement.words < 8 || stock.analysis.sort === "story") return [];
+  const object = clause.complements.find((part) => part.role === "object")?.node;
+  const fact = stock.facts.find((other) => other.clause === clause && other.type === "thing" && other.pattern !== "what-did");
+  if (!object || !fact || clause.complements.length > 1) return [];
+  const head = headTerminal(object);
+  const lemma = head.lemma ?? "";
+  const plainHead = head.cat === "n" && !THIN_NOUNS.has(lemma) && (stock.analysis.lemmaCounts.get(lemma) ?? 0) >= 2;
+  if (!plainHead || !isDistinct(object)) return [];
+  const word = nodeText(clause.sentence, head);
+  const stem = statement.text.replace(new RegExp(`\\b${word}\\b`), GAP);
+  if (new RegExp(`\\b${lemma}`, "i").test(stem)) return [];
+  return candidate(fact, stem, word, [], 1.1, "gap-noun");
+}
+
+/** The noun stands by itself or with a modifier that leads to it; a bare "the ____" could be anything. */
+function isDistinct(np: Node): boolean {
+  return np.end - np.start <= 5;
+}

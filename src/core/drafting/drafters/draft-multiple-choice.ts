@@ -1,0 +1,37 @@
+import { sentenceCase } from "../../language/node-text";
+import type { Candidate } from "../candidate";
+import { findDistractors } from "../distractors/find-distractors";
+import type { Fact } from "../facts/fact";
+import type { SourceStock } from "../source-stock";
+
+const MOST_DISTRACTORS = 4;
+
+/** Facts with enough fair wrong answers of their own kind. */
+export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate[] {
+  return stock.facts.flatMap((fact) => {
+    const distractors = findDistractors(fact, stock, MOST_DISTRACTORS, seed);
+    if (distractors.length < 2) return [];
+    const numeric = fact.type === "quantity" || fact.type === "time";
+    const form = optionForm(fact);
+    return [{
+      kind: "multiple-choice" as const, stem: fact.stem, key: form(optionAnswer(fact)), accepted: [], distractors: distractors.map(form),
+      optionOrder: numeric ? ("numeric" as const) : ("shuffled" as const),
+      evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern: fact.pattern, depth: fact.depth, worth: fact.worth + distractorsWorth(fact),
+    }];
+  });
+}
+
+/** A reason is offered as what is the case: "The channel is too shallow." */
+function optionAnswer(fact: Fact): string {
+  return fact.type === "cause" ? fact.answer.replace(/^(?:because|since) (?!of )/, "") : fact.answer;
+}
+
+/** Whole clauses are written as sentences, phrases without capital or stop as their own kind asks. */
+function optionForm(fact: Fact): (text: string) => string {
+  return fact.type === "cause" || fact.type === "condition" ? (text) => `${sentenceCase(text)}.` : (text) => text;
+}
+
+/** Kinds of distractor that readers find fair are worth more. */
+function distractorsWorth(fact: Fact): number {
+  return { quantity: 0.3, time: 0.3, frequency: 0.3, cause: 0.2, purpose: 0.2, condition: 0, manner: 0.1, definition: 0.3, naming: 0.2, person: 0, place: -0.2, thing: -0.5 }[fact.type];
+}

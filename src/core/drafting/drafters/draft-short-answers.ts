@@ -1,0 +1,13 @@
+import { sentenceCase } from "../../language/node-text";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+
+/** Every fact as an open question with its whole answer. */
+export function draftShortAnswers(stock: SourceStock): Candidate[] {
+  return stock.facts
+    .filter((fact) => fact.answer.split(" ").length <= 18)
+    .map((fact) => ({
+      kind: "short-answer", stem: fact.stem, key: sentenceCase(fact.answer), accepted: fact.accepted, distractors: [], optionOrder: "shuffled",
+      evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern: fact.pattern, depth: fact.depth, worth: fact.worth,
+    }));
+}

@@ -1,0 +1,37 @@
+import type { Analysis, Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import type { Node } from "../../language/tree";
+import type { Depth } from "../../questions/question";
+import type { Phrasing } from "../phrasing/ask-clause";
+
+export type FactType = "definition" | "naming" | "cause" | "purpose" | "condition" | "quantity" | "frequency" | "time" | "person" | "thing" | "place" | "manner";
+
+/** Something the source says, with the question that asks for it and the whole answer. */
+export type Fact = {
+  type: FactType;
+  /** Same sentence and same answer: the same fact, however it is asked. */
+  id: string;
+  sentence: Sentence;
+  clause: Clause;
+  phrasing: Phrasing;
+  stem: string;
+  /** As the source has it, whole, for the middle of a sentence. */
+  answer: string;
+  /** The answer's node, for distractors of its own sort. */
+  answerNode?: Node;
+  accepted: string[];
+  depth: Depth;
+  /** How much a teacher is likely to want it, before the place in the text is counted: 0 to 4. */
+  worth: number;
+  pattern: string;
+  /** Definitions and namings only. */
+  term?: string;
+  definiens?: string;
+};
+
+/** Finds facts of one type in one clause. */
+export type FactFinder = (phrasing: Phrasing, analysis: Analysis) => Fact[];
+
+export function factId(type: FactType, sentence: Sentence, from: number): string {
+  return `${sentence.index}:${type}:${from}`;
+}

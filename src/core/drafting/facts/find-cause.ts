@@ -1,0 +1,45 @@
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+import { findUnclear } from "../phrasing/clear-reference";
+import { askClause, phraseRest } from "../phrasing/ask-clause";
+import { type FactFinder, factId } from "./fact";
+
+/** "Keepers wore aprons *because the buttons could scratch the glass*." */
+export const findCause: FactFinder = (phrasing, analysis) => {
+  const { clause } = phrasing;
+  const part = clause.adjuncts.find(({ node }) => isReason(node));
+  if (!part || clause.shared) return [];
+  const reason = reasonNode(part.node);
+  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node]);
+  if (rest === undefined || isUnclear(rest)) return [];
+  const answer = nodeText(clause.sentence, reason).replace(/^./, (letter) => letter.toLowerCase());
+  if (answer.split(" ").length < 4) return [];
+  return [{
+    type: "cause", id: factId("cause", clause.sentence, reason.start), sentence: clause.sentence, clause, phrasing,
+    stem: askClause(phrasing, "Why", rest), answer, answerNode: reason, accepted: [answer.replace(/^(?:because|since) /, "")],
+    depth: "understanding", worth: 3.4, pattern: "why-because",
+  }];
+};
+
+const UNCLEAR = new Set(["pronoun", "first-person", "demonstrative", "comparison-left-open", "points-elsewhere", "definite-without-antecedent"]);
+
+export function isUnclear(rest: string): boolean {
+  return UNCLEAR.has(rest);
+}
+
+function isReason(node: Node): boolean {
+  const inner = reasonNode(node);
+  if (inner.cat === "sb") return inner.f.sub === "cause";
+  return inner.cat === "pp" && headOfPreposition(inner) === "because";
+}
+
+function headOfPreposition(pp: Node): string | undefined {
+  return pp.kids[0]?.cat === "prep" ? pp.kids[0].flags?.[0] : headTerminal(pp).flags?.[0];
+}
+
+/** Without the comma around it. */
+export function reasonNode(node: Node): Node {
+  if (/^c-|-c$/.test(node.cat)) return reasonNode(node.kids[node.head]!);
+  return node;
+}

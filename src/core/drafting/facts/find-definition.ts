@@ -1,0 +1,86 @@
+import type { Analysis } from "../../language/analysis";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { midSentence, nodeText } from "../../language/node-text";
+import { coreOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+
+/** "A patent is *a document that gives an inventor the right …*": asked both ways. */
+export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || !predicate || predicate.cat !== "np") return [];
+  if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank !== "main") return [];
+  const subject = coreOf(clause.subject);
+  if (!isTerm(subject) || !isDefiniens(predicate)) return [];
+  if (findUnclear(predicate, sentence, analysis, phrasing.binder, false) || hasOwnPronoun(predicate)) return [];
+  const definiens = nodeText(sentence, predicate);
+  const term = midSentence(sentence, subject);
+  if (definiens.split(" ").length < 6 || clause.adjuncts.length > 0) return [];
+  const plural = clause.verb.flags?.includes("plain");
+  const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
+  const bare = bareTerm(term);
+  const facts: Fact[] = [{
+    ...base, type: "definition", id: factId("definition", sentence, subject.start), stem: `What ${plural ? "are" : "is"} ${term}?`,
+    answer: definiens, accepted: [], worth: 3.6, pattern: "what-is-term", answerNode: predicate,
+  }];
+  if (singlesOut(predicate)) {
+    facts.push({
+      ...base, type: "naming", id: factId("definition", sentence, subject.start), stem: `What do we call ${definiens}?`,
+      answer: term, accepted: bare === term ? [] : [bare], answerNode: subject, worth: 3.4, depth: "recall", pattern: "what-do-we-call",
+    });
+  }
+  return facts;
+}
+
+/** "*The part of the rope that leads away* is called *the standing part*." */
+export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const name = clause.complements.find((part) => part.role === "object2")?.node;
+  if (!clause.passive || !name || clause.negated || clause.shared || !["call", "name", "know", "term"].includes(clause.verb.lemma ?? "")) return [];
+  if (clause.verb.lemma === "name" || clause.adjuncts.length > 0 || clause.rank !== "main") return [];
+  const subject = clause.subject;
+  if (!singlesOut(subject) || hasOwnPronoun(subject)) return [];
+  const thing = midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ");
+  const term = nodeText(sentence, name).replace(/^["']|["']$/g, "");
+  if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
+  const bare = bareTerm(term);
+  const verb = clause.auxiliaries[0]!.flags?.[0] === "plain" ? "are" : "is";
+  return [{
+    type: "naming", id: factId("naming", sentence, name.start), sentence, clause, phrasing, stem: `What ${verb} ${thing} called?`,
+    answer: term, accepted: bare === term ? [] : [bare], answerNode: name, term, definiens: thing,
+    depth: "recall", worth: 3.4, pattern: "what-is-called",
+  }];
+}
+
+/** Without its article: "the tide" → "tide". */
+export function bareTerm(term: string): string {
+  return term.replace(/^(?:a|an|the|its|their) /i, "");
+}
+
+function isTerm(np: Node): boolean {
+  if (["def", "indef", "bare"].every((det) => np.f.det !== det)) return false;
+  const head = headTerminal(np);
+  return head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "") && np.end - np.start <= 4 && ![...walkTree(np)].some((node) => node.cat === "pp" || node.cat === "rc");
+}
+
+/** A genus with its difference: a noun phrase with something behind it that is more than *of …*. */
+function isDefiniens(np: Node): boolean {
+  if (np.f.det !== "indef" && np.f.det !== "def" && np.f.det !== "bare") return false;
+  return np.end - np.start >= 6 && ["relative", "reduced", "postmodifier"].includes(np.role);
+}
+
+/** Enough words to fix one thing: a relative clause or a long modifier. */
+function singlesOut(np: Node): boolean {
+  if (np.f.det === "pron" || np.f.det === "poss" || (np.f.det === "dem" && np.role !== "postmodifier")) return false;
+  return np.end - np.start >= 6 && [...walkTree(np)].some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
+}
+
+/** "the moment when *it* stands lowest": only clear beside the sentence before. */
+function hasOwnPronoun(np: Node): boolean {
+  return [...walkTree(np)].some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef") && !node.flags?.includes("other")) || node.cat === "poss");
+}

@@ -1,0 +1,39 @@
+import type { Analysis } from "../../language/analysis";
+import { midSentence, nodeText } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonNode } from "./find-cause";
+
+const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above from through around".split(" "));
+/** WordNet files in which a noun is a place one can be at: artifact, location, object. */
+const PLACE_FILES = new Set([6, 15, 17]);
+
+/** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
+export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
+  const [place] = places;
+  if (places.length !== 1 || !place || clause.shared || clause.negated || clause.verb.cat !== "v") return [];
+  if (clause.complements.some((part) => part.role === "object2")) return [];
+  const part = reasonNode(place.node);
+  const rest = phraseRest(phrasing, analysis, [place.node]);
+  if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 4) return [];
+  const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));
+  return [{
+    type: "place", id: factId("place", clause.sentence, part.start), sentence: clause.sentence, clause, phrasing,
+    stem: askClause(phrasing, "Where", rest), answer, answerNode: part, accepted: [answer.replace(/^\S+ /, "")],
+    depth: "recall", worth: 1.3, pattern: "where",
+  }];
+}
+
+function isPlace(node: Node, analysis: Analysis): boolean {
+  if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep" || !PLACE_PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
+  const head = headTerminal(node.kids[1]!);
+  if (node.kids[1]!.cat !== "np" || node.kids[1]!.f.det === "num") return false;
+  if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
+  const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
+  return head.cat === "n" && sense !== undefined && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
+}

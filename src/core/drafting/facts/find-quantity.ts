@@ -1,0 +1,87 @@
+import type { Analysis } from "../../language/analysis";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { nodeText, wordsText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { askClause, askSubject, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { numberForms } from "../phrasing/number-forms";
+import { type Fact, factId } from "./fact";
+import { isUnclear } from "./find-cause";
+
+/** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
+export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.rank === "adverbial") return [];
+  return [...fromComplement(phrasing, analysis), ...fromAdjuncts(phrasing, analysis), ...fromSubject(phrasing, analysis)];
+}
+
+function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
+  const counted = object && countedPhrase(object);
+  if (!object || !counted || clause.verb.cat === "be") return [];
+  const rest = phraseRest(phrasing, analysis, [object]);
+  const noun = countedNoun(counted, phrasing);
+  if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
+  const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
+  if (tail && findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
+  return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  return clause.adjuncts.flatMap(({ node }) => {
+    if (node.cat !== "pp" || node.kids[0]?.cat !== "prep") return [];
+    const np = node.kids[1]!;
+    const counted = countedPhrase(np);
+    const preposition = node.kids[0].lemma ?? "";
+    const noun = counted && countedNoun(counted, phrasing);
+    if (!counted || !noun || np !== counted || !["for", "in", "within", "after"].includes(preposition)) return [];
+    const rest = phraseRest(phrasing, analysis, [node]);
+    if (isUnclear(rest)) return [];
+    return [quantityFact(phrasing, counted, askClause(phrasing, `${preposition.charAt(0).toUpperCase()}${preposition.slice(1)} how many ${noun}`, rest), noun)];
+  });
+}
+
+function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const counted = countedPhrase(clause.subject);
+  const noun = counted && countedNoun(counted, phrasing);
+  if (!counted || !noun || clause.shared || clause.linkedBy) return [];
+  const rest = phraseRest(phrasing, analysis);
+  if (isUnclear(rest)) return [];
+  const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";
+  const stem = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest).replace(/^(How many .*?) (is|was|has|does) /, (_, head, verb) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `);
+  return clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
+}
+
+/** The noun phrase that opens with an exact number. "at least", "about" and "more than" bound it and are kept in the key. */
+function countedPhrase(np: Node): Node | undefined {
+  if (np.cat !== "np") return undefined;
+  if (np.role === "quantity") return np;
+  return ["postmodifier", "relative", "reduced"].includes(np.role) ? countedPhrase(np.kids[0]!) : undefined;
+}
+
+function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
+  const [number, nouns] = np.kids as [Node, Node];
+  const head = headTerminal(nouns);
+  if (number.f.sub === "year" || number.f.sub === "percent" || head.flags?.[0] !== "pl") return undefined;
+  if (/^(?:time|thing|way)s?$/.test(head.lemma ?? "")) return undefined;
+  return nodeText(phrasing.clause.sentence, nouns);
+}
+
+function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string): Fact {
+  const { clause } = phrasing;
+  const number = np.kids[0]!;
+  const answer = nodeText(clause.sentence, number);
+  const head = [...walkTree(number)].filter((node) => node.cat === "num").map((node) => clause.sentence.words[node.start]!.text).join(" ");
+  const forms = numberForms(head).flatMap((form) => [form, `${form} ${noun}`]);
+  const bounded = answer !== head;
+  const accepted = [`${answer} ${noun}`, ...(bounded ? [] : forms)].filter((form) => form.toLowerCase() !== answer.toLowerCase());
+  const unit = UNIT_NOUNS.has(headTerminal(np).lemma ?? "");
+  return {
+    type: "quantity", id: factId("quantity", clause.sentence, np.start), sentence: clause.sentence, clause, phrasing, stem,
+    answer, answerNode: np, accepted: [...new Set(bounded ? [...accepted, ...forms] : accepted)], depth: "recall", worth: unit ? 1.5 : 1.6, pattern: "how-many",
+  };
+}

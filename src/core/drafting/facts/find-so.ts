@@ -1,0 +1,31 @@
+import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { wordsText } from "../../language/node-text";
+import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { type Fact, factId } from "./fact";
+import { isUnclear } from "./find-cause";
+
+/** "The lens weighed more than three tonnes, *so* the builders floated it": the first half is the reason for the second. */
+export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.linkedBy !== "so" || clause.rank !== "main" || clause.shared) return [];
+  const cause = clauseBefore(clause);
+  if (!cause) return [];
+  const reason = phraseClause(cause, analysis);
+  if (typeof reason === "string") return [];
+  const reasonRest = phraseRest(reason, analysis);
+  const rest = phraseRest(phrasing, analysis);
+  if (isUnclear(rest) || isUnclear(reasonRest)) return [];
+  const answer = `because ${stateClause(reason, reasonRest)}`;
+  return [{
+    type: "cause", id: factId("cause", clause.sentence, cause.start), sentence: clause.sentence, clause, phrasing,
+    stem: askClause(phrasing, "Why", rest), answer, accepted: [wordsText(clause.sentence, cause.start, cause.end)],
+    depth: "understanding", worth: 3.3, pattern: "why-so",
+  }];
+}
+
+/** The main clause just before; none where the first half is itself several clauses. */
+function clauseBefore(clause: Clause): Clause | undefined {
+  const before = clause.sentence.clauses.filter((other) => other.rank === "main" && other.end <= clause.start);
+  return before.length === 1 ? before[0] : undefined;
+}

@@ -1,0 +1,36 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonNode } from "./find-cause";
+
+/** "In *1822* … designed"; "every *four hours*". */
+export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
+  return clause.adjuncts.flatMap(({ node }) => {
+    const part = reasonNode(node);
+    const year = yearOf(part);
+    const often = part.cat === "advp" && part.f.sub === "time" && /^(?:every|each|once|twice) /i.test(nodeText(clause.sentence, part));
+    if (!year && !often) return [];
+    const rest = phraseRest(phrasing, analysis, [node]);
+    if (isUnclear(rest) || rest === "" || (clause.shared && clause.adjuncts.length > 1)) return [];
+    const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
+    const text = nodeText(clause.sentence, part);
+    return [{
+      type: year ? "time" : "frequency", id: factId(year ? "time" : "frequency", clause.sentence, part.start), sentence: clause.sentence, clause, phrasing, stem,
+      answer: year ?? text.toLowerCase(), accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [], ...(year ? {} : { answerNode: part }), depth: "recall",
+      worth: year ? 1.5 : 1.7, pattern: year ? "in-what-year" : "how-often",
+    } satisfies Fact];
+  });
+}
+
+/** "in 1822", "in January 1866": the year alone is asked for. */
+function yearOf(node: Node): string | undefined {
+  if (node.cat !== "pp" || node.kids[0]?.cat !== "prep" || node.kids[0].lemma !== "in") return undefined;
+  const years = [...walkTree(node)].filter((inner) => inner.cat === "num" && inner.flags?.includes("year"));
+  const np = node.kids[1]!;
+  if (years.length !== 1 || (np.end - np.start > 2 && headTerminal(np).cat !== "num")) return undefined;
+  return years[0]!.lemma || undefined;
+}

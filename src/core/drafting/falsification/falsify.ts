@@ -1,0 +1,101 @@
+import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { nodeText, wordsText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { numberDistractors, yearDistractors } from "../distractors/number-distractors";
+import { numberValue } from "../phrasing/number-forms";
+import type { Statement } from "../source-stock";
+import { OPPOSITES } from "./opposites";
+
+export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison"; from: string; to: string };
+
+/** Under these a changed statement may still be true. */
+const HEDGED = /\b(?:can|could|may|might|should|would|at least|at most|more than|less than|fewer than|up to|about|nearly|almost|roughly|around|over|under|some|often|usually|sometimes|only|not|no|never|nobody|by \d{4})\b/i;
+const ORDER: Record<string, string> = { before: "after", after: "before" };
+
+/** Ways to make a statement false so that the source itself denies it: number, year, order in time, comparison, opposite. */
+export function falsify(statement: Statement, analysis: Analysis, seed: number): Falsehood[] {
+  const comparison = byComparison(statement, analysis);
+  if (HEDGED.test(statement.text) || statement.phrasing.clause.negated) return [];
+  return [...byNumber(statement, seed), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement)];
+}
+
+/** Replaces a word that stands there exactly once. */
+function swap(text: string, from: string, to: string, how: Falsehood["how"]): Falsehood[] {
+  const pattern = new RegExp(`(?<![\\w-])${from.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}(?![\\w-])`, "g");
+  return text.match(pattern)?.length === 1 ? [{ text: text.replace(pattern, to), how, from, to }] : [];
+}
+
+function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
+  const { clause } = phrasing;
+  const counted = [...partsOf(clause), clause.subject].flatMap((node) => [...walkTree(node)]).filter((node) => node.role === "quantity");
+  return counted.flatMap((node) => {
+    const number = node.kids[0]!;
+    const words = nodeText(clause.sentence, number);
+    const value = numberValue(words);
+    if (value === undefined || value < 2 || number.f.sub) return [];
+    const [other] = numberDistractors(words, [], 1, seed);
+    return other ? swap(text, words, other, "number") : [];
+  });
+}
+
+function byYear({ text }: Statement, analysis: Analysis, seed: number): Falsehood[] {
+  const years = text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? [];
+  if (years.length !== 1 || !new RegExp(`\\bin (?:[A-Z][a-z]+ )?${years[0]}\\b`).test(text)) return [];
+  const all = analysis.sentences.flatMap((sentence) => sentence.text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? []);
+  const [other] = yearDistractors(years[0]!, [...new Set(all)], 1, seed);
+  return other ? swap(text, years[0]!, other, "year") : [];
+}
+
+/** "polished the brass *before* they slept" → after. */
+function byOrder({ phrasing, text }: Statement): Falsehood[] {
+  return phrasing.clause.adjuncts.flatMap(({ node }) => {
+    const first = openingWord(node);
+    const other = first && ORDER[first];
+    return other && (node.cat.includes("sb") || node.cat === "pp") ? swap(text, first, other, "order") : [];
+  });
+}
+
+function openingWord(node: Node): string | undefined {
+  if (node.kids.length === 0) return node.cat === "sub" || node.cat === "prep" ? node.lemma : undefined;
+  return openingWord(node.kids.find((kid) => kid.cat !== "comma")!);
+}
+
+/** "Wet rope is harder to untie than dry rope": the two change places. */
+function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): Falsehood[] {
+  const than = /^(.*?\bthan) ([^,]+)(,.*)?$/.exec(rest);
+  const { clause, subject } = phrasing;
+  if (!than || than[3] || clause.adjuncts.some(({ node }) => node.cat.includes("sb")) || !/\b(?:\w+er|more)\b/.test(than[1]!)) return [];
+  const other = than[2]!;
+  const similar = other.split(" ").length <= subject.split(" ").length + 2 && !/\b(?:it|them|they|usual|expected|ever|before|people|others?)\b|\d/.test(other);
+  const sameNumber = /s$/.test(headWord(subject)) === /s$/.test(headWord(other)) && !/ and /.test(other);
+  if (!similar || !sameNumber || analysis.persons.has(subject)) return [];
+  const verb = text.slice(subject.length + 1, text.length - rest.length).trim();
+  return [{ text: `${other} ${verb} ${than[1]} ${subject}`, how: "comparison", from: subject, to: other }];
+}
+
+function headWord(phrase: string): string {
+  return phrase.split(/ (?:of|for|in|on|at) /)[0]!.split(" ").at(-1)!;
+}
+
+/** Under a noun ("a low bulge") the opposite may be nonsense; as verb, predicate or adverb it is a denial. */
+function byOpposite({ phrasing, text }: Statement): Falsehood[] {
+  const { clause } = phrasing;
+  const terminals = [clause.verb, ...partsOf(clause)].flatMap((node) => [...walkTree(node)]).filter((node) => node.kids.length === 0 && isAsserted(node, clause));
+  return terminals.flatMap((node) => {
+    const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
+    return Object.hasOwn(OPPOSITES, word) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
+  });
+}
+
+function isAsserted(node: Node, clause: Clause): boolean {
+  if (node === clause.verb) return true;
+  return [...clause.complements, ...clause.adjuncts].some(({ node: part, role }) => {
+    if (part.start > node.start || part.end < node.end) return false;
+    return (role === "predicate" && (part.cat === "ap" || part.cat === "advp")) || part.cat === "advp" || part.cat === "adv" || (part.cat === "pp" && headTerminal(part) === node);
+  });
+}
+
+function partsOf(clause: Clause): Node[] {
+  return [...clause.complements.map((part) => part.node), ...clause.adjuncts.filter((part) => !part.node.cat.includes("sb")).map((part) => part.node)];
+}

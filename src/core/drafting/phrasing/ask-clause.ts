@@ -1,0 +1,132 @@
+import type { Analysis } from "../../language/analysis";
+import { positionKey } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { inflectVerb } from "../../language/inflect";
+import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
+import { coreOf, pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node } from "../../language/tree";
+import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
+
+/** A clause taken apart for writing: what a question or a statement is put together from. */
+export type Phrasing = {
+  clause: Clause;
+  /** For the middle of a sentence, its pronoun resolved. */
+  subject: string;
+  binder: Binder;
+  /** The finite auxiliary of a question: did, does, is, can, … */
+  inverted: string;
+  /** Everything between that auxiliary's subject and the complements: "not be seen", "design". */
+  verbPhrase: string;
+  /** The verb as the source has it: "could not see", "designed". */
+  finite: string;
+};
+
+export type Unaskable = Unclear | "contracted" | "no-subject";
+
+const DROPPED_ADVERBS = new Set(["also", "link", "again"]);
+
+/** Takes a clause apart, or says why it cannot be asked about. */
+export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
+  const { sentence } = clause;
+  if (clause.imperative) return phraseCommand(clause);
+  const node = coreOf(clause.subject);
+  const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
+  const pronoun = pronounOf(clause.subject);
+  if (pronoun && !antecedent) return "pronoun";
+  const subjectNode = pronoun ? antecedent!.node : node;
+  const home = pronoun ? antecedent!.sentence : sentence;
+  if (subjectNode.f.det === "clause") return "no-subject";
+  // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
+  const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
+  const unclear = findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
+  if (unclear) return unclear;
+  const subject = (pronoun ? antecedent!.text : midSentence(sentence, node)).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  const verb = phraseVerb(clause);
+  if (!verb) return "contracted";
+  return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "Leave a tail": why should you leave a tail? */
+function phraseCommand(clause: Clause): Phrasing | Unaskable {
+  if (clause.negated || clause.auxiliaries.length > 0 || clause.verb.cat !== "v") return "contracted";
+  const base = clause.verb.lemma ?? "";
+  return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
+}
+
+function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
+  const words = clause.auxiliaries.map((node) => clause.sentence.words[node.start]!.lower);
+  const main = clause.sentence.words[clause.verb.start]!.lower;
+  if ([...words, main].some((word) => word.includes("'") || word === "ca" || word === "wo" || word === "cannot")) return undefined;
+  const not = clause.negated ? ["not"] : [];
+  const finite = [words[0], ...not, ...words.slice(1), main].filter(Boolean).join(" ");
+  if (words.length > 0) return { inverted: words[0]!, verbPhrase: [...not, ...words.slice(1), main].join(" "), finite };
+  if (clause.verb.cat === "be") return { inverted: main, verbPhrase: not.join(""), finite: [main, ...not].join(" ") };
+  const form = clause.verb.flags?.[0];
+  const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
+  const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
+  return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
+}
+
+/** The clause's parts after the verb, without those in `omit`; what stood in front comes last. */
+export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonly Node[] = []): string | Unclear {
+  const { clause, binder } = phrasing;
+  const parts = [...clause.complements, ...clause.adjuncts].filter((part) => !omit.includes(part.node) && !isDropped(part.node));
+  const pieces: { order: number; text: string }[] = [];
+  for (const { node, role } of parts) {
+    const isClause = node.cat.includes("sb") || role === "clause";
+    const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
+    if (unclear) return unclear;
+    const fronted = node.end <= clause.verb.start;
+    const preverbal = fronted && node.start > clause.subject.start && !clause.imperative;
+    if (preverbal) continue;
+    const plain = withoutAside(node);
+    const text = midSentence(clause.sentence, plain, nodeText(clause.sentence, plain));
+    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
+    pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text });
+  }
+  return pieces.sort((a, b) => a.order - b.order).map((piece) => piece.text).join("").trim();
+}
+
+/** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
+export function preverbalAdverbs(clause: Clause): string {
+  return clause.adjuncts
+    .filter(({ node }) => node.start > clause.subject.start && node.end <= clause.verb.start && !isDropped(node))
+    .map(({ node }) => wordsText(clause.sentence, node.start, node.end))
+    .join(" ");
+}
+
+function isDropped(node: Node): boolean {
+  return (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).flags?.[0] ?? "");
+}
+
+/** "Why" + did + subject + verb + rest + "?" */
+export function askClause(phrasing: Phrasing, wh: string, rest: string): string {
+  const adverbs = preverbalAdverbs(phrasing.clause);
+  return `${[wh, phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
+}
+
+/** "Who" or "What" + the verb phrase itself, for questions about the subject; singular as *who* and *what* are. */
+export function askSubject(phrasing: Phrasing, wh: string, rest: string): string {
+  const { clause } = phrasing;
+  const [first] = clause.auxiliaries;
+  let finite = phrasing.finite;
+  if (first?.flags?.[0] === "plain" || (!first && clause.verb.flags?.[0] === "plain")) {
+    finite = singularFinite(clause, finite);
+  }
+  const adverbs = preverbalAdverbs(clause);
+  return `${[wh, adverbs && !first ? `${adverbs} ${finite}` : finite, first ? adverbs : "", rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
+}
+
+function singularFinite(clause: Clause, finite: string): string {
+  const [word, ...more] = finite.split(" ") as [string, ...string[]];
+  const singular = ({ are: "is", were: "was", have: "has", do: "does" } as Record<string, string>)[word] ?? inflectVerb(clause.verb.lemma ?? word, "third");
+  return [singular, ...more].join(" ");
+}
+
+/** The clause as a plain statement without a full stop: subject, verb, rest. */
+export function stateClause(phrasing: Phrasing, rest: string): string {
+  const adverbs = preverbalAdverbs(phrasing.clause);
+  const [first] = phrasing.clause.auxiliaries;
+  const verb = !adverbs ? phrasing.finite : first ? phrasing.finite.replace(/^(\S+)/, `$1 ${adverbs}`) : phrasing.clause.verb.cat === "be" ? `${phrasing.finite} ${adverbs}` : `${adverbs} ${phrasing.finite}`;
+  return [phrasing.subject, verb, rest].filter(Boolean).join(" ").replace(/ ,/g, ",");
+}

@@ -1,0 +1,88 @@
+import type { Analysis, Person, Sentence } from "../../language/analysis";
+import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+
+/** Why a phrase cannot stand in a question by itself. */
+export type Unclear = "pronoun" | "first-person" | "demonstrative" | "comparison-left-open" | "points-elsewhere" | "definite-without-antecedent";
+
+const POINTING_ADVERBS = new Set("here there above below before after later earlier then thus so too instead meanwhile otherwise therefore however".split(" "));
+
+/** What after a noun says which one is meant. */
+const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
+
+export type Binder = { num: string; human: boolean; gender?: Person["gender"] };
+
+export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
+  const head = headTerminal(node);
+  const person = analysis.persons.get(text) ?? analysis.persons.get(text.split(" ").at(-1)!);
+  return { num: node.f.num ?? "any", human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)), gender: person?.gender };
+}
+
+/**
+ * The first thing in `node` that points out of the question, given who its subject is. `owned` says
+ * that the node stands in the subject's own clause, where *it* and *them* cannot mean the subject.
+ */
+export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, binder?: Binder, owned = true, fixed = false): Unclear | undefined {
+  if (node.kids.length === 0) return unclearTerminal(node, binder, owned);
+  if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis)) return "definite-without-antecedent";
+  const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
+  const opensFixed = node.cat === "np" && FIXING_ROLES.includes(node.role);
+  for (const [index, kid] of node.kids.entries()) {
+    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 && (opensFixed || (fixed && node.cat === "np")));
+    if (found) return found;
+  }
+  if (node.cat === "ap" && isOpenComparison(node)) return "comparison-left-open";
+  return undefined;
+}
+
+function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean): Unclear | undefined {
+  const flags = node.flags ?? [];
+  if (flags.includes("first") && (node.cat === "pro" || node.cat === "poss")) return "first-person";
+  if (node.cat === "pro") {
+    if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
+    if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
+    return !owned && binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
+  }
+  if (node.cat === "poss") return binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
+  if ((node.cat === "det" || node.cat === "adj") && (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))) return "demonstrative";
+  if (node.cat === "adv" && !flags.includes("deg") && POINTING_ADVERBS.has(node.lemma ?? "")) return "points-elsewhere";
+  return undefined;
+}
+
+function bound(pronoun: string, binder: Binder): boolean {
+  if (/^(?:they|them|their)$/.test(pronoun)) return binder.num !== "sg";
+  if (binder.num === "pl") return false;
+  if (/^(?:it|its)$/.test(pronoun)) return !binder.human;
+  const gender = /^h(?:e|im|is)$/.test(pronoun) ? "he" : "she";
+  return binder.human && (!binder.gender || binder.gender === gender);
+}
+
+/** "brighter" without its *than*. */
+function isOpenComparison(ap: Node): boolean {
+  const head = headTerminal(ap);
+  if (!head.flags?.includes("comparative")) return false;
+  return ![...walkTree(ap)].some((node) => node.cat === "pp" && node.f.sub === "than");
+}
+
+/**
+ * A definite noun phrase needs its antecedent in the question or must be the only one of its sort in
+ * the source: something after it that fixes it, a name, a word of the title, or a word that the
+ * source keeps using, always for the same thing.
+ */
+function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis): boolean {
+  if (np.f.det !== "def" || np.role === "coordination") return true;
+  if (FIXING_ROLES.includes(np.role)) return true;
+  const head = headTerminal(np);
+  if (head.cat === "pn") return true;
+  const lemma = (head.lemma ?? "").toLowerCase();
+  if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
+  if (THIN_NOUNS.has(lemma)) return false;
+  const words = nodeText(sentence, np).toLowerCase().split(" ");
+  const modified = words.length > 2;
+  const count = analysis.lemmaCounts.get(lemma) ?? 0;
+  if (analysis.headingLemmas.has(lemma)) return true;
+  if (modified) return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
+  return count >= (np.f.num === "pl" ? 1 : 2);
+}

@@ -1,0 +1,46 @@
+const UNITS = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ");
+const TENS = ", ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety".split(",").map((word) => word.trim());
+
+/** "1,016", "forty-one", "three hundred" → its value; undefined where it is no plain number. */
+export function numberValue(text: string): number | undefined {
+  const plain = text.toLowerCase().replace(/,/g, "").trim();
+  if (/^\d+(?:\.\d+)?$/.test(plain)) return Number(plain);
+  let total = 0;
+  let group = 0;
+  for (const word of plain.split(/[\s-]+/)) {
+    const unit = UNITS.indexOf(word);
+    const ten = TENS.indexOf(word);
+    if (unit >= 0) group += unit;
+    else if (ten >= 2) group += ten * 10;
+    else if (word === "hundred") group = Math.max(1, group) * 100;
+    else if (word === "thousand") { total += Math.max(1, group) * 1000; group = 0; }
+    else if (word === "million") { total += Math.max(1, group) * 1e6; group = 0; }
+    else if (word === "a" || word === "and") continue;
+    else return undefined;
+  }
+  return total + group || undefined;
+}
+
+/** In words, up to 999,999: 41 → "forty-one". */
+export function numberWords(value: number): string {
+  if (value < 20) return UNITS[value]!;
+  if (value < 100) return TENS[Math.floor(value / 10)]! + (value % 10 ? `-${UNITS[value % 10]}` : "");
+  if (value < 1000) return `${UNITS[Math.floor(value / 100)]} hundred${value % 100 ? ` and ${numberWords(value % 100)}` : ""}`;
+  return `${numberWords(Math.floor(value / 1000))} thousand${value % 1000 ? ` ${value % 1000 < 100 ? "and " : ""}${numberWords(value % 1000)}` : ""}`;
+}
+
+/** Every way a student may write it: digits, digits with thousands marks, words. */
+export function numberForms(text: string): string[] {
+  const value = numberValue(text);
+  if (value === undefined) return [];
+  const forms = [String(value)];
+  if (value >= 1000) forms.push(value.toLocaleString("en-US"));
+  if (Number.isInteger(value) && value < 1_000_000) forms.push(numberWords(value));
+  return forms.filter((form) => form.toLowerCase() !== text.toLowerCase());
+}
+
+/** A number written the way `model` is: words for words, thousands marks for thousands marks. */
+export function writeLike(value: number, model: string): string {
+  if (/\d/.test(model)) return value >= 10_000 || (model.includes(",") && value >= 1000) ? value.toLocaleString("en-US") : String(value);
+  return numberWords(value);
+}

@@ -1,0 +1,46 @@
+import { inflectVerb } from "../../language/inflect";
+import { nodeText, sentenceCase } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+import { type Phrasing, preverbalAdverbs } from "./ask-clause";
+
+export type Passive = { subject: string; verb: string; doer: string };
+
+/** "An electric motor replaced the clockwork" → the clockwork | was replaced | by an electric motor. */
+export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
+  const { clause } = phrasing;
+  const object = clause.complements.find((part) => part.role === "object")?.node;
+  if (!object || clause.complements.length > 1 || clause.auxiliaries.length > 0 || clause.negated || clause.verb.cat !== "v" || clause.shared || clause.imperative) return undefined;
+  if (object.f.det === "pron" || object.f.det === "clause" || object.f.det === "poss" || STATIVE.has(clause.verb.lemma ?? "")) return undefined;
+  const form = clause.verb.flags?.[0];
+  const past = form === "past";
+  if (!past && form !== "third" && form !== "plain") return undefined;
+  const plural = object.f.num === "pl";
+  const be = past ? (plural ? "were" : "was") : plural ? "are" : "is";
+  const adverbs = preverbalAdverbs(clause);
+  const participle = inflectVerb(clause.verb.lemma ?? "", "participle");
+  return { subject: nodeText(clause.sentence, object), verb: [be, adverbs, participle].filter(Boolean).join(" "), doer: `by ${phrasing.subject}` };
+}
+
+/** Verbs that sound wrong in the passive. */
+const STATIVE = new Set("have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(" "));
+
+/** The verb phrase of a clause in another form: "wind the clockwork every four hours", "winding …". */
+export function verbPhraseAs(phrasing: Phrasing, form: "base" | "ing", rest: string): string | undefined {
+  const { clause } = phrasing;
+  if (clause.negated || clause.passive || clause.verb.cat !== "v") return undefined;
+  return `${inflectVerb(clause.verb.lemma ?? "", form)} ${rest}`.trim();
+}
+
+export function sentenceOf(words: string): string {
+  return `${sentenceCase(words)}.`;
+}
+
+/** a or an, by sound as far as spelling tells. */
+export function articleFor(noun: string): "a" | "an" {
+  return /^(?:[aeio]|u(?!ni|se|ti|k)|hour|honest|heir)/i.test(noun) && !/^(?:one|eu)/i.test(noun) ? "an" : "a";
+}
+
+export function headNoun(np: Node): { lemma: string; plural: boolean } {
+  const head = headTerminal(np);
+  return { lemma: (head.lemma ?? "").toLowerCase(), plural: head.flags?.[0] === "pl" };
+}

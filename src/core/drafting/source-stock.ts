@@ -1,0 +1,71 @@
+import type { Analysis, Sentence } from "../language/analysis";
+import { midSentence, nodeText } from "../language/node-text";
+import { coreOf } from "../language/resolve-pronouns";
+import { headTerminal, type Node, walkTree } from "../language/tree";
+import type { Fact } from "./facts/fact";
+import { findFacts, phrasings } from "./facts/find-facts";
+import { isUnclear, reasonNode } from "./facts/find-cause";
+import { type Phrasing, phraseRest, stateClause } from "./phrasing/ask-clause";
+import { findUnclear } from "./phrasing/clear-reference";
+
+export type Statement = { phrasing: Phrasing; sentence: Sentence; rest: string; text: string; words: number };
+export type NounPhrase = { text: string; node: Node; sentence: Sentence };
+export type NumberUse = { value: number; noun: string; sentence: Sentence };
+
+/** What the whole source offers to every drafter: its facts, statements, noun phrases and numbers. */
+export type SourceStock = {
+  analysis: Analysis;
+  facts: Fact[];
+  statements: Statement[];
+  nounPhrases: NounPhrase[];
+  /** Every word form of each sentence's content, for asking whether the source also says something else. */
+  contentBySentence: ReadonlyMap<Sentence, ReadonlySet<string>>;
+};
+
+const LONGEST_NOUN_PHRASE = 6;
+
+export function stockSource(analysis: Analysis): SourceStock {
+  const facts: Fact[] = [];
+  const statements: Statement[] = [];
+  const nounPhrases: NounPhrase[] = [];
+  for (const sentence of analysis.sentences) {
+    if (!sentence.tree) continue;
+    facts.push(...findFacts(sentence, analysis));
+    statements.push(...stateAll(sentence, analysis));
+    nounPhrases.push(...collectNounPhrases(sentence, analysis));
+  }
+  const contentBySentence = new Map(analysis.sentences.map((sentence) => [sentence, contentOf(sentence)]));
+  return { analysis, facts, statements, nounPhrases, contentBySentence };
+}
+
+function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
+  return phrasings(sentence, analysis).flatMap((phrasing) => {
+    if (phrasing.clause.imperative) return [];
+    // One claim to a statement: its reason and purpose are facts of their own.
+    const reasons = phrasing.clause.adjuncts.map((part) => part.node).filter((node) => ["cause", "purpose"].includes(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
+    const rest = phraseRest(phrasing, analysis, reasons);
+    if (isUnclear(rest)) return [];
+    const text = stateClause(phrasing, rest);
+    return [{ phrasing, sentence, rest, text, words: text.split(" ").length }];
+  });
+}
+
+function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[] {
+  const found: NounPhrase[] = [];
+  for (const node of walkTree(sentence.tree!)) {
+    if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > LONGEST_NOUN_PHRASE) continue;
+    const core = coreOf(node);
+    const head = headTerminal(core);
+    if (core !== node || (head.cat !== "n" && head.cat !== "pn") || findUnclear(core, sentence, analysis)) continue;
+    found.push({ text: midSentence(sentence, core, nodeText(sentence, core)), node: core, sentence });
+  }
+  return found;
+}
+
+function contentOf(sentence: Sentence): Set<string> {
+  const content = new Set<string>();
+  for (const word of sentence.words) {
+    for (const tag of word.candidates) if (["n", "v", "adj", "pn", "num"].includes(tag.cat) && tag.cost < 4) content.add((tag.lemma ?? word.lower).toLowerCase());
+  }
+  return content;
+}

@@ -1,0 +1,106 @@
+import type { Block } from "../source/schema";
+import type { Analysis, Sentence } from "./analysis";
+import { readClauses } from "./clause";
+import { findPersons } from "./find-persons";
+import type { Lexicon } from "./lexicon";
+import type { Parser } from "./parse-words";
+import { resolvePronouns } from "./resolve-pronouns";
+import { splitSentences } from "./split-sentences";
+import { type Capitals, tagCandidates } from "./tag-candidates";
+import { sortOfText } from "./text-sort";
+import { plainCharacters } from "./text-view";
+import { type Token, tokenize } from "./tokenize";
+
+export type LanguageTools = { lexicon: Lexicon; parser: Parser };
+
+/**
+ *   blocks → sentences → words with candidate tags → parse (may abstain) → clauses
+ *          → persons → pronouns → counts → sort of text
+ *
+ * `onSentence` is called as each sentence is done, for progress and for stopping (by throwing).
+ */
+export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSentence?: (done: number, total: number) => void): Analysis {
+  const sentences = segment(blocks.filter((block) => !block.leftOut));
+  const capitals = findCapitals(sentences);
+  for (const [index, { sentence, tokens }] of sentences.entries()) {
+    parseSentence(sentence, tokens, tools, capitals);
+    onSentence?.(index + 1, sentences.length);
+  }
+  const all = sentences.map(({ sentence }) => sentence);
+  const persons = findPersons(all, tools.lexicon);
+  return {
+    blocks, sentences: all, lexicon: tools.lexicon, sort: sortOfText(all), persons,
+    lemmaCounts: countLemmas(all.filter((sentence) => sentence.block.kind !== "heading")),
+    headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
+    antecedents: resolvePronouns(all, persons, tools.lexicon),
+  };
+}
+
+type Segmented = { sentence: Sentence; tokens: Token[] };
+
+function segment(blocks: readonly Block[]): Segmented[] {
+  let index = 0;
+  return blocks.flatMap((block, blockIndex) =>
+    splitSentences(block.text).map((range, indexInBlock): Segmented => ({
+      sentence: { index: index++, block, blockIndex, indexInBlock, ...range, text: block.text.slice(range.start, range.end), words: [], clauses: [] },
+      tokens: tokenize(block.text, range.start, range.end),
+    })),
+  );
+}
+
+function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools, capitals: Capitals): void {
+  const plain = plainCharacters(sentence.text);
+  sentence.words = tagCandidates(withoutAsides(tokens), tools.lexicon, capitals);
+  if (sentence.block.kind === "heading") sentence.abstained = "heading";
+  else if (/"/.test(plain) || /(?:^|\s)'\S.*\S'(?:\s|[.,!?]|$)/.test(plain)) sentence.abstained = "speech";
+  else if (/\?["')]*$/.test(plain)) sentence.abstained = "question";
+  else if (sentence.words.length > 48) sentence.abstained = "too-long";
+  if (sentence.abstained) return;
+  const tree = tools.parser.parse(sentence.words);
+  if (!tree) {
+    sentence.abstained = sentence.block.kind === "list-item" ? "list-item" : "not-parsed";
+    return;
+  }
+  sentence.tree = tree;
+  sentence.clauses = readClauses(sentence, tree);
+  if (sentence.clauses.length === 0) sentence.abstained = "no-verb";
+}
+
+/** What stands in brackets is left out of the parse: "(see page 4)". */
+function withoutAsides(tokens: Token[]): Token[] {
+  let depth = 0;
+  return tokens.filter((token) => {
+    if (token.text === "(" || token.text === "[") depth++;
+    const inside = depth > 0;
+    if ((token.text === ")" || token.text === "]") && depth > 0) depth--;
+    return !inside;
+  });
+}
+
+function findCapitals(sentences: readonly Segmented[]): Capitals {
+  const capitalised = new Set<string>();
+  const lowerCased = new Set<string>();
+  for (const { sentence, tokens } of sentences) {
+    if (sentence.block.kind === "heading") continue;
+    tokens.forEach((token, index) => {
+      if (token.kind !== "word") return;
+      const opens = index === 0 || /^["'(]$/.test(tokens[index - 1]!.text) || tokens[index - 1]!.text === ":";
+      if (!/^\p{Lu}/u.test(token.text)) lowerCased.add(token.lower);
+      else if (!opens) capitalised.add(token.lower);
+    });
+  }
+  return { capitalised, lowerCased };
+}
+
+function countLemmas(sentences: readonly Sentence[]): Map<string, number> {
+  const counts = new Map<string, number>();
+  for (const sentence of sentences) {
+    for (const word of sentence.words) {
+      const best = word.candidates.reduce<(typeof word.candidates)[number] | undefined>((a, b) => (a && a.cost <= b.cost ? a : b), undefined);
+      if (!best || !["n", "v", "adj", "pn"].includes(best.cat)) continue;
+      const lemma = (best.lemma ?? word.lower).toLowerCase();
+      counts.set(lemma, (counts.get(lemma) ?? 0) + 1);
+    }
+  }
+  return counts;
+}

@@ -1,0 +1,49 @@
+import type { Block } from "../source/schema";
+import type { Clause } from "./clause";
+import type { Lexicon } from "./lexicon";
+import type { TaggedWord } from "./tag-candidates";
+import type { Node } from "./tree";
+
+/** Why a sentence was not understood; it is then never asked about. */
+export type AbstainReason = "heading" | "list-item" | "speech" | "question" | "too-long" | "not-parsed" | "no-verb";
+
+export type Sentence = {
+  /** Position in the whole source. */
+  index: number;
+  block: Block;
+  blockIndex: number;
+  /** Position in its block. */
+  indexInBlock: number;
+  start: number;
+  end: number;
+  text: string;
+  words: readonly TaggedWord[];
+  tree?: Node;
+  abstained?: AbstainReason;
+  clauses: Clause[];
+};
+
+export type TextSort = "expository" | "story" | "opinion" | "steps";
+
+/** All that the language stages know of a source. Derived, never stored as truth. */
+export type Analysis = {
+  blocks: readonly Block[];
+  sentences: Sentence[];
+  lexicon: Lexicon;
+  sort: TextSort;
+  /** Names that are persons, by every form in which they occur (full name, surname, first name). */
+  persons: ReadonlyMap<string, Person>;
+  /** How often each content lemma occurs. */
+  lemmaCounts: ReadonlyMap<string, number>;
+  /** Lemmas of the title and headings. */
+  headingLemmas: ReadonlySet<string>;
+  /** Clause subjects that a pronoun stands for, by the pronoun's sentence and word position. */
+  antecedents: ReadonlyMap<string, Antecedent>;
+};
+
+export type Person = { name: string; gender?: "he" | "she" };
+export type Antecedent = { text: string; node: Node; sentence: Sentence };
+
+export function positionKey(sentence: Sentence, word: number): string {
+  return `${sentence.index}:${word}`;
+}

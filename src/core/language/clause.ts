@@ -1,0 +1,157 @@
+import type { Sentence } from "./analysis";
+import { headTerminal, type Node } from "./tree";
+
+export type Part = { role: string; node: Node };
+
+/** One subject and one verb with what belongs to them, read off the parse tree. */
+export type Clause = {
+  sentence: Sentence;
+  subject: Node;
+  /** A command: its subject is the reader, and `subject` is only the verb's place. */
+  imperative: boolean;
+  /** Auxiliary terminals in order; the first one carries tense. Empty where the main verb does. */
+  auxiliaries: Node[];
+  negated: boolean;
+  /** Terminal of the main verb (or of a copula). */
+  verb: Node;
+  passive: boolean;
+  /** What the verb governs, in order of the text: object, object2, predicate, clause, infinitive, particle. */
+  complements: Part[];
+  /** Adverbs, preposition phrases and adverb clauses, in order of the text. */
+  adjuncts: Part[];
+  /** Word indices of the whole clause. */
+  start: number;
+  end: number;
+  /** Its place: a main clause, or inside an adverb clause. */
+  rank: "main" | "adverbial";
+  /** The conjunction that joins it to the clause before: and, but, so. */
+  linkedBy?: string;
+  /** One of several verb phrases that share the subject. */
+  shared: boolean;
+};
+
+/** The clauses of a parsed sentence: main ones first, then those inside adverb clauses. */
+export function readClauses(sentence: Sentence, tree: Node): Clause[] {
+  const clauses: Clause[] = [];
+  readClause(sentence, tree, [], "main", undefined, clauses);
+  return clauses;
+}
+
+function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Clause["rank"], linkedBy: string | undefined, out: Clause[]): void {
+  const [left, right] = node.kids as [Node, Node | undefined];
+  if (!left) return;
+  if (node.role === "imperative") return readVerbPhrases(sentence, undefined, left, fronted, rank, linkedBy, out);
+  if (node.cat === "root" || !right) return readClause(sentence, left, fronted, rank, linkedBy, out);
+  if (node.role === "mark") return readClause(sentence, node.kids[node.head]!, fronted, rank, linkedBy ?? (left.cat === "conj" ? left.flags?.[0] : undefined), out);
+  if (node.role === "conjunct") {
+    readClause(sentence, left, fronted, rank, linkedBy, out);
+    return readClause(sentence, right, [], rank, conjunctionOf(right), out);
+  }
+  if (node.role === "list") return readClause(sentence, left, fronted, rank, linkedBy, out);
+  if (node.role === "adjunct" && node.cat === "s") {
+    readInner(sentence, left, out);
+    return readClause(sentence, right, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
+  }
+  if (node.role === "subject") readVerbPhrases(sentence, left, right, fronted, rank, linkedBy, out);
+}
+
+/** The clause inside an adverb clause: "because *each ring bent the light*". */
+function readInner(sentence: Sentence, part: Node, out: Clause[]): void {
+  const sb = part.cat === "sb" ? part : part.kids.find((kid) => kid.cat === "sb" || kid.cat === "c-sb" || kid.cat === "sb-c");
+  if (!sb) return;
+  if (sb.cat !== "sb") return readInner(sentence, sb, out);
+  const inner = sb.kids.at(-1)!;
+  if (inner.cat === "s") readClause(sentence, inner, [], "adverbial", undefined, out);
+}
+
+function conjunctionOf(node: Node): string | undefined {
+  if (node.cat === "conj") return node.flags?.[0];
+  for (const kid of node.kids) {
+    if (kid.cat === "s") return node.kids[0]!.cat === "semi" || node.kids[0]!.cat === "colon" ? node.kids[0]!.cat : undefined;
+    const found = conjunctionOf(kid);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+type Verbal = { auxiliaries: Node[]; negated: boolean; verb: Node; complements: Part[]; adjuncts: Part[]; start: number; end: number; shared: boolean };
+
+function readVerbPhrases(sentence: Sentence, doer: Node | undefined, vp: Node, fronted: Part[], rank: Clause["rank"], linkedBy: string | undefined, out: Clause[]): void {
+  const found: Verbal[] = [];
+  readVerbal(vp, { auxiliaries: [], negated: false, complements: [], adjuncts: [], shared: false }, found);
+  found.forEach((verbal, index) => {
+    const adjuncts = [...(index === 0 ? fronted : []), ...verbal.adjuncts];
+    const first = [...verbal.auxiliaries, verbal.verb][0]!;
+    const subject = doer ?? first;
+    out.push({
+      sentence, subject, rank, imperative: !doer,
+      auxiliaries: verbal.auxiliaries, negated: verbal.negated, verb: verbal.verb,
+      passive: isPassive(verbal), complements: inOrder(verbal.complements), adjuncts: inOrder(adjuncts),
+      start: index === 0 ? Math.min(subject.start, ...fronted.map((part) => part.node.start)) : first.start,
+      end: verbal.end, shared: verbal.shared,
+      ...(linkedBy && index === 0 ? { linkedBy } : {}),
+    });
+  });
+
+  for (const verbal of found) for (const part of verbal.adjuncts) readInner(sentence, part.node, out);
+}
+
+function isPassive(verbal: Verbal): boolean {
+  const last = verbal.auxiliaries.at(-1);
+  return last?.cat === "be" && verbal.verb.cat === "v" && verbal.verb.flags?.[0] === "participle";
+}
+
+function inOrder(parts: Part[]): Part[] {
+  return [...parts].sort((a, b) => a.node.start - b.node.start);
+}
+
+type Outer = { auxiliaries: Node[]; negated: boolean; complements: Part[]; adjuncts: Part[]; shared: boolean };
+
+function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
+  if (node.kids.length === 0) {
+    const parts = [...outer.complements, ...outer.adjuncts].map((part) => part.node);
+    out.push({ ...outer, verb: node, start: node.start, end: Math.max(node.end, ...parts.map((part) => part.end)) });
+    return;
+  }
+  if (node.kids.length === 1) return readVerbal(node.kids[0]!, outer, out);
+  const [left, right] = node.kids as [Node, Node];
+  switch (node.role) {
+    case "coordination": {
+      // Adjuncts outside a coordination stand after its last part and are read with that one.
+      const inner = { ...outer, complements: [], adjuncts: outer.adjuncts.filter((part) => part.node.start < left.start), shared: true };
+      readVerbal(left, inner, out);
+      return readVerbal(verbPhraseIn(right), { ...outer, shared: true, adjuncts: outer.adjuncts.filter((part) => part.node.start >= left.start) }, out);
+    }
+    case "auxiliary": {
+      const negated = outer.negated || containsNot(left);
+      const modifiers = modifiersOf(left);
+      return readVerbal(right, { ...outer, auxiliaries: [...outer.auxiliaries, headTerminal(left)], negated, adjuncts: [...outer.adjuncts, ...modifiers] }, out);
+    }
+    case "negation":
+    case "modifier":
+      if (node.head === 1) return readVerbal(right, outer, out);
+      return readVerbal(left, { ...outer, negated: outer.negated || right.cat === "not", adjuncts: right.cat === "not" ? outer.adjuncts : [...outer.adjuncts, { role: "adjunct", node: right }] }, out);
+    case "adjunct":
+      return node.head === 0
+        ? readVerbal(left, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: right }] }, out)
+        : readVerbal(right, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: left }] }, out);
+    case "mark":
+      return readVerbal(node.kids[node.head]!, outer, out);
+    default:
+      return readVerbal(left, { ...outer, complements: [...outer.complements, { role: node.role, node: right }] }, out);
+  }
+}
+
+function verbPhraseIn(node: Node): Node {
+  return node.cat === "vp" || node.cat === "vpl" ? node : verbPhraseIn(node.kids.at(-1)!);
+}
+
+function containsNot(node: Node): boolean {
+  return node.cat === "not" || node.lemma === "cannot" || node.kids.some(containsNot);
+}
+
+function modifiersOf(aux: Node): Part[] {
+  if (aux.kids.length < 2) return [];
+  const own = aux.role === "modifier" ? [{ role: "adjunct", node: aux.kids[1]! }] : [];
+  return [...modifiersOf(aux.kids[0]!), ...own];
+}

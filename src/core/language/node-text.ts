@@ -1,0 +1,40 @@
+import type { Sentence } from "./analysis";
+import type { Node } from "./tree";
+
+/** The source's own words for a node, without an opening or closing comma. */
+export function nodeText(sentence: Sentence, node: Node): string {
+  return wordsText(sentence, node.start, node.end);
+}
+
+/** The source's own words from word `from` to before word `to`. */
+export function wordsText(sentence: Sentence, from: number, to: number): string {
+  const first = sentence.words[from]!.tokens[0]!;
+  const last = sentence.words[to - 1]!.tokens.at(-1)!;
+  return sentence.block.text.slice(first.start, last.end).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, "");
+}
+
+/** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */
+export function withoutAside(node: Node): Node {
+  const [head, aside] = node.kids;
+  return node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role) ? withoutAside(head!) : node;
+}
+
+/** Where a node stands in its block. */
+export function nodeRange(sentence: Sentence, node: Node): { start: number; end: number } {
+  return { start: sentence.words[node.start]!.tokens[0]!.start, end: sentence.words[node.end - 1]!.tokens.at(-1)!.end };
+}
+
+/** A phrase for the middle of a sentence: the capital of a sentence's first word is taken off unless it is a name's. */
+export function midSentence(sentence: Sentence, node: Node, text = nodeText(sentence, node)): string {
+  if (node.start !== 0) return text;
+  const first = sentence.words[0]!;
+  let at = node;
+  while (at.kids.length > 0) at = at.kids[0]!;
+  if (at.cat === "pn" || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}
+
+/** First letter large: the start of a sentence or an option. */
+export function sentenceCase(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,161 @@
+import { CLOSED_WORDS } from "./data/closed-words";
+import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
+import { MASS_NOUNS } from "./data/irregular-nouns";
+import { MONTHS, PERSON_TITLES } from "./data/noun-classes";
+import { analyseVerb, singularOf } from "./inflect";
+import type { Lexicon, WordEntry } from "./lexicon";
+import type { Token } from "./tokenize";
+import type { Features, Node } from "./tree";
+
+/** What the whole source knows about its capitals: words seen with a capital inside a sentence, and without. */
+export type Capitals = { capitalised: ReadonlySet<string>; lowerCased: ReadonlySet<string> };
+
+export type TaggedWord = { tokens: readonly Token[]; text: string; lower: string; candidates: Node[] };
+
+const UNLIKELY = 6;
+const MARKS: Record<string, string> = { ",": "comma", ";": "semi", ":": "colon", "–": "dash", "--": "dash", ".": "stop", "!": "stop", "?": "question", "…": "stop" };
+
+/**
+ * Candidate parts of speech for each word with their cost (−ln of their share in WordNet's tagged
+ * corpus): the parser decides between them. Fixed sequences become one word.
+ */
+export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capitals: Capitals): TaggedWord[] {
+  const words: TaggedWord[] = [];
+  for (let i = 0; i < tokens.length; ) {
+    const length = multiwordLength(tokens, i);
+    const group = tokens.slice(i, i + length);
+    const lower = group.map((token) => token.lower).join(" ");
+    const text = group.map((token) => token.text).join(" ");
+    const tags = length > 1 ? readTags(MULTIWORD[lower]!, lower) : tagToken(group[0]!, words.length === 0, lexicon, capitals);
+    words.push({ tokens: group, text, lower, candidates: tags.map((tag) => terminal(tag, words.length)) });
+    i += length;
+  }
+  return words;
+}
+
+/** "more than twenty" is one bound; "more than the ring" is a comparison. */
+const BOUNDS = new Set(["more than", "less than", "fewer than", "as many as", "as much as", "up to"]);
+
+function opensNumber(token: Token | undefined): boolean {
+  if (!token) return false;
+  return token.kind === "number" || /^(?:a|an|half|one)$/.test(token.lower) || (CLOSED_WORDS[token.lower] ?? "").startsWith("num");
+}
+
+type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
+
+function multiwordLength(tokens: readonly Token[], at: number): number {
+  for (let length = LONGEST_MULTIWORD; length > 1; length--) {
+    const key = tokens.slice(at, at + length).map((token) => token.lower).join(" ");
+    if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(tokens[at + length]))) return length;
+  }
+  return 1;
+}
+
+function readTags(entry: string, lower: string): Tag[] {
+  return entry.split("|").map((tag) => {
+    const [name, cost] = tag.split(" ") as [string, string | undefined];
+    const [cat, flags] = name.split(":") as [string, string | undefined];
+    return { cat, flags: flags ? flags.split(",") : [], cost: Number(cost ?? 0), lemma: lower };
+  });
+}
+
+function tagToken(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals): Tag[] {
+  if (token.kind === "number") return tagNumber(token);
+  if (token.kind === "punctuation") return [{ cat: MARKS[token.text] ?? "mark", flags: [], cost: 0 }];
+  const capital = /^\p{Lu}/u.test(token.text) && token.text !== "I";
+  const closed = Object.hasOwn(CLOSED_WORDS, token.lower) ? readTags(CLOSED_WORDS[token.lower]!, token.lower) : [];
+  const proper = capital ? properCost(token, isFirst, lexicon, capitals, closed.length > 0) : undefined;
+  const open = tagOpenWord(token.lower, lexicon);
+  const common = closed.length > 0 ? mergeClosed(closed, open) : open;
+  const tags = capital && !isFirst ? common.map((tag) => ({ ...tag, cost: tag.cost + (MONTHS.has(token.text) ? UNLIKELY : 2) })) : common;
+  return proper === undefined ? tags : [...tags, { cat: "pn", flags: [], cost: proper, lemma: token.text }];
+}
+
+/** Verbs such as *let* and *used* are listed for what is special; their other readings stay. */
+function mergeClosed(closed: Tag[], open: Tag[]): Tag[] {
+  if (!closed.some((tag) => tag.cat === "v")) return closed;
+  const lemma = open.find((tag) => tag.cat === "v")?.lemma;
+  return closed.map((tag) => (tag.cat === "v" ? { ...tag, lemma: lemma ?? tag.lemma! } : tag));
+}
+
+function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals, isClosed: boolean): number {
+  if (PERSON_TITLES.has(token.lower) && !isClosed) return 0.3;
+  if (!isFirst) return isClosed ? 3 : 0.1;
+  if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
+  const known = isClosed || lexicon.findWord(token.lower) !== undefined || tagOpenWord(token.lower, lexicon)[0]!.cost < 2;
+  return known ? (isClosed ? 8 : 3.5) : 0.3;
+}
+
+function tagNumber(token: Token): Tag[] {
+  if (/(?:st|nd|rd|th)$/.test(token.lower)) return [{ cat: "ord", flags: [], cost: 0 }, { cat: "num", flags: ["pl"], cost: 2 }];
+  const year = /^1\d{3}$|^20\d\d$/.test(token.text);
+  const decade = /^\d{4}s$/.test(token.text);
+  if (decade) return [{ cat: "n", flags: ["pl"], cost: 0.2, lemma: token.text }];
+  if (token.text.endsWith("%")) return [{ cat: "num", flags: ["pl", "percent"], cost: 0 }];
+  return [{ cat: "num", flags: [token.text === "1" ? "sg" : "pl", ...(year ? ["year"] : [])], cost: 0 }];
+}
+
+function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
+  const tags: Tag[] = [];
+  const entryOf = (lemma: string): WordEntry | undefined => lexicon.findWord(lemma);
+  const own = entryOf(word);
+  const singular = singularOf(word, (lemma) => (entryOf(lemma)?.noun ?? 0) > 0);
+  const singularEntry = singular ? entryOf(singular) : undefined;
+  const verbs = analyseVerb(word, (base) => (entryOf(base)?.verb ?? 0) > 0);
+  const verbWeight = Math.max(0, ...verbs.map(({ lemma }) => entryOf(lemma)?.verb ?? 1));
+  // A word that is itself a base form is rarely the past of another (saw, found, left, ground).
+  const nounWeight = (own?.noun ?? 0) + (singularEntry?.noun ?? 0);
+  const total = nounWeight + verbWeight + (own?.adjective ?? 0) + (own?.adverb ?? 0) + 0.5;
+  const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
+  if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
+    const plain = singular === word ? "any" : MASS_NOUNS.has(word) ? "any" : "sg";
+    tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: cost(own.noun), lemma: word });
+  }
+  if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
+  for (const { lemma, form } of verbs) {
+    const shared = verbs.length > 1 && verbs.some((other) => other.lemma !== lemma) ? cost(entryOf(lemma)?.verb ?? 1) : cost(verbWeight);
+    tags.push({ cat: "v", flags: [form], cost: shared, lemma });
+    if (form === "base") tags.push({ cat: "v", flags: ["plain"], cost: shared, lemma });
+  }
+  if (own?.adjective) tags.push({ cat: "adj", flags: [], cost: cost(own.adjective), lemma: word });
+  const comparative = comparativeOf(word, lexicon);
+  if (comparative && !own?.adjective) tags.push({ cat: "adj", flags: word.endsWith("er") ? ["comparative"] : [], cost: 0.2, lemma: comparative });
+  if (own?.adverb) tags.push({ cat: "adv", flags: ["manner"], cost: cost(own.adverb), lemma: word });
+  if (tags.length === 0) tags.push(...guessTags(word, lexicon));
+  return tags;
+}
+
+/** "brighter", "heaviest" → the adjective's base form. */
+function comparativeOf(word: string, lexicon: Lexicon): string | undefined {
+  const match = /^(.+?)(er|est)$/.exec(word);
+  if (!match) return undefined;
+  const stem = match[1]!;
+  const bases = [stem, `${stem}e`, stem.replace(/i$/, "y"), stem.replace(/(.)\1$/, "$1")];
+  return bases.find((base) => (lexicon.findWord(base)?.adjective ?? 0) > 0);
+}
+
+/** Words no dictionary has: by their ending. */
+function guessTags(word: string, lexicon: Lexicon): Tag[] {
+  if (word.includes("-")) {
+    const parts = word.split("-");
+    const last = parts.at(-1)!;
+    const tags: Tag[] = [{ cat: "adj", flags: [], cost: 0.4, lemma: word }];
+    const lastTags = tagOpenWord(last, lexicon).filter((tag) => tag.cat === "n");
+    return [...tags, ...lastTags.map((tag) => ({ ...tag, cost: tag.cost + 0.8, lemma: `${parts.slice(0, -1).join("-")}-${tag.lemma}` }))];
+  }
+  if (word.endsWith("ly")) return [{ cat: "adv", flags: ["manner"], cost: 0.2, lemma: word }];
+  const tags: Tag[] = [{ cat: "n", flags: [/[^s]s$/.test(word) ? "pl" : "sg"], cost: 0.7, lemma: /[^s]s$/.test(word) ? word.slice(0, -1) : word }];
+  if (/(?:ous|ful|less|able|ible|ic|ical|ish|al)$/.test(word)) tags.push({ cat: "adj", flags: [], cost: 0.5, lemma: word });
+  if (/ed$/.test(word)) tags.push({ cat: "v", flags: ["past"], cost: 1, lemma: word.slice(0, -2) }, { cat: "v", flags: ["participle"], cost: 1, lemma: word.slice(0, -2) });
+  return tags;
+}
+
+function terminal(tag: Tag, at: number): Node {
+  const f: Features = {};
+  const [first] = tag.flags;
+  if (["sg", "pl", "any"].includes(first ?? "")) f.num = first as "sg";
+  if (tag.cat === "prep" || tag.cat === "sub" || tag.cat === "conj" || tag.cat === "rel" || tag.cat === "wh" || tag.cat === "adv" || tag.cat === "modal" || tag.cat === "to" || tag.cat === "comp") {
+    if (first) f.sub = first;
+  }
+  return { cat: tag.cat, f, cost: tag.cost, start: at, end: at + 1, kids: [], head: 0, role: "", flags: tag.flags, lemma: tag.lemma ?? "" };
+}

@@ -1,0 +1,48 @@
+/** Grammatical number; *any* agrees with both. */
+export type GrammaticalNumber = "sg" | "pl" | "any";
+
+export type Features = {
+  num?: GrammaticalNumber;
+  /** Pronouns only: may it be a subject, an object, or either. */
+  kase?: "subj" | "obj";
+  /** What opens the noun phrase. */
+  det?: "def" | "indef" | "bare" | "proper" | "pron" | "quant" | "num" | "poss" | "dem" | "clause";
+  form?: "fin" | "base" | "participle" | "ing" | "to";
+  agr?: GrammaticalNumber | "first";
+  /** A verb phrase or clause that lacks its object. */
+  gap?: true;
+  passive?: true;
+  /** Sub-class of a closed word: the preposition, the conjunction's sense, … */
+  sub?: string;
+  time?: true;
+};
+
+/** A node of a parse tree over tokens [start, end). */
+export type Node = {
+  cat: string;
+  f: Features;
+  cost: number;
+  start: number;
+  end: number;
+  /** Terminal: no kids. Otherwise one or two. */
+  kids: readonly Node[];
+  /** Which kid is the head, and what the other one is to it. */
+  head: 0 | 1;
+  role: string;
+  /** Terminals: flags of the closed-class table, and the base form of an open word. */
+  flags?: readonly string[];
+  lemma?: string;
+};
+
+/** The head's chain from a node down to its terminal. */
+export function headTerminal(node: Node): Node {
+  let at = node;
+  while (at.kids.length > 0) at = at.kids.length === 1 ? at.kids[0]! : at.kids[at.head]!;
+  return at;
+}
+
+/** Every node of a tree, outermost first. */
+export function* walkTree(node: Node): Generator<Node> {
+  yield node;
+  for (const kid of node.kids) yield* walkTree(kid);
+}

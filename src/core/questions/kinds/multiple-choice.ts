@@ -1,0 +1,14 @@
+import type { MultipleChoice } from "../question";
+import { type KindDefinition, readingMinutes } from "./kind";
+
+export const multipleChoice: KindDefinition<MultipleChoice> = {
+  kind: "multiple-choice",
+  name: "Multiple choice",
+  createBlank: (id) => ({
+    kind: "multiple-choice", id, stem: "", points: 1, depth: "recall", evidence: [],
+    options: ["o1", "o2", "o3", "o4"].map((optionId) => ({ id: optionId, text: "" })), key: "o1",
+  }),
+  keyText: (question) => question.options.find((option) => option.id === question.key)?.text ?? "",
+  accepted: () => [],
+  minutes: (question, grade) => 0.4 + readingMinutes([question.stem, ...question.options.map((option) => option.text)].join(" "), grade),
+};
