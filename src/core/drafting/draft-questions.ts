@@ -1,5 +1,6 @@
 import { createRandom, type Random, seedFrom } from "../lib/random";
 import type { Analysis } from "../language/analysis";
+import { checkQuestion } from "../checking/check-question";
 import { kindOf } from "../questions/kinds";
 import type { Question, QuestionKind } from "../questions/question";
 import { createSpan } from "../source/create-span";
@@ -44,14 +45,25 @@ export function* draftQuestions({ analysis, plan, seed, existing, newId }: Draft
     while (drafted < row.count) {
       const next = chooseNext(pool, used, row);
       if (!next) break;
+      const question = toQuestion(next.candidate, row, newId(made), seed);
+      if (!isFitToShow(question, plan.grade, analysis)) continue;
       drafted++;
-      yield { question: toQuestion(next.candidate, row, newId(made++), seed), origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
+      made++;
+      yield { question, origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
     }
     rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pool.length, analysis) } : {}) });
   }
   const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
   return { rows, sentences: prose.length, understood: prose.filter((sentence) => sentence.tree).length };
 }
+
+/** The check's own rules are the last gate: what they would call wrong, or a key they cannot find, is not offered. */
+function isFitToShow(question: Question, grade: number, analysis: Analysis): boolean {
+  const { findings } = checkQuestion(question, { blocks: analysis.blocks, others: [], grade, lexicon: analysis.lexicon });
+  return !findings.some((finding) => finding.verdict === "wrong" || NEVER_SHOWN.has(finding.rule));
+}
+
+const NEVER_SHOWN = new Set(["key-in-evidence", "one-right-option", "evidence-word-for-word", "pronouns-have-nouns"]);
 
 /** How many drafts of each kind the source can bear when every fact may be used. */
 export function countSupply(analysis: Analysis, seed = 1): Record<QuestionKind, number> {

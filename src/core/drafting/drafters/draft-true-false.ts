@@ -23,13 +23,13 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
   const candidates: Candidate[] = [];
   const reworded = reword(statement, analysis);
   if (reworded && !comparesWithNothing(reworded.text)) {
-    candidates.push({ ...base, stem: sentenceOf(reworded.text), key: "true", factId: facts[0]?.id ?? `${statement.sentence.index}:statement:${clause.start}`, factType: facts[0]?.type ?? "statement", pattern: `true-${reworded.how}`, worth: weight + reworded.gain });
+    candidates.push({ ...base, stem: sentenceOf(reworded.text), key: "true", factId: facts.find((fact) => fact.clause === clause)?.id ?? `${statement.sentence.index}:statement:${clause.start}`, factType: facts[0]?.type ?? "statement", pattern: `true-${reworded.how}`, worth: weight + reworded.gain });
   }
   for (const falsehood of falsify(statement, analysis, seed)) {
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
       ...base, stem: sentenceOf(falsehood.text), key: "false", correction: sentenceOf(statement.text),
-      factId: (isNumber ? numbered?.id : undefined) ?? `${statement.sentence.index}:statement:${clause.start}`, factType: "statement", pattern: `false-${falsehood.how}`,
+      factId: (isNumber ? numbered?.id : facts.find((fact) => fact.clause === clause)?.id) ?? `${statement.sentence.index}:statement:${clause.start}`, factType: "statement", pattern: `false-${falsehood.how}`,
       worth: weight + (isNumber ? 0.3 : 0.9),
     });
   }

@@ -1,0 +1,24 @@
+import { notFound } from "next/navigation";
+import { MarginView } from "@/components/margin/MarginView";
+import { gradeBand } from "@/messages/grades";
+import { db } from "@/server/db/client";
+import { checkSet } from "@/server/jobs/check-set";
+import { isDrafting } from "@/server/jobs/draft-run";
+import { historyOf } from "@/server/sets/edit-set";
+import { loadSet } from "@/server/sets/load-set";
+
+export const dynamic = "force-dynamic";
+type Props = { params: Promise<{ setId: string }>; searchParams: Promise<{ draft?: string; seed?: string }> };
+
+export default async function MarginPage({ params, searchParams }: Props) {
+  const { setId } = await params;
+  const { draft, seed } = await searchParams;
+  const set = loadSet(setId);
+  if (!set) notFound();
+  const { source, lastRun } = set;
+  const { counts, grade } = source.description;
+  const byline = `${counts.words.toLocaleString("en-US")} words${grade ? ` · reads at grade ${gradeBand(grade)} by estimate` : ""}`;
+  const start = { setId, state: set.state, checked: await checkSet(set), ...historyOf(db(), setId) };
+  const nextSeed = /^\d{1,9}$/.test(seed ?? "") ? Number(seed) : (lastRun?.seed ?? 0) + 1;
+  return <MarginView key={setId} start={start} blocks={source.blocks.filter((block) => !block.leftOut)} byline={byline} nextSeed={nextSeed} drafting={isDrafting(setId)} report={lastRun?.report ?? null} draftNow={draft === "now"} />;
+}

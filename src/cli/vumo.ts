@@ -1,0 +1,128 @@
+import { readFileSync, statSync } from "node:fs";
+import path from "node:path";
+import { parseArgs } from "node:util";
+import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
+import { type Drafted, toDraftedQuestion } from "@/core/drafting/drafted-json";
+import type { Plan, PlanRow } from "@/core/drafting/plan";
+import { readPassage } from "@/core/importers/read-passage";
+import { analyseText } from "@/core/language/analyse-text";
+import { isQuestionKind, kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
+import { locatorLabel } from "@/core/source/locator-label";
+import { shortfallText } from "@/messages/draft-reasons";
+import { problemText } from "@/messages/problems";
+import { loadLanguageTools } from "@/server/language/load-language-tools";
+import { decodeText } from "@/server/sources/decode-text";
+
+const HELP = `Usage: npm run --silent vumo -- draft FILE [options]
+
+Drafts questions from a text or Markdown file, with the words that prove each key.
+
+  --grade N     school grade, 1 to 12 (default 5)
+  --mix LIST    kinds and counts (default "multiple-choice:4,true-false:3,gap-fill:3,short-answer:4")
+                kinds: ${QUESTION_KINDS.join(", ")}
+  --options N   options of a multiple choice question, 3 to 5 (default 4)
+  --seed N      a whole number; same file, plan and seed give the same drafts (default 1)
+  --json        print JSON (the shape is in docs/json.md) instead of text
+  --help        print this
+`;
+
+class UsageError extends Error {}
+
+function main(argv: string[]): void {
+  const { values, positionals } = readArguments(argv);
+  if (values.help || positionals.length === 0) {
+    if (!values.help) throw new UsageError("Say what to do: draft FILE. See --help.");
+    process.stdout.write(HELP);
+    return;
+  }
+  const [command, file, ...more] = positionals;
+  if (command !== "draft") throw new UsageError(`Unknown command "${command}". There is: draft.`);
+  if (!file || more.length > 0) throw new UsageError("Name one file: draft FILE.");
+  const plan = readPlan(values);
+  const drafted = draft(file, plan, wholeNumber(values.seed ?? "1", "--seed", 0, 2 ** 31));
+  process.stdout.write(values.json ? `${JSON.stringify(drafted, null, 2)}\n` : asText(drafted));
+}
+
+function readArguments(argv: string[]) {
+  try {
+    return parseArgs({
+      args: argv, allowPositionals: true,
+      options: { grade: { type: "string" }, mix: { type: "string" }, options: { type: "string" }, seed: { type: "string" }, json: { type: "boolean" }, help: { type: "boolean" } },
+    });
+  } catch (error) {
+    throw new UsageError(`${(error as Error).message.split(". ")[0]}. See --help.`);
+  }
+}
+
+function readPlan(values: { grade?: string; mix?: string; options?: string }): Plan {
+  const optionCount = wholeNumber(values.options ?? "4", "--options", 3, 5);
+  const rows = (values.mix ?? "multiple-choice:4,true-false:3,gap-fill:3,short-answer:4").split(",").map((part): PlanRow => {
+    const [kind = "", count = "", ...rest] = part.trim().split(":");
+    if (!isQuestionKind(kind)) throw new UsageError(`Unknown kind "${kind}" in --mix. Kinds: ${QUESTION_KINDS.join(", ")}.`);
+    if (rest.length > 0) throw new UsageError(`"${part.trim()}" in --mix is not KIND:COUNT.`);
+    const blank = kindOf(kind).createBlank("blank");
+    return { kind, count: wholeNumber(count, `the count of ${kind}`, 0, 60), depth: "any", points: blank.points, ...(kind === "multiple-choice" ? { optionCount } : {}) };
+  });
+  return { grade: wholeNumber(values.grade ?? "5", "--grade", 1, 12), rows };
+}
+
+function wholeNumber(text: string, name: string, from: number, to: number): number {
+  const value = Number(text);
+  if (!/^\d+$/.test(text) || value < from || value > to) throw new UsageError(`${name} must be a whole number from ${from} to ${to}, not "${text}".`);
+  return value;
+}
+
+function draft(file: string, plan: Plan, seed: number): Drafted {
+  const passage = readPassage(decodeText(readBytes(file)), /\.(?:md|markdown)$/i.test(file) ? "markdown" : "text", path.basename(file));
+  if (!passage.ok) throw new UsageError(`${file}: ${problemText(passage.problem)}`);
+  const { title, blocks } = passage.value;
+  const tools = loadLanguageTools(path.resolve(import.meta.dirname, "../.."));
+  const analysis = analyseText(blocks, tools);
+  const { drafts, report } = collect(draftQuestions({ analysis, plan, seed, newId: (index) => `q${index + 1}` }));
+  const questions = drafts.map(({ question }) => question);
+  return {
+    source: { title, blocks: blocks.map(({ id, kind, text, locator }) => ({ id, kind, text, locator })) },
+    plan: { ...plan, seed },
+    questions: questions.map((question) => toDraftedQuestion(question, blocks, questions, plan.grade, tools.lexicon)),
+    notes: report.rows.map(shortfallText).filter((note) => note !== undefined),
+  };
+}
+
+function collect(run: Generator<Draft, DraftReport>): { drafts: Draft[]; report: DraftReport } {
+  const drafts: Draft[] = [];
+  for (let step = run.next(); ; step = run.next()) {
+    if (step.done) return { drafts, report: step.value };
+    drafts.push(step.value);
+  }
+}
+
+function readBytes(file: string): Uint8Array {
+  try {
+    if (statSync(file).size > 5_000_000) throw new UsageError(`${file} is larger than 5 MB. Take out a part.`);
+    return readFileSync(file);
+  } catch (error) {
+    if (error instanceof UsageError) throw error;
+    throw new UsageError(`Cannot read ${file}: ${(error as NodeJS.ErrnoException).code === "ENOENT" ? "there is no such file" : (error as Error).message}.`);
+  }
+}
+
+function asText({ source, questions, notes }: Drafted): string {
+  const lines = [source.title, ""];
+  questions.forEach((question, index) => {
+    lines.push(`${index + 1}. ${kindOf(question.kind).name}, ${question.depth}, ${question.verdict}`, `   ${question.stem}`);
+    question.options?.forEach((option, at) => lines.push(`   ${"ABCDEFGH"[at]} ${option.text}${option.id === question.key ? "  (key)" : ""}`));
+    if (!question.options) lines.push(`   Key: ${[question.key, ...(question.accepted ?? [])].join(" / ")}`);
+    for (const span of question.evidence) lines.push(`   ${locatorLabel(span.locator)}: “${span.quote}”`);
+    for (const check of question.checks) if (check.verdict !== "sound") lines.push(`   ${check.verdict}: ${check.reason}`);
+    lines.push("");
+  });
+  return `${[...lines, ...notes].join("\n").trimEnd()}\n`;
+}
+
+try {
+  main(process.argv.slice(2));
+} catch (error) {
+  if (!(error instanceof UsageError)) throw error;
+  process.stderr.write(`vumo: ${error.message}\n`);
+  process.exitCode = 2;
+}

@@ -1,0 +1,42 @@
+import type { Slip } from "@/core/questions/edit";
+
+/** What a teacher can do in the Margin. Buttons, keys and the sheet of keys are all made from this table. */
+export type MarginActionId = "next" | "previous" | "keep" | "set-aside" | "look-again" | "edit" | "evidence" | "copy" | "remove" | "undo" | "redo" | "write" | "keys" | "close";
+
+export type MarginAction = { id: MarginActionId; label: string; keys: string[]; shown: string; needsSlip: boolean };
+
+export const MARGIN_ACTIONS: MarginAction[] = [
+  { id: "next", label: "Next slip", keys: ["j", "ArrowDown"], shown: "J or ↓", needsSlip: false },
+  { id: "previous", label: "Previous slip", keys: ["p", "ArrowUp"], shown: "P or ↑", needsSlip: false },
+  { id: "keep", label: "Keep", keys: ["k"], shown: "K", needsSlip: true },
+  { id: "set-aside", label: "Set aside", keys: ["x"], shown: "X", needsSlip: true },
+  { id: "look-again", label: "Look again", keys: ["l"], shown: "L", needsSlip: true },
+  { id: "edit", label: "Edit", keys: ["e", "Enter"], shown: "E or Enter", needsSlip: true },
+  { id: "evidence", label: "Go to the evidence", keys: ["g"], shown: "G", needsSlip: true },
+  { id: "copy", label: "Copy", keys: ["c"], shown: "C", needsSlip: true },
+  { id: "remove", label: "Remove", keys: ["Delete"], shown: "Delete", needsSlip: true },
+  { id: "write", label: "Write a question", keys: ["n"], shown: "N", needsSlip: false },
+  { id: "undo", label: "Undo", keys: ["z"], shown: "Z", needsSlip: false },
+  { id: "redo", label: "Redo", keys: ["Z"], shown: "Shift Z", needsSlip: false },
+  { id: "keys", label: "Show the keys", keys: ["?"], shown: "?", needsSlip: false },
+  { id: "close", label: "Close the slip, leave a field", keys: ["Escape"], shown: "Esc", needsSlip: false },
+];
+
+export function actionForKey(event: KeyboardEvent): MarginAction | undefined {
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") return MARGIN_ACTIONS.find((action) => action.id === (event.shiftKey ? "redo" : "undo"));
+  if (event.ctrlKey || event.metaKey || event.altKey) return undefined;
+  return MARGIN_ACTIONS.find((action) => action.keys.includes(event.key));
+}
+
+export function keyOf(id: MarginActionId): string {
+  return MARGIN_ACTIONS.find((action) => action.id === id)!.shown.split(" ")[0]!;
+}
+
+export type SlipFilter = "all" | "look" | "kept" | "aside";
+
+export function passesFilter(slip: Slip, verdict: string, filter: SlipFilter): boolean {
+  if (filter === "aside") return slip.status === "aside";
+  if (slip.status === "aside") return false;
+  if (filter === "kept") return slip.status === "kept";
+  return filter === "all" || slip.lookAgain || (slip.status === "draft" && verdict !== "sound") || verdict === "wrong";
+}

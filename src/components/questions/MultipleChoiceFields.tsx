@@ -1,0 +1,40 @@
+import { Plus, X } from "lucide-react";
+import TextareaAutosize from "react-textarea-autosize";
+import { MAX_OPTIONS, type MultipleChoice } from "@/core/questions/question";
+import { type FieldProps, QUIET_FIELD } from "./question-field";
+
+/** The options, which of them is right, and room for more. */
+export function MultipleChoiceFields({ question, change }: FieldProps<MultipleChoice>) {
+  const add = () => {
+    const used = new Set(question.options.map((option) => option.id));
+    const id = Array.from({ length: MAX_OPTIONS + 1 }, (_, index) => `o${index + 1}`).find((candidate) => !used.has(candidate))!;
+    change({ type: "add-option", questionId: question.id, index: question.options.length, option: { id, text: "" } });
+  };
+  return (
+    <fieldset>
+      <legend className="sr-only">Options; the marked one is the key</legend>
+      {question.options.map((option, index) => {
+        const letter = "ABCDEFGH"[index]!;
+        const isKey = option.id === question.key;
+        return (
+          <div key={option.id} className="group flex items-baseline gap-2 py-0.5">
+            <label className="flex cursor-pointer items-baseline gap-1.5">
+              <input type="radio" name={`key-${question.id}`} className="accent-spruce" checked={isKey} aria-label={`Option ${letter} is the key`} onChange={() => change({ type: "set-key", questionId: question.id, from: question.key, to: option.id })} />
+              <span aria-hidden className={`w-3.5 text-sm ${isKey ? "font-bold text-spruce" : "text-soft"}`}>{letter}</span>
+            </label>
+            <TextareaAutosize
+              aria-label={`Option ${letter}`}
+              className={`${QUIET_FIELD} flex-1 text-[0.95rem] leading-snug ${isKey ? "font-semibold text-spruce" : ""}`}
+              value={option.text}
+              onChange={(event) => change({ type: "set-option", questionId: question.id, optionId: option.id, from: option.text, to: event.target.value })}
+            />
+            {isKey ? <span className="text-soft text-xs">key</span> : question.options.length > 2 ? (
+              <button type="button" aria-label={`Remove option ${letter}`} className="rounded-xs text-soft opacity-40 hover:text-brick hover:opacity-100 focus-visible:opacity-100" onClick={() => change({ type: "remove-option", questionId: question.id, index, option })}><X size={14} aria-hidden /></button>
+            ) : null}
+          </div>
+        );
+      })}
+      {question.options.length < MAX_OPTIONS ? <button type="button" className="mt-0.5 inline-flex items-center gap-1 text-sm text-spruce hover:underline" onClick={add}><Plus size={14} aria-hidden /> Add an option</button> : null}
+    </fieldset>
+  );
+}

@@ -1,0 +1,16 @@
+import TextareaAutosize from "react-textarea-autosize";
+import { type FieldProps, QUIET_FIELD } from "./question-field";
+
+export function StemField({ question, change }: FieldProps) {
+  const label = question.kind === "true-false" ? "Statement" : question.kind === "gap-fill" ? "Sentence with the gap ____" : "Question";
+  return (
+    <TextareaAutosize
+      data-field="stem"
+      aria-label={label}
+      placeholder={`${label} …`}
+      className={`${QUIET_FIELD} font-semibold text-base leading-snug`}
+      value={question.stem}
+      onChange={(event) => change({ type: "set-stem", questionId: question.id, from: question.stem, to: event.target.value })}
+    />
+  );
+}

@@ -1,0 +1,94 @@
+import type { Edit } from "@/core/questions/edit";
+import { mergeEdits } from "@/core/questions/merge-edits";
+
+export type SaveStatus = "saved" | "saving" | "waiting" | "unsaved";
+export type SaveAnswer = { checked?: Record<string, unknown>; canUndo?: boolean; canRedo?: boolean };
+type Handlers = { onStatus(status: SaveStatus): void; onAnswer(answer: SaveAnswer): void; onRefused(text: string): void };
+
+const WAIT_MS = 250;
+const RETRY_MS = 1500;
+
+/**
+ * Sends edits to the server in the order in which they were made. What is not yet saved also lies in
+ * the browser's storage, so that neither a closed page nor a server that was killed loses a letter.
+ */
+export function createSaveQueue(setId: string, handlers: Handlers) {
+  const storageKey = `vumo-unsaved-${setId}`;
+  let pending: Edit[] = [];
+  let sending: Edit[] = [];
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let waiters: (() => void)[] = [];
+
+  const remember = () => {
+    const all = [...sending, ...pending];
+    if (all.length > 0) localStorage.setItem(storageKey, JSON.stringify(all));
+    else localStorage.removeItem(storageKey);
+  };
+  const post = (edits: Edit[]) => fetch(`/api/sets/${setId}/edits`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
+
+  const flush = async (): Promise<void> => {
+    clearTimeout(timer);
+    if (sending.length > 0) return;
+    if (pending.length === 0) {
+      handlers.onStatus("saved");
+      for (const wake of waiters.splice(0)) wake();
+      return;
+    }
+    [sending, pending] = [pending, []];
+    handlers.onStatus("saving");
+    try {
+      const response = await post(sending);
+      if (response.status >= 500) throw new TypeError("The server failed");
+      const answer = await response.json();
+      if (!response.ok && sending.length > 1) await sendSingly(sending);
+      else if (!response.ok) handlers.onRefused(answer.problem?.text ?? "The change could not be saved.");
+      else handlers.onAnswer(answer);
+      sending = [];
+      remember();
+      return flush();
+    } catch {
+      pending = [...sending, ...pending];
+      sending = [];
+      handlers.onStatus("unsaved");
+      timer = setTimeout(flush, RETRY_MS);
+    }
+  };
+  /** One refused edit must not take the others with it. */
+  const sendSingly = async (edits: Edit[]) => {
+    for (const edit of edits) {
+      const response = await post([edit]);
+      const answer = await response.json();
+      if (response.ok) handlers.onAnswer(answer);
+      else handlers.onRefused(answer.problem?.text ?? "A change could not be saved.");
+    }
+  };
+  const push = (edits: readonly Edit[]) => {
+    for (const edit of edits) {
+      const merged = pending.length > 0 ? mergeEdits(pending.at(-1)!, edit) : undefined;
+      if (merged) pending[pending.length - 1] = merged;
+      else pending.push(edit);
+    }
+    remember();
+    handlers.onStatus("waiting");
+    clearTimeout(timer);
+    timer = setTimeout(flush, WAIT_MS);
+  };
+  /** Edits of an earlier page that never reached the server. */
+  const recover = (): Edit[] => {
+    try {
+      return JSON.parse(localStorage.getItem(storageKey) ?? "[]") as Edit[];
+    } catch {
+      return [];
+    }
+  };
+  /** Resolves when everything is saved. */
+  const settled = () => new Promise<void>((resolve) => {
+    waiters.push(resolve);
+    void flush();
+  });
+  /** The page goes away: a last try that outlives it. */
+  const leave = () => {
+    if (pending.length > 0) navigator.sendBeacon(`/api/sets/${setId}/edits`, new Blob([JSON.stringify({ edits: pending })], { type: "application/json" }));
+  };
+  return { push, recover, settled, leave };
+}

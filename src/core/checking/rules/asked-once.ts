@@ -1,0 +1,40 @@
+import type { Lexicon } from "../../language/lexicon";
+import { visibleText } from "../../questions/kinds";
+import type { Question } from "../../questions/question";
+import { baseSet } from "../content-words";
+import { defineRule } from "../define-rule";
+
+/** Asking the same twice counts one piece of knowledge double. */
+export const askedOnce = defineRule({
+  id: "asked-once",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, no. 5: keep each item independent",
+  about: "No other question of the set asks the same.",
+  appliesTo: "all",
+  messages: { twice: "Another question asks much the same: “{stem}”" },
+  check(question, { others, lexicon }, report) {
+    const own = wordsOf(question, lexicon);
+    if (own.size < 2) return;
+    const twin = others.find((other) => other.id !== question.id && sharesEvidence(question, other) && likeness(own, wordsOf(other, lexicon)) >= 0.75);
+    if (twin) report("twice", { stem: twin.stem });
+  },
+});
+
+const wordsByQuestion = new WeakMap<Question, Set<string>>();
+
+function wordsOf(question: Question, lexicon: Lexicon): Set<string> {
+  const known = wordsByQuestion.get(question) ?? baseSet(visibleText(question), lexicon);
+  wordsByQuestion.set(question, known);
+  return known;
+}
+
+function sharesEvidence(a: Question, b: Question): boolean {
+  if (a.evidence.length === 0 || b.evidence.length === 0) return true;
+  return a.evidence.some((span) => b.evidence.some((other) => span.blockId === other.blockId && span.start < other.end && other.start < span.end));
+}
+
+/** Share of the smaller set that the other has too (overlap coefficient). */
+function likeness(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
+  if (b.size < 2) return 0;
+  return [...a].filter((word) => b.has(word)).length / Math.min(a.size, b.size);
+}

@@ -1,0 +1,61 @@
+import { OPPOSITES } from "../../drafting/falsification/opposites";
+import type { Question } from "../../questions/question";
+import { baseSet, contentWords } from "../content-words";
+import { type CheckContext, defineRule, type Report } from "../define-rule";
+
+/** A key that the evidence does not say is a key the teacher would have to take on trust. */
+export const keyInEvidence = defineRule({
+  id: "key-in-evidence",
+  verdict: "look",
+  source: "Every key is proved by the source's own words.",
+  about: "The key's words stand in the evidence, or follow from it.",
+  appliesTo: "all",
+  messages: {
+    missing: "The evidence does not say “{word}”, which the key needs.",
+    "statement-adds": "The evidence does not say “{word}”, but the statement is keyed as true.",
+    "statement-agrees": "The evidence seems to say just this, but the statement is keyed as false.",
+    negation: "The evidence and the statement differ in a “not”, but the statement is keyed as true.",
+  },
+  check(question, context, report) {
+    const evidence = question.evidence.map((span) => span.quote).join(" ");
+    if (!evidence) return;
+    if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, context, report);
+    const known = baseSet(`${evidence} ${question.stem}`, context.lexicon);
+    const missing = contentWords(keyOf(question), context.lexicon).filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context));
+    if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
+  },
+});
+
+function keyOf(question: Exclude<Question, { kind: "true-false" }>): string {
+  return question.kind === "multiple-choice" ? (question.options.find((option) => option.id === question.key)?.text ?? "") : question.key;
+}
+
+function checkStatement(stem: string, key: boolean, evidence: string, context: CheckContext, report: Report): void {
+  const known = baseSet(evidence, context.lexicon);
+  const words = contentWords(stem, context.lexicon);
+  const added = words.filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context) && !NAMING.has(word.base));
+  const negationDiffers = isNegated(stem) !== isNegated(evidence);
+  if (key && added.some((word) => word.kind !== "name")) report("statement-adds", { word: added.find((word) => word.kind !== "name")!.shown });
+  else if (key && isNegated(stem) && negationDiffers) report("negation");
+  if (!key && added.length === 0 && !negationDiffers && !reordered(stem, evidence, context)) report("statement-agrees");
+}
+
+/** Words a definition may bring with it. */
+const NAMING = new Set(["call", "name", "know", "define"]);
+
+function isNegated(text: string): boolean {
+  return /\b(?:not|never|no|nobody|nothing|neither|cannot)\b|n't\b/i.test(text);
+}
+
+/** The same words in another order can say the opposite: "wet rope is harder … than dry rope". */
+function reordered(stem: string, evidence: string, { lexicon }: CheckContext): boolean {
+  const inEvidence = contentWords(evidence, lexicon).map((word) => word.base);
+  const places = contentWords(stem, lexicon).map((word) => inEvidence.indexOf(word.base));
+  return /\bthan\b/.test(stem) && places.some((place, index) => index > 0 && place < places[index - 1]!);
+}
+
+function hasSynonym(base: string, known: ReadonlySet<string>, { lexicon }: CheckContext): boolean {
+  const senses = lexicon.findWord(base)?.senses ?? [];
+  if (Object.hasOwn(OPPOSITES, base) && known.has(OPPOSITES[base]!)) return false;
+  return senses.length > 0 && [...known].some((other) => lexicon.findWord(other)?.senses.some((sense) => senses.slice(0, 2).includes(sense)));
+}

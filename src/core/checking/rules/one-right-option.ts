@@ -1,0 +1,37 @@
+import { baseSet, contentWords } from "../content-words";
+import { defineRule } from "../define-rule";
+
+/** A student who reads well may choose the second right option and is marked wrong. */
+export const oneRightOption = defineRule({
+  id: "one-right-option",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, no. 19: one right answer only",
+  about: "No wrong option is supported by the evidence, and no two options are the same.",
+  appliesTo: ["multiple-choice"],
+  messages: {
+    supported: "The evidence also has the words of option {label}. Could it be right too?",
+    same: "Options {first} and {second} say the same.",
+    contains: "Option {label} contains the key.",
+  },
+  check(question, { lexicon }, report) {
+    if (question.kind !== "multiple-choice") return;
+    const evidence = baseSet(question.evidence.map((span) => span.quote).join(" "), lexicon);
+    const stem = baseSet(question.stem, lexicon);
+    const key = question.options.find((option) => option.id === question.key);
+    const keyWords = baseSet(key?.text ?? "", lexicon);
+    question.options.forEach((option, index) => {
+      const label = "ABCDEFGH"[index]!;
+      const words = contentWords(option.text, lexicon).map((word) => word.base);
+      const twin = question.options.slice(0, index).findIndex((other) => plain(other.text) === plain(option.text) && plain(option.text) !== "");
+      if (twin >= 0) return report("same", { first: "ABCDEFGH"[twin]!, second: label }, { part: "option", optionId: option.id });
+      if (option.id === question.key || words.length === 0) return;
+      const own = words.filter((word) => !stem.has(word));
+      if (own.length > 0 && own.every((word) => evidence.has(word))) report("supported", { label }, { part: "option", optionId: option.id });
+      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size) report("contains", { label }, { part: "option", optionId: option.id });
+    });
+  },
+});
+
+function plain(text: string): string {
+  return text.toLowerCase().replace(/[^\p{L}\d]+/gu, " ").replace(/^(?:the|a|an) /, "").trim();
+}

@@ -1,0 +1,33 @@
+import { tokenize } from "../../language/tokenize";
+import { defineRule } from "../define-rule";
+
+/** "What did he change to?" can only be answered by whoever sees the sentence before. */
+export const pronounsHaveNouns = defineRule({
+  id: "pronouns-have-nouns",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, no. 14: the stem is clear by itself",
+  about: "Every he, she, it and they has its noun in the question itself.",
+  appliesTo: "all",
+  messages: {
+    pronoun: "“{word}” has no noun before it in the question. Name who or what is meant.",
+    pointing: "“{word}” points to something outside the question.",
+  },
+  check(question, _, report) {
+    const tokens = tokenize(question.stem);
+    const first = tokens.findIndex((token) => PRONOUNS.has(token.lower));
+    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\bit (?:is|was) \w+ (?:to|that)\b/i.test(question.stem);
+    if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index))) report("pronoun", { word: tokens[first]!.text });
+    const pointing = /\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(question.stem);
+    if (pointing) report("pointing", { word: pointing[0] });
+  },
+});
+
+const PRONOUNS = new Set("he she it they him them his its their hers theirs".split(" "));
+const NO_NOUNS = new Set(
+  "what who whom whose which why when where how did do does is are was were can could will would should may might must has have had in on at by for of to from with the a an not according many much often long far year and or but if because as".split(" "),
+);
+
+function isNounLike(lower: string, text: string, index: number): boolean {
+  if (!/\p{L}/u.test(lower) || NO_NOUNS.has(lower) || PRONOUNS.has(lower)) return false;
+  return index > 0 || /^\p{Lu}/u.test(text);
+}

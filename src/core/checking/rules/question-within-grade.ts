@@ -1,0 +1,31 @@
+import { visibleText } from "../../questions/kinds";
+import { countText } from "../../source/readability/count-text";
+import { automatedReadability, fleschKincaid } from "../../source/readability/reading-grade";
+import { contentWords, sourceBases } from "../content-words";
+import { defineRule } from "../define-rule";
+
+/** A question harder to read than the passage tests reading of the question. */
+export const questionWithinGrade = defineRule({
+  id: "question-within-grade",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, nos. 8 and 13: simple vocabulary, little reading",
+  about: "The question reads no harder than the grade it is for; words of the source count as known.",
+  appliesTo: "all",
+  messages: {
+    hard: "The question reads at about grade {grade}, above the wanted {wanted}.",
+    long: "The stem has {words} words. About {limit} is enough in grade {wanted}.",
+    word: "“{word}” is a rare word that the source does not use.",
+  },
+  check(question, { grade, blocks, lexicon }, report) {
+    const words = question.stem.split(/\s+/).length;
+    const limit = grade <= 2 ? 18 : grade <= 5 ? 25 : 40;
+    if (words > limit) report("long", { words, limit, wanted: grade });
+    const counts = countText([question.stem]);
+    const estimate = counts.words >= 8 ? Math.min(fleschKincaid(counts), automatedReadability(counts)) : 0;
+    if (words <= limit && estimate > grade + 4) report("hard", { grade: Math.round(estimate), wanted: grade });
+    if (grade > 8) return;
+    const source = sourceBases(blocks, lexicon);
+    const rare = contentWords(visibleText(question), lexicon).find((word) => word.kind === "word" && !source.has(word.base) && lexicon.findWord(word.base) !== undefined && lexicon.zipf(word.base) < (grade <= 5 ? 3 : 2.4));
+    if (rare) report("word", { word: rare.shown });
+  },
+});

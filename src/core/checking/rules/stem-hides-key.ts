@@ -1,0 +1,34 @@
+import { baseSet, contentWords } from "../content-words";
+import { defineRule } from "../define-rule";
+
+/** Who can read the key off the stem need not read the passage. */
+export const stemHidesKey = defineRule({
+  id: "stem-hides-key",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, no. 28: avoid clues to the right answer",
+  about: "The stem does not give the key away.",
+  appliesTo: ["multiple-choice", "gap-fill", "short-answer"],
+  messages: {
+    given: "The stem already holds the key's word “{word}”.",
+    echo: "Only the key repeats the stem's word “{word}”, which is a clue.",
+    article: "The article before the gap tells the key's first letter. Write a(n).",
+  },
+  check(question, { lexicon }, report) {
+    if (question.kind === "true-false") return;
+    const stem = baseSet(question.stem, lexicon);
+    if (question.kind === "multiple-choice") {
+      const key = question.options.find((option) => option.id === question.key);
+      const others = question.options.filter((option) => option !== key).map((option) => baseSet(option.text, lexicon));
+      const echoed = contentWords(key?.text ?? "", lexicon).find((word) => stem.has(word.base) && others.every((other) => !other.has(word.base)));
+      if (echoed) report("echo", { word: echoed.shown }, { part: "option", optionId: question.key });
+      return;
+    }
+    const words = contentWords(question.key, lexicon);
+    const given = words.filter((word) => stem.has(word.base));
+    if (words.length > 0 && given.length === words.length) report("given", { word: given[0]!.shown }, { part: "key" });
+    if (question.kind === "gap-fill" && /\ban? ____/.test(question.stem)) {
+      const to = question.stem.replace(/\ban? ____/, "a(n) ____");
+      report("article", {}, { part: "stem" }, { label: "Write a(n)", edits: [{ type: "set-stem", questionId: question.id, from: question.stem, to }] });
+    }
+  },
+});

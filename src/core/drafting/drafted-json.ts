@@ -1,0 +1,47 @@
+import { z } from "zod";
+import { checkQuestion } from "../checking/check-question";
+import { RULES } from "../checking/rules";
+import type { Lexicon } from "../language/lexicon";
+import { depthSchema, optionSchema, type Question } from "../questions/question";
+import { type Block, blockSchema, locatorSchema } from "../source/schema";
+import { planSchema } from "./plan";
+
+/** The shape that `vumo draft --json` prints; docs/json.md explains it. It stays stable. */
+export const draftedQuestionSchema = z.object({
+  id: z.string(),
+  kind: z.enum(["multiple-choice", "true-false", "gap-fill", "short-answer"]),
+  stem: z.string(),
+  options: z.array(optionSchema).optional(),
+  key: z.union([z.string(), z.boolean()]),
+  accepted: z.array(z.string()).optional(),
+  evidence: z.array(z.object({ quote: z.string(), blockId: z.string(), start: z.number().int(), end: z.number().int(), locator: locatorSchema })),
+  points: z.number(),
+  depth: depthSchema,
+  verdict: z.enum(["sound", "look", "wrong"]),
+  checks: z.array(z.object({ rule: z.string(), verdict: z.enum(["sound", "look", "wrong"]), reason: z.string() })),
+});
+export const draftedSchema = z.object({
+  source: z.object({ title: z.string(), blocks: z.array(blockSchema.pick({ id: true, kind: true, text: true, locator: true })) }),
+  plan: planSchema.extend({ seed: z.number().int() }),
+  questions: z.array(draftedQuestionSchema),
+  notes: z.array(z.string()),
+});
+export type DraftedQuestion = z.infer<typeof draftedQuestionSchema>;
+export type Drafted = z.infer<typeof draftedSchema>;
+
+export function toDraftedQuestion(question: Question, blocks: readonly Block[], others: readonly Question[], grade: number, lexicon: Lexicon): DraftedQuestion {
+  const { verdict, findings } = checkQuestion(question, { blocks, others, grade, lexicon });
+  const applying = RULES.filter((rule) => rule.appliesTo === "all" || rule.appliesTo.includes(question.kind));
+  const checks = applying.flatMap((rule): DraftedQuestion["checks"] => {
+    const own = findings.filter((finding) => finding.rule === rule.id);
+    return own.length > 0 ? own.map(({ rule: id, verdict: found, reason }) => ({ rule: id, verdict: found, reason })) : [{ rule: rule.id, verdict: "sound" as const, reason: rule.about }];
+  });
+  return {
+    id: question.id, kind: question.kind, stem: question.stem,
+    ...(question.kind === "multiple-choice" ? { options: question.options } : {}),
+    key: question.key,
+    ...(question.kind === "gap-fill" || question.kind === "short-answer" ? { accepted: question.accepted } : {}),
+    evidence: question.evidence.map(({ quote, blockId, start, end }) => ({ quote, blockId, start, end, locator: blocks.find((block) => block.id === blockId)!.locator })),
+    points: question.points, depth: question.depth, verdict, checks,
+  };
+}

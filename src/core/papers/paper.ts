@@ -1,0 +1,65 @@
+import type { PaperSettings, SetState, Slip } from "../questions/edit";
+import { kindOf } from "../questions/kinds";
+import { GAP, type QuestionKind } from "../questions/question";
+import type { Block } from "../source/schema";
+
+/** What a student gets. It is built from named fields only, so nothing of the key can come along. */
+export type StudentPaper = {
+  title: string;
+  directions: string;
+  points: number;
+  questions: StudentQuestion[];
+  passage?: { blocks: Pick<Block, "id" | "kind" | "text">[] };
+};
+
+export type StudentQuestion = {
+  number: number;
+  kind: QuestionKind;
+  stem: string;
+  points: number;
+  showPoints: boolean;
+  options?: { label: string; text: string }[];
+  /** Lines to write on; none where the answer goes into the question. */
+  answerLines: number;
+};
+
+export const OPTION_LABELS: Record<PaperSettings["labels"], (index: number) => string> = {
+  letters: (index) => "ABCDEFGH"[index] ?? String(index + 1),
+  numbers: (index) => String(index + 1),
+};
+
+export function createPaperSettings(title: string): PaperSettings {
+  return { title, directions: "Read the passage. Then answer the questions.", labels: "letters", showPassage: true, showPoints: true };
+}
+
+/** The slips that go on the paper, in its order. */
+export function keptSlips(state: SetState): Slip[] {
+  return state.slips.filter((slip) => slip.status === "kept");
+}
+
+export function arrangePaper(state: SetState, blocks: readonly Block[]): StudentPaper {
+  const { paper } = state;
+  const kept = keptSlips(state);
+  const questions = kept.map(({ question }, index): StudentQuestion => ({
+    number: index + 1,
+    kind: question.kind,
+    stem: question.kind === "gap-fill" ? question.stem.replace(GAP, "__________") : question.stem,
+    points: question.points,
+    showPoints: paper.showPoints,
+    ...(question.kind === "multiple-choice" ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) } : {}),
+    answerLines: question.kind === "short-answer" ? answerLines(question.points) : 0,
+  }));
+  const points = kept.reduce((sum, slip) => sum + slip.question.points, 0);
+  const passage = paper.showPassage ? { blocks: blocks.filter((block) => !block.leftOut).map(({ id, kind, text }) => ({ id, kind, text })) } : undefined;
+  return { title: paper.title, directions: paper.directions, points, questions, ...(passage ? { passage } : {}) };
+}
+
+/** Room by points, not by the length of the key: the space must not tell the answer. */
+function answerLines(points: number): number {
+  return Math.min(8, Math.max(2, Math.ceil(points) + 1));
+}
+
+/** Expected working time of the kept questions in minutes. */
+export function workingMinutes(slips: readonly Slip[], grade: number): number {
+  return slips.reduce((sum, { question }) => sum + kindOf(question.kind).minutes(question, grade), 0);
+}

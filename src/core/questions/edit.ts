@@ -1,0 +1,62 @@
+import { z } from "zod";
+import { planSchema } from "../drafting/plan";
+import { spanSchema } from "../source/schema";
+import { depthSchema, optionSchema, questionSchema } from "./question";
+
+/** Where a question stands in the teacher's judgement. */
+export const statusSchema = z.enum(["draft", "kept", "aside"]);
+export type Status = z.infer<typeof statusSchema>;
+
+/** A question in a set, with what the teacher and the engine say of it. */
+export const slipSchema = z.object({
+  question: questionSchema,
+  status: statusSchema,
+  lookAgain: z.boolean(),
+  /** Rules whose doubt the teacher has answered, with the words they were answered for. */
+  answered: z.record(z.string(), z.string()).default({}),
+  origin: z.object({ runId: z.string(), factId: z.string(), pattern: z.string(), score: z.number() }).optional(),
+});
+export type Slip = z.infer<typeof slipSchema>;
+
+export const paperSettingsSchema = z.object({
+  title: z.string().max(200),
+  directions: z.string().max(2000),
+  labels: z.enum(["letters", "numbers"]),
+  showPassage: z.boolean(),
+  showPoints: z.boolean(),
+});
+export type PaperSettings = z.infer<typeof paperSettingsSchema>;
+
+/** All of a set that edits change. The order of `slips` is the order on the paper. */
+export const setStateSchema = z.object({ title: z.string(), plan: planSchema, paper: paperSettingsSchema, slips: z.array(slipSchema) });
+export type SetState = z.infer<typeof setStateSchema>;
+
+const at = { questionId: z.string() };
+const change = <T extends z.ZodType>(value: T) => ({ ...at, from: value, to: value });
+
+/**
+ * Every change of a set, as data. Each carries what it replaces, so that it can be undone, and so
+ * that applying it to something else is noticed.
+ */
+export const editSchema = z.discriminatedUnion("type", [
+  z.object({ type: z.literal("set-stem"), ...change(z.string().max(4000)) }),
+  z.object({ type: z.literal("set-option"), optionId: z.string(), ...change(z.string().max(2000)) }),
+  z.object({ type: z.literal("add-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
+  z.object({ type: z.literal("remove-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
+  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean()])) }),
+  z.object({ type: z.literal("set-accepted"), ...change(z.array(z.string().max(500)).max(60)) }),
+  z.object({ type: z.literal("set-points"), ...change(z.number().min(0).max(100)) }),
+  z.object({ type: z.literal("set-depth"), ...change(depthSchema) }),
+  z.object({ type: z.literal("set-evidence"), ...change(z.array(spanSchema).max(12)) }),
+  z.object({ type: z.literal("set-status"), ...change(statusSchema) }),
+  z.object({ type: z.literal("set-look-again"), ...change(z.boolean()) }),
+  z.object({ type: z.literal("answer-doubt"), rule: z.string(), ...change(z.string().nullable()) }),
+  z.object({ type: z.literal("add-question"), index: z.number().int().nonnegative(), slip: slipSchema }),
+  z.object({ type: z.literal("remove-question"), index: z.number().int().nonnegative(), slip: slipSchema }),
+  z.object({ type: z.literal("move-question"), ...change(z.number().int().nonnegative()) }),
+  z.object({ type: z.literal("set-plan"), from: planSchema, to: planSchema }),
+  z.object({ type: z.literal("set-paper"), from: paperSettingsSchema, to: paperSettingsSchema }),
+  z.object({ type: z.literal("set-title"), from: z.string().max(200), to: z.string().max(200) }),
+]);
+export type Edit = z.infer<typeof editSchema>;
+export type EditType = Edit["type"];

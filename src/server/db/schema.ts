@@ -1,0 +1,86 @@
+import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import type { Plan } from "@/core/drafting/plan";
+import type { DraftReport } from "@/core/drafting/draft-questions";
+import type { Edit, PaperSettings, Slip } from "@/core/questions/edit";
+import type { Question } from "@/core/questions/question";
+import type { SourceDescription } from "@/core/source/readability/describe-source";
+import type { Block } from "@/core/source/schema";
+
+/** What was brought in, as it was, and the blocks made of it. */
+export const sources = sqliteTable("sources", {
+  id: text("id").primaryKey(),
+  title: text("title").notNull(),
+  kind: text("kind", { enum: ["text", "markdown"] }).notNull(),
+  language: text("language").notNull(),
+  original: text("original").notNull(),
+  blocks: text("blocks", { mode: "json" }).$type<Block[]>().notNull(),
+  description: text("description", { mode: "json" }).$type<SourceDescription>().notNull(),
+  createdAt: integer("created_at").notNull(),
+  updatedAt: integer("updated_at").notNull(),
+});
+
+export const sets = sqliteTable("sets", {
+  id: text("id").primaryKey(),
+  title: text("title").notNull(),
+  plan: text("plan", { mode: "json" }).$type<Plan>().notNull(),
+  paper: text("paper", { mode: "json" }).$type<PaperSettings>().notNull(),
+  createdAt: integer("created_at").notNull(),
+  updatedAt: integer("updated_at").notNull(),
+});
+
+export const setSources = sqliteTable(
+  "set_sources",
+  {
+    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    sourceId: text("source_id").notNull().references(() => sources.id),
+    position: integer("position").notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.setId, table.sourceId] })],
+);
+
+/** One question of a set with the teacher's judgement. */
+export const slips = sqliteTable(
+  "slips",
+  {
+    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    questionId: text("question_id").notNull(),
+    position: integer("position").notNull(),
+    status: text("status", { enum: ["draft", "kept", "aside"] }).notNull(),
+    lookAgain: integer("look_again", { mode: "boolean" }).notNull(),
+    answered: text("answered", { mode: "json" }).$type<Record<string, string>>().notNull(),
+    question: text("question", { mode: "json" }).$type<Question>().notNull(),
+    origin: text("origin", { mode: "json" }).$type<NonNullable<Slip["origin"]>>(),
+  },
+  (table) => [primaryKey({ columns: [table.setId, table.questionId] }), index("slips_by_position").on(table.setId, table.position)],
+);
+
+/** A drafting run keeps its plan, its seed and what came of it. */
+export const runs = sqliteTable(
+  "runs",
+  {
+    id: text("id").primaryKey(),
+    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    seed: integer("seed").notNull(),
+    plan: text("plan", { mode: "json" }).$type<Plan>().notNull(),
+    engine: text("engine").notNull(),
+    status: text("status", { enum: ["running", "done", "stopped", "interrupted", "failed"] }).notNull(),
+    produced: text("produced", { mode: "json" }).$type<Question[]>().notNull(),
+    report: text("report", { mode: "json" }).$type<DraftReport>(),
+    startedAt: integer("started_at").notNull(),
+    endedAt: integer("ended_at"),
+  },
+  (table) => [index("runs_by_set").on(table.setId, table.startedAt)],
+);
+
+/** Every change a teacher made, in order; undone ones stay until something new is done. */
+export const edits = sqliteTable(
+  "edits",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    edit: text("edit", { mode: "json" }).$type<Edit>().notNull(),
+    undone: integer("undone", { mode: "boolean" }).notNull(),
+    at: integer("at").notNull(),
+  },
+  (table) => [index("edits_by_set").on(table.setId, table.id)],
+);

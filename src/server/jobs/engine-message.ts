@@ -1,0 +1,24 @@
+import type { CheckContext, Finding, Verdict } from "@/core/checking/define-rule";
+import type { Draft, DraftReport, Existing } from "@/core/drafting/draft-questions";
+import type { Plan } from "@/core/drafting/plan";
+import type { Question, QuestionKind } from "@/core/questions/question";
+import type { Block } from "@/core/source/schema";
+
+/** A source for the worker; its analysis is kept under `key`, which changes with the text. */
+export type WorkSource = { key: string; blocks: Block[] };
+
+export type Checked = { verdict: Verdict; findings: Finding[] };
+export type CheckScope = Pick<CheckContext, "grade">;
+
+export type EngineRequest =
+  | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }
+  | { type: "supply"; source: WorkSource }
+  | { type: "check"; source: WorkSource; questions: Question[]; only: string[] | null; grade: number };
+
+export type EngineEvent =
+  | { type: "reading"; done: number; total: number }
+  | { type: "draft"; draft: Draft; checked: Checked }
+  | { type: "drafted"; report: DraftReport; stopped: boolean }
+  | { type: "supply"; supply: Record<QuestionKind, number>; sentences: number; understood: number }
+  | { type: "checked"; checked: Record<string, Checked> }
+  | { type: "failed"; message: string };

@@ -1,0 +1,34 @@
+import { asc, desc, eq } from "drizzle-orm";
+import type { SetState, Slip } from "@/core/questions/edit";
+import { db, type Db } from "../db/client";
+import { runs, setSources, sets, slips, sources } from "../db/schema";
+
+export type LoadedSet = {
+  id: string;
+  state: SetState;
+  source: typeof sources.$inferSelect;
+  lastRun?: Pick<typeof runs.$inferSelect, "id" | "status" | "report" | "seed">;
+};
+
+/** A set with its source; undefined where there is none of that id. */
+export function loadSet(setId: string): LoadedSet | undefined {
+  const state = loadState(db(), setId);
+  if (!state) return undefined;
+  const found = db().select({ source: sources }).from(setSources).innerJoin(sources, eq(sources.id, setSources.sourceId)).where(eq(setSources.setId, setId)).orderBy(asc(setSources.position)).get();
+  if (!found) return undefined;
+  const lastRun = db().select({ id: runs.id, status: runs.status, report: runs.report, seed: runs.seed }).from(runs).where(eq(runs.setId, setId)).orderBy(desc(runs.startedAt)).get();
+  return { id: setId, state, source: found.source, ...(lastRun ? { lastRun } : {}) };
+}
+
+type Reader = Pick<Db, "select">;
+
+export function loadState(reader: Reader, setId: string): SetState | undefined {
+  const set = reader.select().from(sets).where(eq(sets.id, setId)).get();
+  if (!set) return undefined;
+  const rows = reader.select().from(slips).where(eq(slips.setId, setId)).orderBy(asc(slips.position)).all();
+  return { title: set.title, plan: set.plan, paper: set.paper, slips: rows.map(toSlip) };
+}
+
+function toSlip(row: typeof slips.$inferSelect): Slip {
+  return { question: row.question, status: row.status, lookAgain: row.lookAgain, answered: row.answered, ...(row.origin ? { origin: row.origin } : {}) };
+}
