@@ -22,7 +22,13 @@ function seedDemo(): void {
   // The last one made stands at the top of the list and is opened first.
   for (const passage of [...DEMO_PASSAGES].reverse()) {
     const text = readFileSync(path.join(import.meta.dirname, "passages", passage.file), "utf8");
-    const created = createSource({ text, kind: "markdown", name: passage.file, ids: { sourceId: `s-${passage.id}`, setId: `demo-${passage.id}` }, grade: passage.grade });
+    const created = createSource({
+      text,
+      kind: "markdown",
+      name: passage.file,
+      ids: { sourceId: `s-${passage.id}`, setId: `demo-${passage.id}` },
+      grade: passage.grade,
+    });
     if (!created.ok) throw new Error(`${passage.file}: ${created.problem.type}`);
     if (passage.drafts) seedDrafts(created.value.setId, passage.grade, passage.id === "lens" ? KEPT_OF_FIRST : 0);
   }
@@ -36,10 +42,24 @@ function seedDrafts(setId: string, grade: number, keptCount: number): void {
   const drafts = draftQuestions({ analysis, plan, seed: SEED, newId: (index) => `${runId}-${index + 1}` });
   const slips: Slip[] = [];
   let step = drafts.next();
-  for (; !step.done; step = drafts.next()) slips.push({ question: step.value.question, status: "draft", lookAgain: false, answered: {}, origin: { runId, ...step.value.origin } });
+  for (; !step.done; step = drafts.next())
+    slips.push({ question: step.value.question, status: "draft", lookAgain: false, answered: {}, origin: { runId, ...step.value.origin } });
   const kept = slips.map((slip, index): Slip => (index % 2 === 0 && index / 2 < keptCount ? { ...slip, status: "kept" } : slip));
   db().transaction((tx) => {
-    tx.insert(runs).values({ id: runId, setId, seed: SEED, plan, engine: ENGINE_VERSION, status: "done", produced: slips.map((slip) => slip.question), report: step.done ? step.value : null, startedAt: Date.now(), endedAt: Date.now() }).run();
+    tx.insert(runs)
+      .values({
+        id: runId,
+        setId,
+        seed: SEED,
+        plan,
+        engine: ENGINE_VERSION,
+        status: "done",
+        produced: slips.map((slip) => slip.question),
+        report: step.done ? step.value : null,
+        startedAt: Date.now(),
+        endedAt: Date.now(),
+      })
+      .run();
     saveState(tx, setId, set.state, { ...set.state, plan, slips: kept });
   });
 }

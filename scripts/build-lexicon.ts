@@ -28,7 +28,9 @@ type Synset = {
 };
 
 function readLines(file: string): string[] {
-  return readFileSync(file, "latin1").split("\n").filter((line) => line && !line.startsWith(" "));
+  return readFileSync(file, "latin1")
+    .split("\n")
+    .filter((line) => line && !line.startsWith(" "));
 }
 
 function readSynsets(pos: Pos): Map<string, Synset> {
@@ -112,11 +114,13 @@ for (const { word, count } of counts) {
 
 const short = (offset: string) => (offset ? Number(offset).toString(36) : "");
 const used = new Set<string>();
-const wordRows = [...entries].sort(([a], [b]) => (a < b ? -1 : 1)).map(([word, entry]) => {
-  for (const offset of entry.senses) used.add(offset);
-  const { n, v, a, r } = entry.weights;
-  return [word, [n, v, a, r].join(":"), (zipfByWord.get(word) ?? 0).toFixed(1), frameFlags(entry.frames), entry.senses.map(short).join(",")].join("\t");
-});
+const wordRows = [...entries]
+  .sort(([a], [b]) => (a < b ? -1 : 1))
+  .map(([word, entry]) => {
+    for (const offset of entry.senses) used.add(offset);
+    const { n, v, a, r } = entry.weights;
+    return [word, [n, v, a, r].join(":"), (zipfByWord.get(word) ?? 0).toFixed(1), frameFlags(entry.frames), entry.senses.map(short).join(",")].join("\t");
+  });
 // Forms that are no lemmas (turned, lenses) still have a frequency; keep the common ones.
 const formRows = [...zipfByWord]
   .filter(([word, zipf]) => zipf >= 2.3 && PLAIN.test(word) && !entries.has(word))

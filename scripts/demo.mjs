@@ -45,7 +45,13 @@ function checkData() {
 function checkPort() {
   return new Promise((resolve) => {
     const probe = net.createServer();
-    probe.once("error", (error) => stop(error.code === "EADDRINUSE" ? `Port ${port} is in use. Stop what uses it, or choose another one: PORT=${port + 1} npm run demo` : `Port ${port} cannot be opened (${error.code}). Choose another one with PORT.`));
+    probe.once("error", (error) =>
+      stop(
+        error.code === "EADDRINUSE"
+          ? `Port ${port} is in use. Stop what uses it, or choose another one: PORT=${port + 1} npm run demo`
+          : `Port ${port} cannot be opened (${error.code}). Choose another one with PORT.`,
+      ),
+    );
     probe.listen(port, HOST, () => probe.close(resolve));
   });
 }
@@ -68,7 +74,11 @@ function removeData() {
 }
 
 async function start() {
-  const server = spawn(process.execPath, [path.join(root, "node_modules/next/dist/bin/next"), "start", "-H", HOST, "-p", String(port)], { cwd: root, stdio: ["ignore", "ignore", "inherit"], env: { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" } });
+  const server = spawn(process.execPath, [path.join(root, "node_modules/next/dist/bin/next"), "start", "-H", HOST, "-p", String(port)], {
+    cwd: root,
+    stdio: ["ignore", "ignore", "inherit"],
+    env: { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" },
+  });
   server.on("exit", (code) => process.exit(code ?? 1));
   for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
   const address = `http://${HOST}:${port}`;

@@ -46,8 +46,16 @@ function main(argv: string[]): void {
 function readArguments(argv: string[]) {
   try {
     return parseArgs({
-      args: argv, allowPositionals: true,
-      options: { grade: { type: "string" }, mix: { type: "string" }, options: { type: "string" }, seed: { type: "string" }, json: { type: "boolean" }, help: { type: "boolean" } },
+      args: argv,
+      allowPositionals: true,
+      options: {
+        grade: { type: "string" },
+        mix: { type: "string" },
+        options: { type: "string" },
+        seed: { type: "string" },
+        json: { type: "boolean" },
+        help: { type: "boolean" },
+      },
     });
   } catch (error) {
     throw new UsageError(`${(error as Error).message.split(". ")[0]}. See --help.`);
@@ -61,7 +69,13 @@ function readPlan(values: { grade?: string; mix?: string; options?: string }): P
     if (!isQuestionKind(kind)) throw new UsageError(`Unknown kind "${kind}" in --mix. Kinds: ${QUESTION_KINDS.join(", ")}.`);
     if (rest.length > 0) throw new UsageError(`"${part.trim()}" in --mix is not KIND:COUNT.`);
     const blank = kindOf(kind).createBlank("blank");
-    return { kind, count: wholeNumber(count, `the count of ${kind}`, 0, 60), depth: "any", points: blank.points, ...(kind === "multiple-choice" ? { optionCount } : {}) };
+    return {
+      kind,
+      count: wholeNumber(count, `the count of ${kind}`, 0, 60),
+      depth: "any",
+      points: blank.points,
+      ...(kind === "multiple-choice" ? { optionCount } : {}),
+    };
   });
   return { grade: wholeNumber(values.grade ?? "5", "--grade", 1, 12), rows };
 }

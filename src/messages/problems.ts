@@ -1,6 +1,6 @@
 import type { PassageProblem } from "@/core/importers/read-passage";
-import type { EditProblem } from "@/core/questions/apply-edit";
 import { assertNever } from "@/core/lib/assert-never";
+import type { EditProblem } from "@/core/questions/apply-edit";
 
 export type AppProblem =
   | PassageProblem

@@ -1,28 +1,51 @@
-import type { Finding } from "@/core/checking/define-rule";
 import { doubtKey } from "@/core/checking/check-question";
+import type { Finding } from "@/core/checking/define-rule";
 import type { Edit, Slip } from "@/core/questions/edit";
-import { VERDICT_COLOUR, VERDICT_SIGN, type SlipVerdict } from "./verdict";
+import { type SlipVerdict, VERDICT_COLOUR, VERDICT_SIGN } from "./verdict";
 
 type Props = { slip: Slip; verdict: SlipVerdict; change: (...edits: Edit[]) => void };
 
 /** What is proved in one quiet line; what is doubtful with its reason, its mend, and a way to say that it is right. */
 export function FindingList({ slip, verdict, change }: Props) {
   const { question } = slip;
-  const settle = (finding: Finding, to: string | null) => change({ type: "answer-doubt", questionId: question.id, rule: finding.rule, from: slip.answered[finding.rule] ?? null, to });
+  const settle = (finding: Finding, to: string | null) =>
+    change({ type: "answer-doubt", questionId: question.id, rule: finding.rule, from: slip.answered[finding.rule] ?? null, to });
   return (
     <div>
-      {verdict.open.length === 0 ? <p className="px-3.5 py-1.5 text-sm"><span className="font-semibold text-spruce">✓ Proved.</span> The key stands in the evidence, and no rule finds fault.</p> : null}
+      {verdict.open.length === 0 ? (
+        <p className="px-3.5 py-1.5 text-sm">
+          <span className="font-semibold text-spruce">✓ Proved.</span> The key stands in the evidence, and no rule finds fault.
+        </p>
+      ) : null}
       {verdict.open.map((finding) => (
         <div key={`${finding.rule}-${finding.reason}`} className="border-line border-t bg-ochrepale px-3.5 py-2 text-sm">
-          <p><span className={`font-semibold ${VERDICT_COLOUR[finding.verdict]}`}>{VERDICT_SIGN[finding.verdict]} {finding.verdict}</span> {finding.reason}</p>
+          <p>
+            <span className={`font-semibold ${VERDICT_COLOUR[finding.verdict]}`}>
+              {VERDICT_SIGN[finding.verdict]} {finding.verdict}
+            </span>{" "}
+            {finding.reason}
+          </p>
           <div className="mt-1.5 flex flex-wrap gap-2">
-            {finding.mend ? <button type="button" className="button min-h-7 py-0" onClick={() => change(...finding.mend!.edits)}>{finding.mend.label}</button> : null}
-            {finding.verdict === "look" ? <button type="button" className="button min-h-7 py-0" onClick={() => settle(finding, doubtKey(question))}>It is right as it is</button> : null}
+            {finding.mend ? (
+              <button type="button" className="button min-h-7 py-0" onClick={() => change(...finding.mend!.edits)}>
+                {finding.mend.label}
+              </button>
+            ) : null}
+            {finding.verdict === "look" ? (
+              <button type="button" className="button min-h-7 py-0" onClick={() => settle(finding, doubtKey(question))}>
+                It is right as it is
+              </button>
+            ) : null}
           </div>
         </div>
       ))}
       {verdict.answered.map((finding) => (
-        <p key={finding.rule} className="px-3.5 py-1 text-soft text-sm">Answered: {finding.reason} <button type="button" className="text-spruce underline" onClick={() => settle(finding, null)}>Ask again</button></p>
+        <p key={finding.rule} className="px-3.5 py-1 text-soft text-sm">
+          Answered: {finding.reason}{" "}
+          <button type="button" className="text-spruce underline" onClick={() => settle(finding, null)}>
+            Ask again
+          </button>
+        </p>
       ))}
     </div>
   );

@@ -11,7 +11,10 @@ export function KeySheet({ open, onOpenChange }: { open: boolean; onOpenChange: 
           <Dialog.Description className="text-soft text-sm">They work whenever no field is being written in.</Dialog.Description>
           <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
             {MARGIN_ACTIONS.map((action) => (
-              <div key={action.id} className="contents"><dt className="font-semibold">{action.shown}</dt><dd>{action.label}</dd></div>
+              <div key={action.id} className="contents">
+                <dt className="font-semibold">{action.shown}</dt>
+                <dd>{action.label}</dd>
+              </div>
             ))}
           </dl>
           <Dialog.Close className="button mt-4">Close</Dialog.Close>

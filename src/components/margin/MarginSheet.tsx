@@ -48,37 +48,93 @@ export function MarginSheet(props: Props) {
     clearSelection();
   };
   const card = ({ slip, number }: PlacedSlip) => (
-    <SlipCard slip={slip} number={number} verdict={verdicts.get(slip.question.id)!} active={slip.question.id === activeId} blocks={blocks} change={change} act={act} onChoose={onChoose} />
+    <SlipCard
+      slip={slip}
+      number={number}
+      verdict={verdicts.get(slip.question.id)!}
+      active={slip.question.id === activeId}
+      blocks={blocks}
+      change={change}
+      act={act}
+      onChoose={onChoose}
+    />
   );
   const blockOf = (block: Block) => <SourceBlock block={block} marks={marksByBlock.get(block.id) ?? NO_MARKS} activeId={activeId} onChoose={onChoose} />;
-  const empty = all.length === 0 && !props.drafting ? <p className="text-soft">Drafts stand here beside the words that prove them. Choose Draft, or select words in the source and write a question of your own.</p> : null;
+  const empty =
+    all.length === 0 && !props.drafting ? (
+      <p className="text-soft">
+        Drafts stand here beside the words that prove them. Choose Draft, or select words in the source and write a question of your own.
+      </p>
+    ) : null;
   const anchor = activeId === undefined ? undefined : layout.anchors.get(activeId);
   const cardTop = activeId === undefined ? undefined : layout.tops.get(activeId);
   return (
     <div className="grid flex-1 grid-cols-1 gap-x-0 px-3 pb-6 lg:grid-cols-[2.5rem_minmax(0,1fr)] lg:pl-1">
       <Spine blocks={blocks} countByBlock={countByBlock} activeBlock={active?.spans[0]?.blockId} />
-      <div ref={frame} className="relative grid min-w-0 grid-cols-1 items-start min-[900px]:grid-cols-[minmax(0,44.5rem)_minmax(20rem,1fr)]" style={wide ? { minHeight: layout.height + 24 } : undefined}>
-        <section ref={page} aria-label="Source" className="border-line bg-sheet px-5 py-6 font-read text-[1.05rem] leading-[1.8rem] min-[900px]:border-x min-[900px]:py-8 min-[900px]:pr-9 min-[900px]:pl-14">
+      <div
+        ref={frame}
+        className="relative grid min-w-0 grid-cols-1 items-start min-[900px]:grid-cols-[minmax(0,44.5rem)_minmax(20rem,1fr)]"
+        style={wide ? { minHeight: layout.height + 24 } : undefined}
+      >
+        <section
+          ref={page}
+          aria-label="Source"
+          className="border-line bg-sheet px-5 py-6 font-read text-[1.05rem] leading-[1.8rem] min-[900px]:border-x min-[900px]:py-8 min-[900px]:pr-9 min-[900px]:pl-14"
+        >
           {blocks.map((block, index) => (
             <Fragment key={block.id}>
               {wide ? blockOf(block) : <div className="pl-7">{blockOf(block)}</div>}
               {index === 0 && byline ? <p className="-mt-2 mb-4 font-ui text-sm text-soft">{byline}</p> : null}
-              {wide ? null : placed.filter(({ spans }) => spans[0]?.blockId === block.id).map((item) => <div key={item.slip.question.id} className="mb-3 rounded bg-ground font-ui leading-normal">{card(item)}</div>)}
+              {wide
+                ? null
+                : placed
+                    .filter(({ spans }) => spans[0]?.blockId === block.id)
+                    .map((item) => (
+                      <div key={item.slip.question.id} className="mb-3 rounded bg-ground font-ui leading-normal">
+                        {card(item)}
+                      </div>
+                    ))}
             </Fragment>
           ))}
-          {wide ? null : placed.filter(({ spans }) => spans.length === 0).map((item) => <div key={item.slip.question.id} className="mb-3 rounded bg-ground font-ui leading-normal">{card(item)}</div>)}
+          {wide
+            ? null
+            : placed
+                .filter(({ spans }) => spans.length === 0)
+                .map((item) => (
+                  <div key={item.slip.question.id} className="mb-3 rounded bg-ground font-ui leading-normal">
+                    {card(item)}
+                  </div>
+                ))}
           {wide ? null : empty}
         </section>
         {wide ? (
           <section aria-label="Slips" className="relative min-w-0">
             {empty ? <div className="p-7">{empty}</div> : null}
             {placed.map((item) => (
-              <div key={item.slip.question.id} className="absolute right-0 left-6" style={{ top: layout.tops.get(item.slip.question.id) ?? 0, zIndex: item.slip.question.id === activeId ? 5 : 1 }}>{card(item)}</div>
+              <div
+                key={item.slip.question.id}
+                className="absolute right-0 left-6"
+                style={{ top: layout.tops.get(item.slip.question.id) ?? 0, zIndex: item.slip.question.id === activeId ? 5 : 1 }}
+              >
+                {card(item)}
+              </div>
             ))}
-            {anchor && cardTop !== undefined ? <JoinLine frameTop={anchor.top + 16} fromLeft={anchor.left} page={page.current?.offsetWidth ?? 0} cardTop={cardTop + 22} /> : null}
+            {anchor && cardTop !== undefined ? (
+              <JoinLine frameTop={anchor.top + 16} fromLeft={anchor.left} page={page.current?.offsetWidth ?? 0} cardTop={cardTop + 22} />
+            ) : null}
           </section>
         ) : null}
-        {selected ? <SelectionBar selected={selected} hasActive={active !== undefined} onTie={tie} onWrite={(kind) => { onWrite(kind, [selected.span]); clearSelection(); }} /> : null}
+        {selected ? (
+          <SelectionBar
+            selected={selected}
+            hasActive={active !== undefined}
+            onTie={tie}
+            onWrite={(kind) => {
+              onWrite(kind, [selected.span]);
+              clearSelection();
+            }}
+          />
+        ) : null}
       </div>
     </div>
   );
@@ -93,7 +149,11 @@ function JoinLine({ frameTop, fromLeft, page, cardTop }: { frameTop: number; fro
   return (
     <svg aria-hidden className="pointer-events-none absolute z-0 overflow-visible" style={{ left: from, top }} width={24 - from} height={height || 1}>
       <circle cx="0" cy={y1} r="3" className="fill-spruce" />
-      <path d={`M0 ${y1} C ${(24 - from) * 0.6} ${y1}, ${(24 - from) * 0.5} ${y2}, ${24 - from} ${y2}`} className="fill-none stroke-spruce" strokeWidth="1.25" />
+      <path
+        d={`M0 ${y1} C ${(24 - from) * 0.6} ${y1}, ${(24 - from) * 0.5} ${y2}, ${24 - from} ${y2}`}
+        className="fill-none stroke-spruce"
+        strokeWidth="1.25"
+      />
     </svg>
   );
 }

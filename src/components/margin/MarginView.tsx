@@ -33,7 +33,10 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
 
   const verdicts = useMemo(() => new Map(state.slips.map((slip) => [slip.question.id, slipVerdict(slip, checked[slip.question.id])])), [state.slips, checked]);
   const ordered = useMemo(() => orderSlips(state.slips, blocks), [state.slips, blocks]);
-  const placed = useMemo(() => ordered.filter(({ slip }) => slip.question.id === activeId || passesFilter(slip, verdicts.get(slip.question.id)!.verdict, filter)), [ordered, verdicts, filter, activeId]);
+  const placed = useMemo(
+    () => ordered.filter(({ slip }) => slip.question.id === activeId || passesFilter(slip, verdicts.get(slip.question.id)!.verdict, filter)),
+    [ordered, verdicts, filter, activeId],
+  );
   const counts = useMemo((): Counts => {
     const count = (wanted: SlipFilter) => state.slips.filter((slip) => passesFilter(slip, verdicts.get(slip.question.id)!.verdict, wanted)).length;
     const open = state.slips.filter((slip) => slip.status !== "aside").map((slip) => verdicts.get(slip.question.id)!.verdict);
@@ -54,64 +57,77 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
     void draft();
   }, [draftNow, draft]);
 
-  const choose = useCallback((id: string) => setActiveId(id), []);
-  const focusSlip = (id: string, field?: string) => requestAnimationFrame(() => {
-    const card = document.querySelector<HTMLElement>(`[data-slip="${id}"]`);
-    (field ? card?.querySelector<HTMLElement>(`[data-field="${field}"]`) : undefined)?.focus({ preventScroll: true });
-    card?.scrollIntoView({ block: "nearest" });
-  });
-  const write = useCallback((kind: QuestionKind, evidence: Span[]) => {
-    const blank = kindOf(kind).createBlank(`w${crypto.randomUUID().slice(0, 12)}`);
-    const question = { ...blank, evidence };
-    change({ type: "add-question", index: state.slips.length, slip: { question, status: "draft", lookAgain: false, answered: {} } });
-    setFilter("all");
-    setActiveId(question.id);
-    focusSlip(question.id, "stem");
-  }, [change, state.slips.length]);
+  const choose = useCallback((id: string) => {
+    setActiveId(id);
+    focusSlip(id);
+  }, []);
+  const write = useCallback(
+    (kind: QuestionKind, evidence: Span[]) => {
+      const blank = kindOf(kind).createBlank(`w${crypto.randomUUID().slice(0, 12)}`);
+      const question = { ...blank, evidence };
+      change({ type: "add-question", index: state.slips.length, slip: { question, status: "draft", lookAgain: false, answered: {} } });
+      setFilter("all");
+      setActiveId(question.id);
+      focusSlip(question.id, "stem");
+    },
+    [change, state.slips.length],
+  );
 
-  const act = useCallback((id: MarginActionId, slipId = activeId) => {
-    const slip = state.slips.find((other) => other.question.id === slipId);
-    const questionId = slip?.question.id ?? "";
-    const step = (by: 1 | -1) => {
-      const at = placed.findIndex((other) => other.slip.question.id === activeId);
-      const next = placed[at < 0 ? (by === 1 ? 0 : placed.length - 1) : Math.min(placed.length - 1, Math.max(0, at + by))];
-      if (!next) return;
-      setActiveId(next.slip.question.id);
-      focusSlip(next.slip.question.id);
-    };
-    switch (id) {
-      case "next": return step(1);
-      case "previous": return step(-1);
-      case "keep":
-      case "set-aside": {
-        if (!slip) return;
-        const wanted = id === "keep" ? "kept" : "aside";
-        const to = slip.status === wanted ? "draft" : wanted;
-        change({ type: "set-status", questionId, from: slip.status, to });
-        return to === "draft" ? undefined : step(1);
+  const act = useCallback(
+    (id: MarginActionId, slipId = activeId) => {
+      const slip = state.slips.find((other) => other.question.id === slipId);
+      const questionId = slip?.question.id ?? "";
+      const step = (by: 1 | -1) => {
+        const at = placed.findIndex((other) => other.slip.question.id === activeId);
+        const next = placed[at < 0 ? (by === 1 ? 0 : placed.length - 1) : Math.min(placed.length - 1, Math.max(0, at + by))];
+        if (!next) return;
+        setActiveId(next.slip.question.id);
+        focusSlip(next.slip.question.id);
+      };
+      switch (id) {
+        case "next":
+          return step(1);
+        case "previous":
+          return step(-1);
+        case "keep":
+        case "set-aside": {
+          if (!slip) return;
+          const wanted = id === "keep" ? "kept" : "aside";
+          const to = slip.status === wanted ? "draft" : wanted;
+          change({ type: "set-status", questionId, from: slip.status, to });
+          return to === "draft" ? undefined : step(1);
+        }
+        case "look-again":
+          return slip && change({ type: "set-look-again", questionId, from: slip.lookAgain, to: !slip.lookAgain });
+        case "edit":
+          return slip && focusSlip(questionId, "stem");
+        case "evidence":
+          return slip && document.querySelector(`[data-evidence~="${questionId}"]`)?.scrollIntoView({ block: "center" });
+        case "copy": {
+          if (!slip) return;
+          const question = { ...structuredClone(slip.question), id: `w${crypto.randomUUID().slice(0, 12)}` };
+          change({ type: "add-question", index: state.slips.indexOf(slip) + 1, slip: { question, status: "draft", lookAgain: false, answered: {} } });
+          setActiveId(question.id);
+          return focusSlip(question.id, "stem");
+        }
+        case "remove": {
+          if (!slip) return;
+          step(1);
+          return change({ type: "remove-question", index: state.slips.indexOf(slip), slip });
+        }
+        case "undo":
+        case "redo":
+          return void store.step(id).then((touched) => touched?.[0] && setActiveId(touched[0]));
+        case "write":
+          return write("multiple-choice", []);
+        case "keys":
+          return setKeysShown(true);
+        case "close":
+          return setActiveId(undefined);
       }
-      case "look-again": return slip && change({ type: "set-look-again", questionId, from: slip.lookAgain, to: !slip.lookAgain });
-      case "edit": return slip && focusSlip(questionId, "stem");
-      case "evidence": return slip && document.querySelector(`[data-evidence~="${questionId}"]`)?.scrollIntoView({ block: "center" });
-      case "copy": {
-        if (!slip) return;
-        const question = { ...structuredClone(slip.question), id: `w${crypto.randomUUID().slice(0, 12)}` };
-        change({ type: "add-question", index: state.slips.indexOf(slip) + 1, slip: { question, status: "draft", lookAgain: false, answered: {} } });
-        setActiveId(question.id);
-        return focusSlip(question.id, "stem");
-      }
-      case "remove": {
-        if (!slip) return;
-        step(1);
-        return change({ type: "remove-question", index: state.slips.indexOf(slip), slip });
-      }
-      case "undo":
-      case "redo": return void store.step(id).then((touched) => touched?.[0] && setActiveId(touched[0]));
-      case "write": return write("multiple-choice", []);
-      case "keys": return setKeysShown(true);
-      case "close": return setActiveId(undefined);
-    }
-  }, [activeId, placed, state.slips, change, store, write]);
+    },
+    [activeId, placed, state.slips, change, store, write],
+  );
   useMarginKeys(act);
 
   const readsAt = useMemo(() => questionsGrade(state.slips.filter((slip) => slip.status === "kept").map((slip) => slip.question.stem)), [state.slips]);
@@ -119,10 +135,34 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
     <div className="flex min-h-[calc(100dvh-3.1rem)] flex-col">
       <h1 className="sr-only">Margin</h1>
       <MarginBar store={store} drafting={drafting} counts={counts} filter={filter} onFilter={setFilter} onDraft={() => void draft()} act={act} />
-      <MarginSheet blocks={blocks} byline={byline} placed={placed} all={ordered} verdicts={verdicts} activeId={activeId} change={change} act={act} onChoose={choose} onWrite={write} drafting={drafting.running} />
+      <MarginSheet
+        blocks={blocks}
+        byline={byline}
+        placed={placed}
+        all={ordered}
+        verdicts={verdicts}
+        activeId={activeId}
+        change={change}
+        act={act}
+        onChoose={choose}
+        onWrite={write}
+        drafting={drafting.running}
+      />
       <Tally state={state} readsAt={readsAt} />
       <KeySheet open={keysShown} onOpenChange={setKeysShown} />
     </div>
+  );
+}
+
+/** Brings a slip into view once it has opened, and the cursor into one of its fields. */
+function focusSlip(id: string, field?: string): void {
+  requestAnimationFrame(() =>
+    requestAnimationFrame(() => {
+      const card = document.querySelector<HTMLElement>(`[data-slip="${id}"]`);
+      const target = field ? card?.querySelector<HTMLElement>(`[data-field="${field}"]`) : card;
+      target?.focus({ preventScroll: true });
+      card?.scrollIntoView({ block: "nearest" });
+    }),
   );
 }
 

@@ -8,17 +8,32 @@ type Props = { selected: SelectedWords; hasActive: boolean; onTie: (add: boolean
 export function SelectionBar({ selected, hasActive, onTie, onWrite }: Props) {
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: keeps the selection while a button of the bar is pressed
-    <div className="absolute z-20 flex flex-wrap items-center gap-1.5 rounded border border-line bg-sheet p-1.5 shadow-md" style={{ top: selected.bottom + 6, left: Math.max(0, selected.left) }} onMouseDown={(event) => event.preventDefault()}>
+    <div
+      className="absolute z-20 flex flex-wrap items-center gap-1.5 rounded border border-line bg-sheet p-1.5 shadow-md"
+      style={{ top: selected.bottom + 6, left: Math.max(0, selected.left) }}
+      onMouseDown={(event) => event.preventDefault()}
+    >
       {hasActive ? (
         <>
-          <button type="button" className="button min-h-7 py-0" onClick={() => onTie(false)}>Make it the evidence</button>
-          <button type="button" className="button min-h-7 py-0" onClick={() => onTie(true)}>Add to the evidence</button>
+          <button type="button" className="button min-h-7 py-0" onClick={() => onTie(false)}>
+            Make it the evidence
+          </button>
+          <button type="button" className="button min-h-7 py-0" onClick={() => onTie(true)}>
+            Add to the evidence
+          </button>
         </>
       ) : null}
-      <label className="flex items-center gap-1.5 text-sm"><span className="text-soft">Write on it</span>
+      <label className="flex items-center gap-1.5 text-sm">
+        <span className="text-soft">Write on it</span>
         <select className="field px-1 py-0.5" value="" onChange={(event) => onWrite(event.target.value as QuestionKind)}>
-          <option value="" disabled>kind …</option>
-          {QUESTION_KINDS.map((kind) => <option key={kind} value={kind}>{kindOf(kind).name}</option>)}
+          <option value="" disabled>
+            kind …
+          </option>
+          {QUESTION_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {kindOf(kind).name}
+            </option>
+          ))}
         </select>
       </label>
     </div>

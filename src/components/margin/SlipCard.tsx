@@ -26,7 +26,14 @@ export const SlipCard = memo(function SlipCard(props: Props) {
   const { slip, number, verdict, active } = props;
   const { question } = slip;
   return (
-    <article data-slip={question.id} data-status={slip.status} data-verdict={verdict.verdict} aria-label={`Slip ${number}`} className={active ? "rounded border border-spruce bg-sheet" : "border-line border-t"}>
+    <article
+      data-slip={question.id}
+      data-status={slip.status}
+      data-verdict={verdict.verdict}
+      aria-label={`Slip ${number}`}
+      tabIndex={active ? -1 : undefined}
+      className={`scroll-mt-24 scroll-mb-20 ${active ? "rounded border border-spruce bg-sheet" : "border-line border-t"}`}
+    >
       {active ? <OpenSlip {...props} /> : <RestingSlip {...props} />}
     </article>
   );
@@ -37,11 +44,18 @@ function Heading({ slip, number, verdict, active }: Props) {
   return (
     <span className="flex items-baseline gap-2 text-sm">
       <b className="tabular text-ink">{number}</b>
-      <span className="min-w-0 flex-1 truncate text-soft">{kindOf(question.kind).name} · {question.depth}{active ? ` · ${question.points} ${question.points === 1 ? "point" : "points"}` : ""}</span>
+      <span className="min-w-0 flex-1 truncate text-soft">
+        {kindOf(question.kind).name} · {question.depth}
+        {active ? ` · ${question.points} ${question.points === 1 ? "point" : "points"}` : ""}
+      </span>
       {lookAgain ? <span className="whitespace-nowrap font-semibold text-ochre">◇ look again</span> : null}
       {status === "kept" ? <span className="whitespace-nowrap font-semibold text-spruce">✓ kept</span> : null}
       {status === "aside" ? <span className="whitespace-nowrap text-soft">set aside</span> : null}
-      {status === "kept" && verdict.verdict === "sound" ? null : <span className={`whitespace-nowrap font-semibold ${VERDICT_COLOUR[verdict.verdict]}`}>{VERDICT_SIGN[verdict.verdict]} {verdict.verdict}</span>}
+      {status === "kept" && verdict.verdict === "sound" ? null : (
+        <span className={`whitespace-nowrap font-semibold ${VERDICT_COLOUR[verdict.verdict]}`}>
+          {VERDICT_SIGN[verdict.verdict]} {verdict.verdict}
+        </span>
+      )}
     </span>
   );
 }
@@ -50,10 +64,16 @@ function RestingSlip(props: Props) {
   const { slip, onChoose } = props;
   const { question } = slip;
   return (
-    <button type="button" onClick={() => onChoose(question.id)} className={`block w-full px-3 py-1.5 text-left hover:bg-sheet ${slip.status === "aside" ? "opacity-60" : ""}`}>
+    <button
+      type="button"
+      onClick={() => onChoose(question.id)}
+      className={`block w-full px-3 py-1.5 text-left hover:bg-sheet ${slip.status === "aside" ? "opacity-60" : ""}`}
+    >
       <Heading {...props} />
       <span className="block text-[0.95rem] leading-snug">{question.stem || <span className="text-soft">No text yet</span>}</span>
-      <span className="block truncate text-sm"><span className="text-soft">Key:</span> <b className="font-semibold">{kindOf(question.kind).keyText(question) || "–"}</b></span>
+      <span className="block truncate text-sm">
+        <span className="text-soft">Key:</span> <b className="font-semibold">{kindOf(question.kind).keyText(question) || "–"}</b>
+      </span>
     </button>
   );
 }
@@ -66,19 +86,41 @@ function OpenSlip(props: Props) {
   const labelOf = (id: MarginActionId) => MARGIN_ACTIONS.find((action) => action.id === id)!.label;
   return (
     <>
-      <div className="px-3.5 pt-2"><Heading {...props} /></div>
+      <div className="px-3.5 pt-2">
+        <Heading {...props} />
+      </div>
       <div className="px-3.5 pt-1 pb-2">
         <StemField question={question} change={change} />
-        <div className="mt-1.5"><QuestionFields question={question} change={change} /></div>
+        <div className="mt-1.5">
+          <QuestionFields question={question} change={change} />
+        </div>
       </div>
-      <div className="border-line border-t px-3.5 py-1.5"><EvidenceField question={question} change={change} blocks={blocks} /></div>
-      <div className="border-line border-t"><FindingList slip={slip} verdict={verdict} change={change} /></div>
-      <div className="border-line border-t px-3.5 py-1.5"><PointsField question={question} change={change} /></div>
+      <div className="border-line border-t px-3.5 py-1.5">
+        <EvidenceField question={question} change={change} blocks={blocks} />
+      </div>
+      <div className="border-line border-t">
+        <FindingList slip={slip} verdict={verdict} change={change} />
+      </div>
+      <div className="border-line border-t px-3.5 py-1.5">
+        <PointsField question={question} change={change} />
+      </div>
       <div className="flex flex-wrap items-center gap-2 border-line border-t px-3.5 py-2">
-        <button type="button" className="button button-main" aria-pressed={slip.status === "kept"} onClick={() => act("keep", question.id)}>{slip.status === "kept" ? "Kept" : "Keep"} <kbd>{keyOf("keep")}</kbd></button>
-        <button type="button" className="button" aria-pressed={slip.status === "aside"} onClick={() => act("set-aside", question.id)}>{slip.status === "aside" ? "Take back" : "Set aside"} <kbd>{keyOf("set-aside")}</kbd></button>
+        <button type="button" className="button button-main" aria-pressed={slip.status === "kept"} onClick={() => act("keep", question.id)}>
+          {slip.status === "kept" ? "Kept" : "Keep"} <kbd>{keyOf("keep")}</kbd>
+        </button>
+        <button type="button" className="button" aria-pressed={slip.status === "aside"} onClick={() => act("set-aside", question.id)}>
+          {slip.status === "aside" ? "Take back" : "Set aside"} <kbd>{keyOf("set-aside")}</kbd>
+        </button>
         {SLIP_BUTTONS.map((id) => (
-          <button key={id} type="button" className="button font-normal" aria-pressed={id === "look-again" ? slip.lookAgain : undefined} onClick={() => act(id, question.id)}>{labelOf(id)} {id === "remove" ? null : <kbd>{keyOf(id)}</kbd>}</button>
+          <button
+            key={id}
+            type="button"
+            className="button font-normal"
+            aria-pressed={id === "look-again" ? slip.lookAgain : undefined}
+            onClick={() => act(id, question.id)}
+          >
+            {labelOf(id)} {id === "remove" ? null : <kbd>{keyOf(id)}</kbd>}
+          </button>
         ))}
       </div>
     </>

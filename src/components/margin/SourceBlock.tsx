@@ -10,7 +10,12 @@ type Props = { block: Block; marks: readonly Mark[]; activeId: string | undefine
 export const SourceBlock = memo(function SourceBlock({ block, marks, activeId, onChoose }: Props) {
   const text = segments(block, marks).map(({ start, end, ids }) => {
     const words = block.text.slice(start, end);
-    if (ids.length === 0) return <span key={start} data-start={start}>{words}</span>;
+    if (ids.length === 0)
+      return (
+        <span key={start} data-start={start}>
+          {words}
+        </span>
+      );
     const active = activeId !== undefined && ids.includes(activeId);
     return (
       // biome-ignore lint/a11y/useKeyWithClickEvents: the keyboard goes by slips; a click on the words is a shortcut for the pointer
@@ -19,8 +24,12 @@ export const SourceBlock = memo(function SourceBlock({ block, marks, activeId, o
         key={start}
         data-start={start}
         data-evidence={ids.join(" ")}
-        onClick={() => { if (window.getSelection()?.isCollapsed !== false) onChoose(ids.find((id) => id !== activeId) ?? ids[0]!); }}
-        className={active ? "cursor-pointer bg-evidence box-decoration-clone py-0.5" : "cursor-pointer underline decoration-1 decoration-soft/50 underline-offset-4"}
+        onClick={() => {
+          if (window.getSelection()?.isCollapsed !== false) onChoose(ids.find((id) => id !== activeId) ?? ids[0]!);
+        }}
+        className={
+          active ? "cursor-pointer bg-evidence box-decoration-clone py-0.5" : "cursor-pointer underline decoration-1 decoration-soft/50 underline-offset-4"
+        }
       >
         {words}
       </span>
@@ -28,13 +37,25 @@ export const SourceBlock = memo(function SourceBlock({ block, marks, activeId, o
   });
   if (block.kind === "heading") {
     const Tag = block.level === 1 ? "h2" : "h3";
-    return <Tag id={`block-${block.id}`} data-block={block.id} className={`font-read font-semibold leading-snug ${block.level === 1 ? "mb-3 text-[1.65rem]" : "mt-5 mb-2 text-xl"}`}>{text}</Tag>;
+    return (
+      <Tag
+        id={`block-${block.id}`}
+        data-block={block.id}
+        className={`font-read font-semibold leading-snug ${block.level === 1 ? "mb-3 text-[1.65rem]" : "mt-5 mb-2 text-xl"}`}
+      >
+        {text}
+      </Tag>
+    );
   }
   const number = block.locator.type === "paragraph" ? block.locator.number : locatorLabel(block.locator);
   return (
     <div id={`block-${block.id}`} className="relative mb-3.5">
-      <span aria-hidden className="tabular absolute -left-9 w-6 text-right text-sm text-soft leading-[1.8rem]">{number}</span>
-      <p data-block={block.id} className={block.kind === "list-item" ? "ml-5 before:absolute before:left-1 before:content-['–']" : ""}>{text}</p>
+      <span aria-hidden className="tabular absolute -left-9 w-6 text-right text-sm text-soft leading-[1.8rem]">
+        {number}
+      </span>
+      <p data-block={block.id} className={block.kind === "list-item" ? "ml-5 before:absolute before:left-1 before:content-['–']" : ""}>
+        {text}
+      </p>
     </div>
   );
 });

@@ -1,5 +1,5 @@
-import type { Block } from "@/core/source/schema";
 import { locatorLabel } from "@/core/source/locator-label";
+import type { Block } from "@/core/source/schema";
 
 type Props = { blocks: readonly Block[]; countByBlock: ReadonlyMap<string, { kept: number; drafts: number }>; activeBlock: string | undefined };
 
@@ -8,7 +8,11 @@ export function Spine({ blocks, countByBlock, activeBlock }: Props) {
   const paragraphs = blocks.filter((block) => block.kind !== "heading");
   const total = paragraphs.reduce((sum, block) => sum + Math.max(60, block.text.length), 0);
   return (
-    <nav aria-label="Map of the source" className="sticky top-28 hidden h-[calc(100dvh-12rem)] w-6 flex-col gap-1 lg:flex">
+    <nav
+      aria-label="Map of the source"
+      className="sticky top-28 hidden h-[calc(100dvh-12rem)] w-6 flex-col lg:flex"
+      style={{ gap: paragraphs.length > 40 ? 1 : 4 }}
+    >
       {paragraphs.map((block) => {
         const count = countByBlock.get(block.id);
         const questions = (count?.kept ?? 0) + (count?.drafts ?? 0);
@@ -19,10 +23,10 @@ export function Spine({ blocks, countByBlock, activeBlock }: Props) {
             key={block.id}
             href={`#block-${block.id}`}
             title={label}
-            aria-label={label}
-            style={{ flexGrow: Math.max(60, block.text.length) / total, minHeight: 6, maxHeight: 64 }}
+            style={{ flexGrow: Math.max(60, block.text.length) / total, minHeight: 3, maxHeight: 64 }}
             className={`relative mx-auto block w-2.5 overflow-hidden rounded-xs border border-spruce bg-sheet ${activeBlock === block.id ? "outline-2 outline-ink outline-offset-2" : ""}`}
           >
+            <span className="sr-only">{label}</span>
             <span aria-hidden className={`absolute inset-x-0 bottom-0 ${count?.kept ? "bg-spruce" : "bg-spruce/45"}`} style={{ height: `${fill * 100}%` }} />
           </a>
         );

@@ -1,6 +1,6 @@
+import { workingMinutes } from "@/core/papers/paper";
 import type { SetState } from "@/core/questions/edit";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
-import { workingMinutes } from "@/core/papers/paper";
 
 type Props = { state: SetState; readsAt: string };
 
@@ -15,16 +15,31 @@ export function Tally({ state, readsAt }: Props) {
     kept: kept.filter((slip) => slip.question.kind === kind).length,
   })).filter((row) => row.planned > 0 || row.kept > 0);
   return (
-    <footer aria-label="Tally" className="tabular sticky bottom-0 z-10 flex flex-wrap items-center gap-x-6 gap-y-1 border-line border-t bg-sheet px-4 py-2.5 text-sm lg:px-14">
+    <section
+      aria-label="Tally"
+      className="tabular sticky bottom-0 z-10 flex flex-wrap items-center gap-x-5 gap-y-1 border-line border-t bg-sheet px-4 py-2.5 text-sm lg:px-14"
+    >
       {rows.map((row) => (
         <span key={row.kind} className="inline-flex items-center gap-2 whitespace-nowrap">
           <span className="text-soft">{kindOf(row.kind).name}</span>
-          <span aria-hidden className="hidden h-1.5 w-8 overflow-hidden rounded-full bg-line sm:block"><span className="block h-full bg-spruce" style={{ width: `${Math.min(100, (row.kept / Math.max(1, row.planned)) * 100)}%` }} /></span>
-          <span><b>{row.kept}</b> of {row.planned}</span>
+          <span aria-hidden className="hidden h-1.5 w-6 overflow-hidden rounded-full bg-line sm:block">
+            <span className="block h-full bg-spruce" style={{ width: `${Math.min(100, (row.kept / Math.max(1, row.planned)) * 100)}%` }} />
+          </span>
+          <span>
+            <b>{row.kept}</b> of {row.planned}
+          </span>
         </span>
       ))}
       <span className="flex-1" />
-      <span><b>{kept.length}</b> kept · <b>{points}</b> {points === 1 ? "point" : "points"} · about <b>{minutes}</b> min{readsAt ? <> · questions read at grade <b>{readsAt}</b>, wanted {state.plan.grade}</> : null}</span>
-    </footer>
+      <span>
+        <b>{kept.length}</b> kept · <b>{points}</b> {points === 1 ? "point" : "points"} · about <b>{minutes}</b> min
+        {readsAt ? (
+          <>
+            {" "}
+            · grade <b>{readsAt}</b>, wanted {state.plan.grade}
+          </>
+        ) : null}
+      </span>
+    </section>
   );
 }

@@ -1,7 +1,21 @@
 import type { Slip } from "@/core/questions/edit";
 
 /** What a teacher can do in the Margin. Buttons, keys and the sheet of keys are all made from this table. */
-export type MarginActionId = "next" | "previous" | "keep" | "set-aside" | "look-again" | "edit" | "evidence" | "copy" | "remove" | "undo" | "redo" | "write" | "keys" | "close";
+export type MarginActionId =
+  | "next"
+  | "previous"
+  | "keep"
+  | "set-aside"
+  | "look-again"
+  | "edit"
+  | "evidence"
+  | "copy"
+  | "remove"
+  | "undo"
+  | "redo"
+  | "write"
+  | "keys"
+  | "close";
 
 export type MarginAction = { id: MarginActionId; label: string; keys: string[]; shown: string; needsSlip: boolean };
 
@@ -23,7 +37,8 @@ export const MARGIN_ACTIONS: MarginAction[] = [
 ];
 
 export function actionForKey(event: KeyboardEvent): MarginAction | undefined {
-  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") return MARGIN_ACTIONS.find((action) => action.id === (event.shiftKey ? "redo" : "undo"));
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z")
+    return MARGIN_ACTIONS.find((action) => action.id === (event.shiftKey ? "redo" : "undo"));
   if (event.ctrlKey || event.metaKey || event.altKey) return undefined;
   return MARGIN_ACTIONS.find((action) => action.keys.includes(event.key));
 }

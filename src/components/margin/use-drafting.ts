@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { DraftReport } from "@/core/drafting/draft-questions";
-import type { RunEvent } from "@/server/jobs/draft-run";
 import { shortfallText } from "@/messages/draft-reasons";
+import type { RunEvent } from "@/server/jobs/draft-run";
 import type { SetStore } from "../shell/use-set";
 
 export type Drafting = { running: boolean; said: string; came: number; shortfalls: string[]; start: (seed: number) => Promise<void>; stop: () => void };
@@ -14,40 +14,50 @@ export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: Dr
   const [shortfalls, setShortfalls] = useState(() => shortfallsOf(lastReport));
   const seen = useRef(0);
 
-  const hear = useCallback((event: RunEvent) => {
-    switch (event.type) {
-      case "reading":
-        return setSaid(`Reading sentence ${event.done} of ${event.total}`);
-      case "slip":
-        store.receive(event.slip, event.checked);
-        seen.current++;
-        setCame(seen.current);
-        return setSaid(seen.current === 1 ? "1 draft so far" : `${seen.current} drafts so far`);
-      case "drafted":
-        setShortfalls(shortfallsOf(event.report));
-        return setSaid(event.stopped ? `Stopped. ${seen.current} drafts came.` : `Done. ${seen.current} drafts came.`);
-      case "failed":
-        return setSaid("Drafting broke off. What came so far is kept; draft again to go on.");
-    }
-  }, [store]);
+  const hear = useCallback(
+    (event: RunEvent) => {
+      switch (event.type) {
+        case "reading":
+          return setSaid(`Reading sentence ${event.done} of ${event.total}`);
+        case "slip":
+          store.receive(event.slip, event.checked);
+          seen.current++;
+          setCame(seen.current);
+          return setSaid(seen.current === 1 ? "1 draft so far" : `${seen.current} drafts so far`);
+        case "drafted":
+          setShortfalls(shortfallsOf(event.report));
+          return setSaid(event.stopped ? `Stopped. ${seen.current} drafts came.` : `Done. ${seen.current} drafts came.`);
+        case "failed":
+          return setSaid("Drafting broke off. What came so far is kept; draft again to go on.");
+      }
+    },
+    [store],
+  );
 
-  const start = useCallback(async (seed: number) => {
-    await store.settled();
-    seen.current = 0;
-    setRunning(true);
-    setCame(0);
-    setSaid("Drafting …");
-    setShortfalls([]);
-    try {
-      const response = await fetch(`/api/sets/${store.setId}/runs`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ seed }) });
-      if (!response.ok || !response.body) setSaid(((await response.json()) as { problem: { text: string } }).problem.text);
-      else await readLines(response.body, hear);
-    } catch {
-      setSaid("The connection broke off. What came so far is kept; draft again to go on.");
-    }
-    setRunning(false);
-    await store.refresh();
-  }, [store, hear]);
+  const start = useCallback(
+    async (seed: number) => {
+      await store.settled();
+      seen.current = 0;
+      setRunning(true);
+      setCame(0);
+      setSaid("Drafting …");
+      setShortfalls([]);
+      try {
+        const response = await fetch(`/api/sets/${store.setId}/runs`, {
+          method: "POST",
+          headers: { "content-type": "application/json" },
+          body: JSON.stringify({ seed }),
+        });
+        if (!response.ok || !response.body) setSaid(((await response.json()) as { problem: { text: string } }).problem.text);
+        else await readLines(response.body, hear);
+      } catch {
+        setSaid("The connection broke off. What came so far is kept; draft again to go on.");
+      }
+      setRunning(false);
+      await store.refresh();
+    },
+    [store, hear],
+  );
 
   // A page that was reloaded while a run was under way looks for what came until it ends.
   useEffect(() => {

@@ -17,7 +17,13 @@ export function useSelectedWords(page: RefObject<HTMLElement | null>, blocks: re
     document.addEventListener("selectionchange", read);
     return () => document.removeEventListener("selectionchange", read);
   }, [page, blocks]);
-  return [selected, () => { window.getSelection()?.removeAllRanges(); setSelected(undefined); }];
+  return [
+    selected,
+    () => {
+      window.getSelection()?.removeAllRanges();
+      setSelected(undefined);
+    },
+  ];
 }
 
 function readSelection(selection: Selection, page: HTMLElement, blocks: readonly Block[]): SelectedWords | undefined {

@@ -26,7 +26,15 @@ export function useSlipTops(frame: RefObject<HTMLElement | null>, placed: readon
     }
     const heights = new Map([...root.querySelectorAll<HTMLElement>("[data-slip]")].map((element) => [element.dataset.slip!, element.offsetHeight]));
     setLayout((old) => {
-      const next = { ...placeSlips(placed.map(({ slip }) => slip.question.id), anchors, heights, activeId), anchors };
+      const next = {
+        ...placeSlips(
+          placed.map(({ slip }) => slip.question.id),
+          anchors,
+          heights,
+          activeId,
+        ),
+        anchors,
+      };
       return sameLayout(old, next) ? old : next;
     });
   }, [frame, placed, activeId]);
@@ -43,7 +51,12 @@ export function useSlipTops(frame: RefObject<HTMLElement | null>, placed: readon
   return layout;
 }
 
-export function placeSlips(ids: readonly string[], anchors: ReadonlyMap<string, { top: number }>, heights: ReadonlyMap<string, number>, activeId: string | undefined): { tops: Map<string, number>; height: number } {
+export function placeSlips(
+  ids: readonly string[],
+  anchors: ReadonlyMap<string, { top: number }>,
+  heights: ReadonlyMap<string, number>,
+  activeId: string | undefined,
+): { tops: Map<string, number>; height: number } {
   const tops = new Map<string, number>();
   const heightOf = (id: string) => heights.get(id) ?? 90;
   const activeIndex = activeId === undefined ? -1 : ids.indexOf(activeId);

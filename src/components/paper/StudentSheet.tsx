@@ -1,15 +1,21 @@
-import { wrapLines } from "@/core/papers/wrap-lines";
 import type { StudentPaper, StudentQuestion } from "@/core/papers/paper";
+import { wrapLines } from "@/core/papers/wrap-lines";
 
 /** The sheet a student gets. It is given a paper without keys, so it cannot show one. */
 export function StudentSheet({ paper }: { paper: StudentPaper }) {
   return (
     <article className="sheet">
       <h1>{paper.title}</h1>
-      <div className="lines"><span>Name</span><span className="short">Date</span><span className="short">Points ______ / {paper.points}</span></div>
+      <div className="lines">
+        <span>Name</span>
+        <span className="short">Date</span>
+        <span className="short">Points ______ / {paper.points}</span>
+      </div>
       {paper.directions ? <p className="directions">{paper.directions}</p> : null}
       {paper.passage ? <Passage blocks={paper.passage.blocks} /> : null}
-      {paper.questions.map((question) => <SheetQuestion key={question.number} question={question} />)}
+      {paper.questions.map((question) => (
+        <SheetQuestion key={question.number} question={question} />
+      ))}
       {paper.questions.length === 0 ? <p>Nothing is kept yet.</p> : null}
     </article>
   );
@@ -19,9 +25,16 @@ export function StudentSheet({ paper }: { paper: StudentPaper }) {
 function Passage({ blocks }: { blocks: NonNullable<StudentPaper["passage"]>["blocks"] }) {
   return (
     <section className="passage" aria-label="Passage">
-      {wrapLines(blocks).map((line) => line.kind === "gap" ? <div key={line.key} className="gap" /> : (
-        <div key={line.key} className={`line ${line.kind === "heading" ? "heading" : ""}`}>{line.number && line.number % 5 === 0 ? <i>{line.number}</i> : null}{line.text}</div>
-      ))}
+      {wrapLines(blocks).map((line) =>
+        line.kind === "gap" ? (
+          <div key={line.key} className="gap" />
+        ) : (
+          <div key={line.key} className={`line ${line.kind === "heading" ? "heading" : ""}`}>
+            {line.number && line.number % 5 === 0 ? <i>{line.number}</i> : null}
+            {line.text}
+          </div>
+        ),
+      )}
     </section>
   );
 }
@@ -32,9 +45,25 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
       <span className="number">{question.number}</span>
       <div>
         <p>{question.stem}</p>
-        {question.options ? <ol className="options">{question.options.map((option) => <li key={option.label}><span>{option.label}</span><span>{option.text}</span></li>)}</ol> : null}
-        {question.kind === "true-false" ? <p className="choice"><span>true</span><span>false</span></p> : null}
-        {Array.from({ length: question.answerLines }, (_, index) => <div key={`line-${index + 1}`} className="write" />)}
+        {question.options ? (
+          <ol className="options">
+            {question.options.map((option) => (
+              <li key={option.label}>
+                <span>{option.label}</span>
+                <span>{option.text}</span>
+              </li>
+            ))}
+          </ol>
+        ) : null}
+        {question.kind === "true-false" ? (
+          <p className="choice">
+            <span>true</span>
+            <span>false</span>
+          </p>
+        ) : null}
+        {Array.from({ length: question.answerLines }, (_, index) => (
+          <div key={`line-${index + 1}`} className="write" />
+        ))}
       </div>
       <span className="points">{question.showPoints ? `${question.points} ${question.points === 1 ? "point" : "points"}` : ""}</span>
     </section>

@@ -15,35 +15,83 @@ export function PlanRowFields({ row, supply, onChange, onRemove }: Props) {
       <td className="py-2.5 pr-3">{name}</td>
       <td className="py-2.5 pr-3">
         <span className="inline-flex items-center rounded border border-line bg-sheet">
-          <button type="button" aria-label={`One ${name} less`} className="px-2 py-1.5 text-soft hover:text-spruce" onClick={() => count(row.count - 1)}><Minus size={14} aria-hidden /></button>
-          <input aria-label={`How many: ${name}`} inputMode="numeric" className="tabular w-9 bg-transparent text-center font-semibold" value={row.count} onChange={(event) => count(Number(event.target.value.replace(/\D/g, "") || 0))} />
-          <button type="button" aria-label={`One ${name} more`} className="px-2 py-1.5 text-soft hover:text-spruce" onClick={() => count(row.count + 1)}><Plus size={14} aria-hidden /></button>
+          <button type="button" aria-label={`One ${name} less`} className="px-2 py-1.5 text-soft hover:text-spruce" onClick={() => count(row.count - 1)}>
+            <Minus size={14} aria-hidden />
+          </button>
+          <input
+            aria-label={`How many: ${name}`}
+            inputMode="numeric"
+            className="tabular w-9 bg-transparent text-center font-semibold"
+            value={row.count}
+            onChange={(event) => count(Number(event.target.value.replace(/\D/g, "") || 0))}
+          />
+          <button type="button" aria-label={`One ${name} more`} className="px-2 py-1.5 text-soft hover:text-spruce" onClick={() => count(row.count + 1)}>
+            <Plus size={14} aria-hidden />
+          </button>
         </span>
       </td>
       <td className="py-2.5 pr-3">
         <span className="flex items-center gap-2">
           <span aria-hidden className="relative block h-2 w-28 rounded-xs bg-line/60">
-            <span className={`absolute inset-y-0 left-0 rounded-xs ${short ? "bg-ochre/50" : "bg-spruce/40"}`} style={{ width: `${Math.min(1, (supply ?? 0) / SCALE) * 100}%` }} />
+            <span
+              className={`absolute inset-y-0 left-0 rounded-xs ${short ? "bg-ochre/50" : "bg-spruce/40"}`}
+              style={{ width: `${Math.min(1, (supply ?? 0) / SCALE) * 100}%` }}
+            />
             {row.count > 0 ? <span className="absolute -inset-y-1 w-0.5 bg-ink" style={{ left: `${Math.min(1, row.count / SCALE) * 100}%` }} /> : null}
           </span>
-          <span className={`tabular text-sm ${short ? "font-semibold text-ochre" : ""}`}>{supply === undefined ? "…" : supply === 0 ? "none" : `about ${supply}`}</span>
+          <span className={`tabular text-sm ${short ? "font-semibold text-ochre" : ""}`}>
+            {supply === undefined ? "…" : supply === 0 ? "none" : `about ${supply}`}
+          </span>
         </span>
       </td>
       <td className="py-2.5 pr-3">
-        <select aria-label={`Depth of ${name}`} className="field py-0.5 text-sm" value={row.depth} onChange={(event) => onChange({ ...row, depth: event.target.value as PlanRow["depth"] })}>
+        <select
+          aria-label={`Depth of ${name}`}
+          className="field py-0.5 text-sm"
+          value={row.depth}
+          onChange={(event) => onChange({ ...row, depth: event.target.value as PlanRow["depth"] })}
+        >
           <option value="any">any</option>
-          {DEPTHS.map((depth) => <option key={depth} value={depth}>{depth}</option>)}
+          {DEPTHS.map((depth) => (
+            <option key={depth} value={depth}>
+              {depth}
+            </option>
+          ))}
         </select>
       </td>
-      <td className="py-2.5 pr-3"><input aria-label={`Points for each ${name}`} type="number" min={0} max={100} step={0.5} className="field w-16 py-0.5 text-sm" value={row.points} onChange={(event) => onChange({ ...row, points: Math.min(100, Math.max(0, Number(event.target.value))) })} /></td>
+      <td className="py-2.5 pr-3">
+        <input
+          aria-label={`Points for each ${name}`}
+          type="number"
+          min={0}
+          max={100}
+          step={0.5}
+          className="field w-16 py-0.5 text-sm"
+          value={row.points}
+          onChange={(event) => onChange({ ...row, points: Math.min(100, Math.max(0, Number(event.target.value))) })}
+        />
+      </td>
       <td className="py-2.5 pr-3">
         {row.kind === "multiple-choice" ? (
-          <select aria-label={`Options of ${name}`} className="field py-0.5 text-sm" value={row.optionCount ?? 4} onChange={(event) => onChange({ ...row, optionCount: Number(event.target.value) })}>
-            {[3, 4, 5].map((options) => <option key={options} value={options}>{options}</option>)}
+          <select
+            aria-label={`Options of ${name}`}
+            className="field py-0.5 text-sm"
+            value={row.optionCount ?? 4}
+            onChange={(event) => onChange({ ...row, optionCount: Number(event.target.value) })}
+          >
+            {[3, 4, 5].map((options) => (
+              <option key={options} value={options}>
+                {options}
+              </option>
+            ))}
           </select>
         ) : null}
       </td>
-      <td className="py-2.5 text-right"><button type="button" aria-label={`Take out the row ${name}`} className="p-1 text-soft hover:text-brick" onClick={onRemove}><X size={15} aria-hidden /></button></td>
+      <td className="py-2.5 text-right">
+        <button type="button" aria-label={`Take out the row ${name}`} className="p-1 text-soft hover:text-brick" onClick={onRemove}>
+          <X size={15} aria-hidden />
+        </button>
+      </td>
     </tr>
   );
 }

@@ -22,7 +22,10 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
   const [seed, setSeed] = useState(String(nextSeed));
   useEffect(() => {
     const loading = new AbortController();
-    fetch(`/api/sets/${start.setId}/supply`, { signal: loading.signal }).then((response) => response.json()).then(setSupply).catch(() => {});
+    fetch(`/api/sets/${start.setId}/supply`, { signal: loading.signal })
+      .then((response) => response.json())
+      .then(setSupply)
+      .catch(() => {});
     return () => loading.abort();
   }, [start.setId]);
   const set = (to: Plan) => store.change({ type: "set-plan", from: plan, to });
@@ -40,7 +43,9 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
       <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-labelledby="asked" className="min-w-0 px-4 py-7 sm:px-8 lg:pl-14">
           <div className="flex items-baseline justify-between gap-4">
-            <h1 id="asked" className="font-read font-semibold text-2xl">What should be asked?</h1>
+            <h1 id="asked" className="font-read font-semibold text-2xl">
+              What should be asked?
+            </h1>
             <SaveNote status={store.saveStatus} />
           </div>
           <p className="mt-1 text-soft">The pale bar shows about how many good drafts the text supports; the mark is what you ask for.</p>
@@ -49,14 +54,25 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
             <table className="mt-5 w-full min-w-[40rem] text-left">
               <thead className="text-sm text-soft">
                 <tr className="border-line border-b">
-                  {["Kind", "How many", "The text supports", "Depth", "Points", "Options"].map((head) => <th key={head} className="py-2 pr-3 font-normal">{head}</th>)}
-                  <th><span className="sr-only">Remove</span></th>
+                  {["Kind", "How many", "The text supports", "Depth", "Points", "Options"].map((head) => (
+                    <th key={head} className="py-2 pr-3 font-normal">
+                      {head}
+                    </th>
+                  ))}
+                  <th>
+                    <span className="sr-only">Remove</span>
+                  </th>
                 </tr>
               </thead>
               <tbody>
                 {plan.rows.map((row, index) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: rows have no id of their own and are only appended or taken out
-                  <PlanRowFields key={index} row={row} supply={supply?.supply[row.kind]} onChange={(to) => setRow(index, to)} onRemove={() => set({ ...plan, rows: plan.rows.toSpliced(index, 1) })} />
+                  <PlanRowFields
+                    key={index}
+                    row={row}
+                    supply={supply?.supply[row.kind]}
+                    onChange={(to) => setRow(index, to)}
+                    onRemove={() => set({ ...plan, rows: plan.rows.toSpliced(index, 1) })}
+                  />
                 ))}
               </tbody>
             </table>
@@ -64,28 +80,51 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
           <fieldset className="mt-4 flex flex-wrap items-center gap-2">
             <legend className="sr-only">Add a row</legend>
             {QUESTION_KINDS.map((kind) => (
-              <button key={kind} type="button" className="button font-normal" disabled={plan.rows.length >= 40} onClick={() => set({ ...plan, rows: [...plan.rows, blankRow(kind)] })}><Plus size={14} aria-hidden /> {kindOf(kind).name}</button>
+              <button
+                key={kind}
+                type="button"
+                className="button font-normal"
+                disabled={plan.rows.length >= 40}
+                onClick={() => set({ ...plan, rows: [...plan.rows, blankRow(kind)] })}
+              >
+                <Plus size={14} aria-hidden /> {kindOf(kind).name}
+              </button>
             ))}
           </fieldset>
         </section>
         <aside className="border-line bg-sheet px-5 py-7 max-lg:border-t lg:border-l">
           <h2 className="font-bold">From</h2>
           <p className="mt-1 text-soft">{sourceLine}</p>
-          <p className="mt-2 text-soft text-sm">{supply ? `${supply.understood} of ${supply.sentences} sentences were understood well enough to ask about.` : "Reading the text …"}</p>
+          <p className="mt-2 text-soft text-sm">
+            {supply ? `${supply.understood} of ${supply.sentences} sentences were understood well enough to ask about.` : "Reading the text …"}
+          </p>
           <h2 className="mt-6 font-bold">Drafting again</h2>
-          <p className="mt-1 text-soft text-sm">What is in the set already is not asked again. The same text, plan and seed give the same drafts; another seed gives another choice.</p>
-          <label className="mt-3 flex items-center gap-2 text-sm"><span className="label">Seed</span>
+          <p className="mt-1 text-soft text-sm">
+            What is in the set already is not asked again. The same text, plan and seed give the same drafts; another seed gives another choice.
+          </p>
+          <label className="mt-3 flex items-center gap-2 text-sm">
+            <span className="label">Seed</span>
             <input className="field w-28 py-0.5" inputMode="numeric" value={seed} aria-invalid={!seedOk} onChange={(event) => setSeed(event.target.value)} />
           </label>
           {seedOk ? null : <p className="mt-1 text-brick text-sm">A seed is a whole number of up to nine digits.</p>}
         </aside>
       </div>
       <footer className="tabular sticky bottom-0 flex flex-wrap items-center gap-x-6 gap-y-2 border-line border-t bg-sheet px-4 py-2.5 text-sm lg:pl-14">
-        <span><b>{asked}</b> asked</span>
-        {wellDrafted === undefined ? null : <span className={wellDrafted < asked ? "text-ochre" : ""}><b>{wellDrafted}</b> can be drafted well</span>}
-        <span><b>{points}</b> points</span>
+        <span>
+          <b>{asked}</b> asked
+        </span>
+        {wellDrafted === undefined ? null : (
+          <span className={wellDrafted < asked ? "text-ochre" : ""}>
+            <b>{wellDrafted}</b> can be drafted well
+          </span>
+        )}
+        <span>
+          <b>{points}</b> points
+        </span>
         <span className="flex-1" />
-        <button type="button" className="button button-main px-4 text-base" disabled={asked === 0 || !seedOk} onClick={() => void draft()}>Draft {asked}</button>
+        <button type="button" className="button button-main px-4 text-base" disabled={asked === 0 || !seedOk} onClick={() => void draft()}>
+          Draft {asked}
+        </button>
       </footer>
     </div>
   );

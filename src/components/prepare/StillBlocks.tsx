@@ -8,7 +8,9 @@ const ignore = () => {};
 export function StillBlocks({ blocks }: { blocks: Block[] }) {
   return (
     <div className="border border-line bg-sheet py-6 pr-6 pl-14 font-read text-[1.05rem] leading-[1.8rem]">
-      {blocks.map((block) => <SourceBlock key={block.id} block={block} marks={[]} activeId={undefined} onChoose={ignore} />)}
+      {blocks.map((block) => (
+        <SourceBlock key={block.id} block={block} marks={[]} activeId={undefined} onChoose={ignore} />
+      ))}
     </div>
   );
 }

@@ -15,15 +15,27 @@ export function EvidenceField({ question, change, blocks }: FieldProps & { block
   return (
     <div className="text-sm">
       {question.evidence.length === 0 ? (
-        <p className="flex items-baseline justify-between gap-2 text-soft"><span>No evidence yet. Select the words in the source, or take its first sentence and step on.</span><Steps onStep={(direction) => step(0, direction)} /></p>
-      ) : question.evidence.map((span, index) => (
-        <div key={`${span.blockId}-${span.start}`} className="flex items-baseline gap-2">
-          <span className="tabular whitespace-nowrap text-soft">{place(span, blocks)}</span>
-          <q className="line-clamp-3 min-w-0 flex-1 font-read text-[0.92rem]">{span.quote}</q>
-          <Steps onStep={(direction) => step(index, direction)} />
-          <button type="button" aria-label="Untie this evidence" className="text-soft hover:text-brick" onClick={() => set(question.evidence.toSpliced(index, 1))}><X size={14} aria-hidden /></button>
-        </div>
-      ))}
+        <p className="flex items-baseline justify-between gap-2 text-soft">
+          <span>No evidence yet. Select the words in the source, or take its first sentence and step on.</span>
+          <Steps onStep={(direction) => step(0, direction)} />
+        </p>
+      ) : (
+        question.evidence.map((span, index) => (
+          <div key={`${span.blockId}-${span.start}`} className="flex items-baseline gap-2">
+            <span className="tabular whitespace-nowrap text-soft">{place(span, blocks)}</span>
+            <q className="line-clamp-3 min-w-0 flex-1 font-read text-[0.92rem]">{span.quote}</q>
+            <Steps onStep={(direction) => step(index, direction)} />
+            <button
+              type="button"
+              aria-label="Untie this evidence"
+              className="text-soft hover:text-brick"
+              onClick={() => set(question.evidence.toSpliced(index, 1))}
+            >
+              <X size={14} aria-hidden />
+            </button>
+          </div>
+        ))
+      )}
     </div>
   );
 }
@@ -31,8 +43,12 @@ export function EvidenceField({ question, change, blocks }: FieldProps & { block
 function Steps({ onStep }: { onStep: (direction: 1 | -1) => void }) {
   return (
     <span className="inline-flex text-soft">
-      <button type="button" aria-label="Take the sentence before as evidence" title="Sentence before" className="hover:text-spruce" onClick={() => onStep(-1)}><ChevronUp size={16} aria-hidden /></button>
-      <button type="button" aria-label="Take the next sentence as evidence" title="Next sentence" className="hover:text-spruce" onClick={() => onStep(1)}><ChevronDown size={16} aria-hidden /></button>
+      <button type="button" aria-label="Take the sentence before as evidence" title="Sentence before" className="hover:text-spruce" onClick={() => onStep(-1)}>
+        <ChevronUp size={16} aria-hidden />
+      </button>
+      <button type="button" aria-label="Take the next sentence as evidence" title="Next sentence" className="hover:text-spruce" onClick={() => onStep(1)}>
+        <ChevronDown size={16} aria-hidden />
+      </button>
     </span>
   );
 }

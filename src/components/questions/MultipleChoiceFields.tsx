@@ -19,8 +19,17 @@ export function MultipleChoiceFields({ question, change }: FieldProps<MultipleCh
         return (
           <div key={option.id} className="group flex items-baseline gap-2 py-0.5">
             <label className="flex cursor-pointer items-baseline gap-1.5">
-              <input type="radio" name={`key-${question.id}`} className="accent-spruce" checked={isKey} aria-label={`Option ${letter} is the key`} onChange={() => change({ type: "set-key", questionId: question.id, from: question.key, to: option.id })} />
-              <span aria-hidden className={`w-3.5 text-sm ${isKey ? "font-bold text-spruce" : "text-soft"}`}>{letter}</span>
+              <input
+                type="radio"
+                name={`key-${question.id}`}
+                className="accent-spruce"
+                checked={isKey}
+                aria-label={`Option ${letter} is the key`}
+                onChange={() => change({ type: "set-key", questionId: question.id, from: question.key, to: option.id })}
+              />
+              <span aria-hidden className={`w-3.5 text-sm ${isKey ? "font-bold text-spruce" : "text-soft"}`}>
+                {letter}
+              </span>
             </label>
             <TextareaAutosize
               aria-label={`Option ${letter}`}
@@ -28,13 +37,26 @@ export function MultipleChoiceFields({ question, change }: FieldProps<MultipleCh
               value={option.text}
               onChange={(event) => change({ type: "set-option", questionId: question.id, optionId: option.id, from: option.text, to: event.target.value })}
             />
-            {isKey ? <span className="text-soft text-xs">key</span> : question.options.length > 2 ? (
-              <button type="button" aria-label={`Remove option ${letter}`} className="rounded-xs text-soft opacity-40 hover:text-brick hover:opacity-100 focus-visible:opacity-100" onClick={() => change({ type: "remove-option", questionId: question.id, index, option })}><X size={14} aria-hidden /></button>
+            {isKey ? (
+              <span className="text-soft text-xs">key</span>
+            ) : question.options.length > 2 ? (
+              <button
+                type="button"
+                aria-label={`Remove option ${letter}`}
+                className="rounded-xs text-soft opacity-40 hover:text-brick hover:opacity-100 focus-visible:opacity-100"
+                onClick={() => change({ type: "remove-option", questionId: question.id, index, option })}
+              >
+                <X size={14} aria-hidden />
+              </button>
             ) : null}
           </div>
         );
       })}
-      {question.options.length < MAX_OPTIONS ? <button type="button" className="mt-0.5 inline-flex items-center gap-1 text-sm text-spruce hover:underline" onClick={add}><Plus size={14} aria-hidden /> Add an option</button> : null}
+      {question.options.length < MAX_OPTIONS ? (
+        <button type="button" className="mt-0.5 inline-flex items-center gap-1 text-sm text-spruce hover:underline" onClick={add}>
+          <Plus size={14} aria-hidden /> Add an option
+        </button>
+      ) : null}
     </fieldset>
   );
 }

@@ -17,14 +17,15 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
   let pending: Edit[] = [];
   let sending: Edit[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let waiters: (() => void)[] = [];
+  const waiters: (() => void)[] = [];
 
   const remember = () => {
     const all = [...sending, ...pending];
     if (all.length > 0) localStorage.setItem(storageKey, JSON.stringify(all));
     else localStorage.removeItem(storageKey);
   };
-  const post = (edits: Edit[]) => fetch(`/api/sets/${setId}/edits`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
+  const post = (edits: Edit[]) =>
+    fetch(`/api/sets/${setId}/edits`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
 
   const flush = async (): Promise<void> => {
     clearTimeout(timer);
@@ -82,10 +83,11 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
     }
   };
   /** Resolves when everything is saved. */
-  const settled = () => new Promise<void>((resolve) => {
-    waiters.push(resolve);
-    void flush();
-  });
+  const settled = () =>
+    new Promise<void>((resolve) => {
+      waiters.push(resolve);
+      void flush();
+    });
   /** The page goes away: a last try that outlives it. */
   const leave = () => {
     if (pending.length > 0) navigator.sendBeacon(`/api/sets/${setId}/edits`, new Blob([JSON.stringify({ edits: pending })], { type: "application/json" }));

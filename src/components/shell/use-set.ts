@@ -32,10 +32,13 @@ export function useSet(start: SetStart) {
     setState(next);
     return done;
   }, []);
-  const change = useCallback((...edits: Edit[]) => {
-    const done = show(edits);
-    if (done.length > 0) queue.current?.push(done);
-  }, [show]);
+  const change = useCallback(
+    (...edits: Edit[]) => {
+      const done = show(edits);
+      if (done.length > 0) queue.current?.push(done);
+    },
+    [show],
+  );
 
   useEffect(() => {
     const created = createSaveQueue(setId, {
@@ -56,18 +59,25 @@ export function useSet(start: SetStart) {
     };
   }, [setId, show]);
 
-  const step = useCallback(async (direction: "undo" | "redo") => {
-    await queue.current?.settled();
-    const response = await fetch(`/api/sets/${setId}/history`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ step: direction }) }).catch(() => undefined);
-    if (!response) return setNotice("The server does not answer. Nothing was undone.");
-    const answer = await response.json();
-    if (!response.ok) return setNotice(answer.problem.text);
-    current.current = answer.state;
-    setState(answer.state);
-    setChecked(answer.checked);
-    setHistory({ canUndo: answer.canUndo, canRedo: answer.canRedo });
-    return answer.touched as string[];
-  }, [setId]);
+  const step = useCallback(
+    async (direction: "undo" | "redo") => {
+      await queue.current?.settled();
+      const response = await fetch(`/api/sets/${setId}/history`, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ step: direction }),
+      }).catch(() => undefined);
+      if (!response) return setNotice("The server does not answer. Nothing was undone.");
+      const answer = await response.json();
+      if (!response.ok) return setNotice(answer.problem.text);
+      current.current = answer.state;
+      setState(answer.state);
+      setChecked(answer.checked);
+      setHistory({ canUndo: answer.canUndo, canRedo: answer.canRedo });
+      return answer.touched as string[];
+    },
+    [setId],
+  );
 
   /** A draft that the server has already stored. */
   const receive = useCallback((slip: Slip, verdict: Checked) => {

@@ -2,8 +2,8 @@ import { numberValue } from "../drafting/phrasing/number-forms";
 import { CLOSED_WORDS } from "../language/data/closed-words";
 import { analyseVerb, singularOf } from "../language/inflect";
 import type { Lexicon } from "../language/lexicon";
-import type { Block } from "../source/schema";
 import { tokenize } from "../language/tokenize";
+import type { Block } from "../source/schema";
 
 /** A word that carries meaning, in the form in which it is compared: base form, or a number's value. */
 export type ContentWord = { base: string; shown: string; start: number; kind: "word" | "number" | "name" };
@@ -12,9 +12,18 @@ export type ContentWord = { base: string; shown: string; start: number; kind: "w
 export function contentWords(text: string, lexicon: Lexicon): ContentWord[] {
   return tokenize(text).flatMap((token): ContentWord[] => {
     if (token.kind === "punctuation") return [];
-    const value = token.kind === "number" ? numberValue(token.text.replace(/(?:st|nd|rd|th|s|%)$/, "")) : /^(?:[a-z]+-)?[a-z]+$/.test(token.lower) && token.lower !== "a" && token.lower !== "and" ? numberValue(token.lower) : undefined;
+    const value =
+      token.kind === "number"
+        ? numberValue(token.text.replace(/(?:st|nd|rd|th|s|%)$/, ""))
+        : /^(?:[a-z]+-)?[a-z]+$/.test(token.lower) && token.lower !== "a" && token.lower !== "and"
+          ? numberValue(token.lower)
+          : undefined;
     if (value !== undefined) return [{ base: `#${value}`, shown: token.text, start: token.start, kind: "number" }];
-    if (Object.hasOwn(CLOSED_WORDS, token.lower) && !/^(?:first|second|third|last|before|after|never|always|not|no|long|far|high|low|deep|early|late|fast|hard|back|like)$/.test(token.lower)) return [];
+    if (
+      Object.hasOwn(CLOSED_WORDS, token.lower) &&
+      !/^(?:first|second|third|last|before|after|never|always|not|no|long|far|high|low|deep|early|late|fast|hard|back|like)$/.test(token.lower)
+    )
+      return [];
     if (token.text.startsWith("'") || token.text === "n't") return [];
     const isName = /^\p{Lu}/u.test(token.text) && token.start > 0 && !/[.!?"“]\s*$/.test(text.slice(0, token.start));
     return [{ base: baseForm(token.lower, lexicon), shown: token.text, start: token.start, kind: isName ? "name" : "word" }];

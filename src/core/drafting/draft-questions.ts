@@ -1,6 +1,6 @@
-import { createRandom, type Random, seedFrom } from "../lib/random";
-import type { Analysis } from "../language/analysis";
 import { checkQuestion } from "../checking/check-question";
+import type { Analysis } from "../language/analysis";
+import { createRandom, type Random, seedFrom } from "../lib/random";
 import { kindOf } from "../questions/kinds";
 import type { Question, QuestionKind } from "../questions/question";
 import { createSpan } from "../source/create-span";
@@ -10,8 +10,8 @@ import { draftMultipleChoice } from "./drafters/draft-multiple-choice";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftTrueFalse } from "./drafters/draft-true-false";
 import { failedGate } from "./gates";
-import type { Plan, PlanRow } from "./plan";
 import { numberValue } from "./phrasing/number-forms";
+import type { Plan, PlanRow } from "./plan";
 import { scoreCandidate } from "./rank";
 import { type SourceStock, stockSource } from "./source-stock";
 
@@ -36,7 +36,13 @@ export type DraftInput = { analysis: Analysis; plan: Plan; seed: number; existin
  */
 export function* draftQuestions({ analysis, plan, seed, existing, newId }: DraftInput): Generator<Draft, DraftReport> {
   const candidates = rankedCandidates(analysis, seed);
-  const used = { facts: new Set(existing?.factIds ?? []), stems: new Set((existing?.stems ?? []).map(plainStem)), blocks: new Map<string, number>(), falseCount: 0, trueCount: 0 };
+  const used = {
+    facts: new Set(existing?.factIds ?? []),
+    stems: new Set((existing?.stems ?? []).map(plainStem)),
+    blocks: new Map<string, number>(),
+    falseCount: 0,
+    trueCount: 0,
+  };
   const rows: RowReport[] = [];
   let made = 0;
   for (const row of plan.rows) {
@@ -70,7 +76,12 @@ export function countSupply(analysis: Analysis, seed = 1): Record<QuestionKind, 
   const facts: Record<string, Set<string>> = {};
   for (const { candidate } of rankedCandidates(analysis, seed)) (facts[candidate.kind] ??= new Set()).add(candidate.factId);
   const count = (kind: QuestionKind) => facts[kind]?.size ?? 0;
-  return { "multiple-choice": count("multiple-choice"), "true-false": count("true-false"), "gap-fill": count("gap-fill"), "short-answer": count("short-answer") };
+  return {
+    "multiple-choice": count("multiple-choice"),
+    "true-false": count("true-false"),
+    "gap-fill": count("gap-fill"),
+    "short-answer": count("short-answer"),
+  };
 }
 
 type Scored = { candidate: Candidate; score: number };
@@ -110,7 +121,8 @@ function chooseNext(pool: Scored[], used: Used, row: PlanRow): Scored | undefine
     const { candidate } = scored;
     if (used.facts.has(candidate.factId) || used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
     const block = candidate.evidence[0]!.block.id;
-    const balance = candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 0.8 : 0;
+    const balance =
+      candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 0.8 : 0;
     const value = scored.score - (used.blocks.get(block) ?? 0) * 0.55 - balance;
     if (!best || value > best.value) best = { scored, value };
   }
@@ -135,7 +147,10 @@ function sentenceKey(candidate: Candidate): string {
 }
 
 function plainStem(stem: string): string {
-  return stem.toLowerCase().replace(/[^\p{L}\d]+/gu, " ").trim();
+  return stem
+    .toLowerCase()
+    .replace(/[^\p{L}\d]+/gu, " ")
+    .trim();
 }
 
 function toQuestion(candidate: Candidate, row: PlanRow, id: string, seed: number): Question {

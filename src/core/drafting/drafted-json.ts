@@ -34,14 +34,27 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
   const applying = RULES.filter((rule) => rule.appliesTo === "all" || rule.appliesTo.includes(question.kind));
   const checks = applying.flatMap((rule): DraftedQuestion["checks"] => {
     const own = findings.filter((finding) => finding.rule === rule.id);
-    return own.length > 0 ? own.map(({ rule: id, verdict: found, reason }) => ({ rule: id, verdict: found, reason })) : [{ rule: rule.id, verdict: "sound" as const, reason: rule.about }];
+    return own.length > 0
+      ? own.map(({ rule: id, verdict: found, reason }) => ({ rule: id, verdict: found, reason }))
+      : [{ rule: rule.id, verdict: "sound" as const, reason: rule.about }];
   });
   return {
-    id: question.id, kind: question.kind, stem: question.stem,
+    id: question.id,
+    kind: question.kind,
+    stem: question.stem,
     ...(question.kind === "multiple-choice" ? { options: question.options } : {}),
     key: question.key,
     ...(question.kind === "gap-fill" || question.kind === "short-answer" ? { accepted: question.accepted } : {}),
-    evidence: question.evidence.map(({ quote, blockId, start, end }) => ({ quote, blockId, start, end, locator: blocks.find((block) => block.id === blockId)!.locator })),
-    points: question.points, depth: question.depth, verdict, checks,
+    evidence: question.evidence.map(({ quote, blockId, start, end }) => ({
+      quote,
+      blockId,
+      start,
+      end,
+      locator: blocks.find((block) => block.id === blockId)!.locator,
+    })),
+    points: question.points,
+    depth: question.depth,
+    verdict,
+    checks,
   };
 }

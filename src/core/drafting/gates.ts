@@ -2,7 +2,15 @@ import { GAP } from "../questions/question";
 import type { Candidate } from "./candidate";
 
 /** Why a candidate is not shown. Each gate is for a failure that was seen. */
-export type GateName = "stem-too-thin" | "stem-too-long" | "key-too-long" | "answer-in-stem" | "doubled-words" | "vague-subject" | "gap-word-elsewhere" | "opens-badly";
+export type GateName =
+  | "stem-too-thin"
+  | "stem-too-long"
+  | "key-too-long"
+  | "answer-in-stem"
+  | "doubled-words"
+  | "vague-subject"
+  | "gap-word-elsewhere"
+  | "opens-badly";
 
 /** "What happened?" singles out nothing: fewer content words than this. */
 const FEWEST_WORDS: Record<Candidate["kind"], number> = { "short-answer": 4, "multiple-choice": 4, "true-false": 5, "gap-fill": 6 };
@@ -17,7 +25,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/\b(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in)\b/i.test(stem)) return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   if (candidate.kind !== "true-false" && answerInStem(candidate)) return "answer-in-stem";
-  if (candidate.kind === "gap-fill" && new RegExp(`\\b${escape(candidate.key)}\\b`, "i").test(stem.replace(GAP, ""))) return "gap-word-elsewhere";
+  if (candidate.kind === "gap-fill" && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, ""))) return "gap-word-elsewhere";
 
   return undefined;
 }
@@ -31,6 +39,6 @@ function answerInStem({ stem, key }: Candidate): boolean {
   return shared / content.length >= (content.length <= 2 ? 1 : 0.7);
 }
 
-function escape(text: string): string {
+function escapeForPattern(text: string): string {
   return text.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&");
 }

@@ -19,7 +19,9 @@ export function scoreCandidate(candidate: Candidate, analysis: Analysis): number
 function topicality(candidate: Candidate, analysis: Analysis): number {
   const sentence = candidate.evidence[0]!;
   if (!sentence.tree) return 0;
-  const nouns = [...walkTree(sentence.tree)].filter((node) => node.cat === "nb" && node.kids.length === 1).map((node) => (headTerminal(node).lemma ?? "").toLowerCase());
+  const nouns = [...walkTree(sentence.tree)]
+    .filter((node) => node.cat === "nb" && node.kids.length === 1)
+    .map((node) => (headTerminal(node).lemma ?? "").toLowerCase());
   if (nouns.length === 0) return 0;
   const central = nouns.filter((noun) => (analysis.lemmaCounts.get(noun) ?? 0) >= 3 || analysis.headingLemmas.has(noun)).length;
   return central / nouns.length;

@@ -3,8 +3,8 @@ import { midSentence, nodeText } from "../language/node-text";
 import { coreOf } from "../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
-import { findFacts, phrasings } from "./facts/find-facts";
 import { isUnclear, reasonNode } from "./facts/find-cause";
+import { findFacts, phrasings } from "./facts/find-facts";
 import { type Phrasing, phraseRest, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
 
@@ -42,7 +42,9 @@ function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
     if (phrasing.clause.imperative) return [];
     // One claim to a statement: its reason and purpose are facts of their own.
-    const reasons = phrasing.clause.adjuncts.map((part) => part.node).filter((node) => ["cause", "purpose"].includes(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
+    const reasons = phrasing.clause.adjuncts
+      .map((part) => part.node)
+      .filter((node) => ["cause", "purpose"].includes(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
     const rest = phraseRest(phrasing, analysis, reasons);
     if (isUnclear(rest)) return [];
     const text = stateClause(phrasing, rest);
@@ -65,7 +67,8 @@ function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[
 function contentOf(sentence: Sentence): Set<string> {
   const content = new Set<string>();
   for (const word of sentence.words) {
-    for (const tag of word.candidates) if (["n", "v", "adj", "pn", "num"].includes(tag.cat) && tag.cost < 4) content.add((tag.lemma ?? word.lower).toLowerCase());
+    for (const tag of word.candidates)
+      if (["n", "v", "adj", "pn", "num"].includes(tag.cat) && tag.cost < 4) content.add((tag.lemma ?? word.lower).toLowerCase());
   }
   return content;
 }

@@ -3,10 +3,7 @@ import { type Block, MAX_SOURCE_CHARACTERS } from "../source/schema";
 import { readMarkdown } from "./read-markdown";
 import { readPlainText } from "./read-plain-text";
 
-export type PassageProblem =
-  | { type: "passage-empty" }
-  | { type: "passage-too-long"; characters: number; limit: number }
-  | { type: "passage-not-text" };
+export type PassageProblem = { type: "passage-empty" } | { type: "passage-too-long"; characters: number; limit: number } | { type: "passage-not-text" };
 
 export type Passage = { kind: "text" | "markdown"; title: string; blocks: Block[] };
 
@@ -24,15 +21,22 @@ export function readPassage(text: string, kind: Passage["kind"], name = ""): Res
 /** A heading at the top, else the file's name, else the first words. */
 function titleOf(blocks: Block[], name: string): string {
   if (blocks[0]!.kind === "heading") return blocks[0]!.text.slice(0, 120);
-  const base = name.replace(/\.[a-z]{1,5}$/i, "").replace(/[-_]+/g, " ").trim();
+  const base = name
+    .replace(/\.[a-z]{1,5}$/i, "")
+    .replace(/[-_]+/g, " ")
+    .trim();
   if (base) return base.charAt(0).toUpperCase() + base.slice(1);
   const words = blocks[0]!.text.split(" ");
-  return words.slice(0, 7).join(" ").replace(/[.,;:!?]+$/, "") + (words.length > 7 ? " …" : "");
+  return (
+    words
+      .slice(0, 7)
+      .join(" ")
+      .replace(/[.,;:!?]+$/, "") + (words.length > 7 ? " …" : "")
+  );
 }
 
 function looksBinary(text: string): boolean {
   const sample = text.slice(0, 20_000);
-  // biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what is looked for
   const strange = sample.match(/[\u0000-\u0008\u000e-\u001f\ufffd]/g)?.length ?? 0;
   return strange > Math.max(2, sample.length / 200) || sample.includes("\u0000");
 }

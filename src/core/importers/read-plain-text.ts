@@ -11,7 +11,7 @@ const SENTENCE_END = /[.!?…][”"’')\]]*$/;
 export function readPlainText(text: string): Block[] {
   const lines = text.replace(/\r\n?|[\u2028\u2029\u0085\f]/g, "\n").split("\n");
   const groups = groupLines(lines);
-  const raw = groups.flatMap((group, index) => readGroup(group, index === 0 && groups.length > 1));
+  const raw = groups.flatMap((group, index) => readGroup(group, index === 0 && groups.length > 1, groups.length === 1));
   return numberBlocks(raw);
 }
 
@@ -24,8 +24,8 @@ function groupLines(lines: string[]): string[][] {
   return groups.filter((group) => group.length > 0);
 }
 
-function readGroup(group: string[], isFirst: boolean): RawBlock[] {
-  if (group.length === 1 && isHeadingLine(group[0]!, isFirst)) {
+function readGroup(group: string[], isFirst: boolean, isAll: boolean): RawBlock[] {
+  if (group.length === 1 && !isAll && isHeadingLine(group[0]!, isFirst)) {
     return [{ kind: "heading", level: isFirst ? 1 : 2, text: group[0]! }];
   }
   const blocks: RawBlock[] = [];

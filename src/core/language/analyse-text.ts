@@ -29,7 +29,11 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
   const all = sentences.map(({ sentence }) => sentence);
   const persons = findPersons(all, tools.lexicon);
   return {
-    blocks, sentences: all, lexicon: tools.lexicon, sort: sortOfText(all), persons,
+    blocks,
+    sentences: all,
+    lexicon: tools.lexicon,
+    sort: sortOfText(all),
+    persons,
     lemmaCounts: countLemmas(all.filter((sentence) => sentence.block.kind !== "heading")),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents: resolvePronouns(all, persons, tools.lexicon),
@@ -41,10 +45,12 @@ type Segmented = { sentence: Sentence; tokens: Token[] };
 function segment(blocks: readonly Block[]): Segmented[] {
   let index = 0;
   return blocks.flatMap((block, blockIndex) =>
-    splitSentences(block.text).map((range, indexInBlock): Segmented => ({
-      sentence: { index: index++, block, blockIndex, indexInBlock, ...range, text: block.text.slice(range.start, range.end), words: [], clauses: [] },
-      tokens: tokenize(block.text, range.start, range.end),
-    })),
+    splitSentences(block.text).map(
+      (range, indexInBlock): Segmented => ({
+        sentence: { index: index++, block, blockIndex, indexInBlock, ...range, text: block.text.slice(range.start, range.end), words: [], clauses: [] },
+        tokens: tokenize(block.text, range.start, range.end),
+      }),
+    ),
   );
 }
 

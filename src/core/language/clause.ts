@@ -42,7 +42,8 @@ function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Claus
   if (!left) return;
   if (node.role === "imperative") return readVerbPhrases(sentence, undefined, left, fronted, rank, linkedBy, out);
   if (node.cat === "root" || !right) return readClause(sentence, left, fronted, rank, linkedBy, out);
-  if (node.role === "mark") return readClause(sentence, node.kids[node.head]!, fronted, rank, linkedBy ?? (left.cat === "conj" ? left.flags?.[0] : undefined), out);
+  if (node.role === "mark")
+    return readClause(sentence, node.kids[node.head]!, fronted, rank, linkedBy ?? (left.cat === "conj" ? left.flags?.[0] : undefined), out);
   if (node.role === "conjunct") {
     readClause(sentence, left, fronted, rank, linkedBy, out);
     return readClause(sentence, right, [], rank, conjunctionOf(right), out);
@@ -76,7 +77,15 @@ function conjunctionOf(node: Node): string | undefined {
 
 type Verbal = { auxiliaries: Node[]; negated: boolean; verb: Node; complements: Part[]; adjuncts: Part[]; start: number; end: number; shared: boolean };
 
-function readVerbPhrases(sentence: Sentence, doer: Node | undefined, vp: Node, fronted: Part[], rank: Clause["rank"], linkedBy: string | undefined, out: Clause[]): void {
+function readVerbPhrases(
+  sentence: Sentence,
+  doer: Node | undefined,
+  vp: Node,
+  fronted: Part[],
+  rank: Clause["rank"],
+  linkedBy: string | undefined,
+  out: Clause[],
+): void {
   const found: Verbal[] = [];
   readVerbal(vp, { auxiliaries: [], negated: false, complements: [], adjuncts: [], shared: false }, found);
   found.forEach((verbal, index) => {
@@ -84,11 +93,19 @@ function readVerbPhrases(sentence: Sentence, doer: Node | undefined, vp: Node, f
     const first = [...verbal.auxiliaries, verbal.verb][0]!;
     const subject = doer ?? first;
     out.push({
-      sentence, subject, rank, imperative: !doer,
-      auxiliaries: verbal.auxiliaries, negated: verbal.negated, verb: verbal.verb,
-      passive: isPassive(verbal), complements: inOrder(verbal.complements), adjuncts: inOrder(adjuncts),
+      sentence,
+      subject,
+      rank,
+      imperative: !doer,
+      auxiliaries: verbal.auxiliaries,
+      negated: verbal.negated,
+      verb: verbal.verb,
+      passive: isPassive(verbal),
+      complements: inOrder(verbal.complements),
+      adjuncts: inOrder(adjuncts),
       start: index === 0 ? Math.min(subject.start, ...fronted.map((part) => part.node.start)) : first.start,
-      end: verbal.end, shared: verbal.shared,
+      end: verbal.end,
+      shared: verbal.shared,
       ...(linkedBy && index === 0 ? { linkedBy } : {}),
     });
   });
@@ -125,12 +142,24 @@ function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
     case "auxiliary": {
       const negated = outer.negated || containsNot(left);
       const modifiers = modifiersOf(left);
-      return readVerbal(right, { ...outer, auxiliaries: [...outer.auxiliaries, headTerminal(left)], negated, adjuncts: [...outer.adjuncts, ...modifiers] }, out);
+      return readVerbal(
+        right,
+        { ...outer, auxiliaries: [...outer.auxiliaries, headTerminal(left)], negated, adjuncts: [...outer.adjuncts, ...modifiers] },
+        out,
+      );
     }
     case "negation":
     case "modifier":
       if (node.head === 1) return readVerbal(right, outer, out);
-      return readVerbal(left, { ...outer, negated: outer.negated || right.cat === "not", adjuncts: right.cat === "not" ? outer.adjuncts : [...outer.adjuncts, { role: "adjunct", node: right }] }, out);
+      return readVerbal(
+        left,
+        {
+          ...outer,
+          negated: outer.negated || right.cat === "not",
+          adjuncts: right.cat === "not" ? outer.adjuncts : [...outer.adjuncts, { role: "adjunct", node: right }],
+        },
+        out,
+      );
     case "adjunct":
       return node.head === 0
         ? readVerbal(left, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: right }] }, out)

@@ -2,7 +2,9 @@ import type { Person, Sentence } from "./analysis";
 import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import type { Lexicon } from "./lexicon";
 
-const PERSON_VERBS = new Set("say think believe write ask know want teach learn study marry decide hope wonder invent discover whisper notice remember".split(" "));
+const PERSON_VERBS = new Set(
+  "say think believe write ask know want teach learn study marry decide hope wonder invent discover whisper notice remember".split(" "),
+);
 
 /**
  * Names with positive evidence of a person: a given name, a title before it, a trade in apposition,
@@ -48,7 +50,12 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   if (before && isPersonNoun(before.lower, lexicon) && words.length <= 2 && before.lower !== "council") return true;
   const next = sentence.words[to];
   if (before?.candidates.some((tag) => tag.cat === "prep")) return false;
-  return Boolean(next?.candidates.some((tag) => tag.cat === "v" && tag.cost < 1.5 && PERSON_VERBS.has(tag.lemma ?? "")) && words.length <= 3 && lexicon.nameKind(words[0]!) !== "place" && !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!));
+  return Boolean(
+    next?.candidates.some((tag) => tag.cat === "v" && tag.cost < 1.5 && PERSON_VERBS.has(tag.lemma ?? "")) &&
+      words.length <= 3 &&
+      lexicon.nameKind(words[0]!) !== "place" &&
+      !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!),
+  );
 }
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {

@@ -19,7 +19,9 @@ export type Grammar = { binary: BinaryRule[]; unary: UnaryRule[] };
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
 /** Verbs that take a wh-clause: "decides when ships may enter". */
-const ASKING = new Set("decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "));
+const ASKING = new Set(
+  "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
+);
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 export function createGrammar(lexicon: Lexicon): Grammar {
@@ -29,7 +31,11 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   const rule = (to: string, parts: string, head: 0 | 1, role: string, cost: number, make?: (l: Node, r: Node) => Made | Features) => {
     const [left, right] = parts.split(" ") as [string, string];
     binary.push({
-      to, left, right, head, role,
+      to,
+      left,
+      right,
+      head,
+      role,
       make(l, r) {
         if (!make) return { f: (head === 0 ? l : r).f, cost };
         const made = make(l, r);
@@ -53,8 +59,15 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("nb", "ap nb", 1, "modifier", 0.1);
   rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: l.f.num === "pl" ? 1.5 : 0 }));
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
-  rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => (l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det ? r.f : undefined);
-  lift("qn", "num", "number", (n) => ({ f: { num: n.flags?.[0] === "sg" ? "sg" : "pl", ...(n.flags?.includes("year") ? { sub: "year" } : {}), ...(n.flags?.includes("percent") ? { sub: "percent" } : {}) }, cost: 0 }));
+  rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det ? r.f : undefined));
+  lift("qn", "num", "number", (n) => ({
+    f: {
+      num: n.flags?.[0] === "sg" ? "sg" : "pl",
+      ...(n.flags?.includes("year") ? { sub: "year" } : {}),
+      ...(n.flags?.includes("percent") ? { sub: "percent" } : {}),
+    },
+    cost: 0,
+  }));
   rule("qn", "num qn", 1, "number", 0);
   rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" ? r.f : undefined));
   rule("kn", "kindof nb", 1, "kind", 0);
@@ -74,14 +87,23 @@ export function createGrammar(lexicon: Lexicon): Grammar {
     const kase = flags.includes("subj") ? "subj" : flags.includes("obj") ? "obj" : undefined;
     return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(flags.includes("first") ? { sub: "first" } : {}) }, cost: 0 };
   });
-  lift("np", "qn", "number", (n) => ({ f: { det: "num", num: n.f.sub === "year" ? "sg" : "any", ...(n.f.sub === "year" ? { time: true as const } : {}) }, cost: n.f.sub === "year" ? 0.3 : 1.6 }));
+  lift("np", "qn", "number", (n) => ({
+    f: { det: "num", num: n.f.sub === "year" ? "sg" : "any", ...(n.f.sub === "year" ? { time: true as const } : {}) },
+    cost: n.f.sub === "year" ? 0.3 : 1.6,
+  }));
   rule("np", "det nb", 1, "determiner", 0, (l, r) => {
     const num = l.f.num ?? (l.flags?.[0] === "pl" ? "pl" : l.flags?.[0] === "sg" ? "sg" : "any");
     if (l.flags?.[0] === "oneof") return r.f.num === "pl" ? { num: "sg", det: "indef" } : undefined;
     const agreed = agreeNumbers(num as "any", r.f.num ?? "any");
     if (!agreed) return undefined;
     const proper = r.f.det === "proper" ? 0.3 : 0;
-    const det = l.flags?.includes("def") ? "def" : l.flags?.includes("dem") || l.flags?.includes("such") || l.flags?.includes("other") ? "dem" : l.lemma === "a" || l.lemma === "an" ? "indef" : "quant";
+    const det = l.flags?.includes("def")
+      ? "def"
+      : l.flags?.includes("dem") || l.flags?.includes("such") || l.flags?.includes("other")
+        ? "dem"
+        : l.lemma === "a" || l.lemma === "an"
+          ? "indef"
+          : "quant";
     return { f: { num: agreed, det }, cost: proper };
   });
   const possessed = (l: Node, r: Node): Features => ({ num: r.f.num ?? "sg", det: "poss", ...(l.flags?.includes("first") ? { sub: "first" } : {}) });
@@ -95,10 +117,16 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   });
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
   rule("qnb", "ap qnb", 1, "modifier", 0.1);
-  rule("np", "det qnb", 1, "determiner", 0, (l) => (l.flags?.[0] === "def" || l.flags?.[0] === "pl" || l.flags?.[0] === "any" || l.lemma === "every" ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" } : undefined));
+  rule("np", "det qnb", 1, "determiner", 0, (l) =>
+    l.flags?.[0] === "def" || l.flags?.[0] === "pl" || l.flags?.[0] === "any" || l.lemma === "every"
+      ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" }
+      : undefined,
+  );
   rule("np", "poss qnb", 1, "possessor", 0, possessed);
   rule("np", "adv np", 1, "modifier", 0.5, (l, r) => (["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined));
-  rule("qn", "det num", 1, "number", 0, (l, r) => (l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined));
+  rule("qn", "det num", 1, "number", 0, (l, r) =>
+    l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
+  );
   rule("np", "predet np", 1, "determiner", 0.2, (_, r) => (r.f.det === "pron" ? undefined : { ...r.f, det: "quant" }));
   lift("np", "vp", "gerund", (n) => (n.f.form === "ing" && !n.f.gap ? { f: { num: "sg", det: "clause" }, cost: 2.5 } : undefined));
   lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
@@ -115,8 +143,12 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("np", "np c-rc-c", 0, "relative", 0.6);
   rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
   rule("c-np-c", "c-np comma", 0, "mark", 0);
-  rule("np", "np c-np-c", 0, "apposition", 1.6, (l, r) => (l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f));
-  rule("np", "np c-np", 0, "apposition", 2.4, (l, r) => (l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f));
+  rule("np", "np c-np-c", 0, "apposition", 1.6, (l, r) =>
+    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
+  );
+  rule("np", "np c-np", 0, "apposition", 2.4, (l, r) =>
+    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
+  );
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
     if (l.f.det === "pron") return undefined;
     if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : 1.3 };
@@ -129,7 +161,11 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("np", "np s", 0, "relative", 2, (l, r) => (r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" ? l.f : undefined));
 
   // ── Relative and wh-clauses ────────────────────────────────────────────────
-  rule("rc", "rel vp", 1, "mark", 0, (l, r) => (r.f.form === "fin" && !r.f.gap && l.f.sub !== "time" && l.f.sub !== "place" ? { ...(l.lemma === "that" ? { sub: "that" } : {}), agr: r.f.agr ?? "any" } : undefined));
+  rule("rc", "rel vp", 1, "mark", 0, (l, r) =>
+    r.f.form === "fin" && !r.f.gap && l.f.sub !== "time" && l.f.sub !== "place"
+      ? { ...(l.lemma === "that" ? { sub: "that" } : {}), agr: r.f.agr ?? "any" }
+      : undefined,
+  );
   rule("rc", "rel s", 1, "mark", 0.1, (l, r) => {
     const adverbial = l.f.sub === "time" || l.f.sub === "place";
     return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;
@@ -145,7 +181,9 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("ws", "wap s", 1, "mark", 0.2, () => ({}));
 
   // ── Adjectives, adverbs, prepositions ──────────────────────────────────────
-  rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) => (l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined));
+  rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
+    l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
+  );
   rule("j-ap", "conj ap", 1, "mark", 0);
   rule("ap", "ap j-ap", 0, "coordination", 0.4);
   rule("c-ap", "comma ap", 1, "mark", 0);
@@ -161,7 +199,9 @@ export function createGrammar(lexicon: Lexicon): Grammar {
     if (!TIME_NOUNS.has(head.toLowerCase()) || n.f.det === "def" || n.f.det === "pron") return undefined;
     return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
   });
-  rule("advp", "np adv", 1, "measure", 0.3, (l, r) => (l.f.det !== "pron" && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") ? { sub: r.f.sub === "dem" ? "dem" : "measure" } : undefined));
+  rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
+    l.f.det !== "pron" && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") ? { sub: r.f.sub === "dem" ? "dem" : "measure" } : undefined,
+  );
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
@@ -177,7 +217,10 @@ export function createGrammar(lexicon: Lexicon): Grammar {
 
   // ── Coordination of noun phrases ───────────────────────────────────────────
   rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? { ...r.f, sub: l.f.sub } : undefined));
-  const joined = (l: Node, r: Node): Features | undefined => (l.f.kase === "subj" || l.f.sub === "refl" ? undefined : { num: r.f.sub === "or" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") });
+  const joined = (l: Node, r: Node): Features | undefined =>
+    l.f.kase === "subj" || l.f.sub === "refl"
+      ? undefined
+      : { num: r.f.sub === "or" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
   rule("np", "np j-np", 0, "coordination", 0.5, joined);
   rule("npl", "np c-np", 0, "coordination", 0.3, (l) => (l.f.det === "pron" ? undefined : l.f));
   rule("npl", "npl c-np", 0, "coordination", 0.1);
@@ -190,13 +233,20 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   // ── Verb phrases ───────────────────────────────────────────────────────────
   const inflected = (verb: Node): Features | undefined => {
     switch (verb.flags?.[0]) {
-      case "third": return { form: "fin", agr: "sg" };
-      case "plain": return { form: "fin", agr: "pl" };
-      case "past": return { form: "fin", agr: "any" };
-      case "base": return { form: "base" };
-      case "participle": return { form: "participle" };
-      case "ing": return { form: "ing" };
-      default: return undefined;
+      case "third":
+        return { form: "fin", agr: "sg" };
+      case "plain":
+        return { form: "fin", agr: "pl" };
+      case "past":
+        return { form: "fin", agr: "any" };
+      case "base":
+        return { form: "base" };
+      case "participle":
+        return { form: "participle" };
+      case "ing":
+        return { form: "ing" };
+      default:
+        return undefined;
     }
   };
   const verbal = (verb: Node, cost: number, extra: Features = {}): Made => {
@@ -213,14 +263,22 @@ export function createGrammar(lexicon: Lexicon): Grammar {
     const verb = headTerminal(vo);
     return object(np) && np.f.det !== "pron" ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
   });
-  rule("vp", "vo ap", 0, "predicate", 1.2, (vo) => ({ f: vo.f, cost: ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "") ? 0 : 2.5 }));
+  rule("vp", "vo ap", 0, "predicate", 1.2, (vo) => ({
+    f: vo.f,
+    cost: ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "") ? 0 : 2.5,
+  }));
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
     if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
     if (vp.f.form === "base" && !vp.f.gap && LETTING.has(verb.lemma ?? "")) return { f: vo.f, cost: 0.5 };
-    return vp.f.form === "ing" && !vp.f.gap && ["keep", "see", "hear", "watch", "leave", "find", "stop", "catch", "send"].includes(verb.lemma ?? "") ? { f: vo.f, cost: 0.6 } : undefined;
+    return vp.f.form === "ing" && !vp.f.gap && ["keep", "see", "hear", "watch", "leave", "find", "stop", "catch", "send"].includes(verb.lemma ?? "")
+      ? { f: vo.f, cost: 0.6 }
+      : undefined;
   });
-  rule("vp", "vo cs", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "warn", "teach", "remind", "persuade", "convince"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
+  rule("vp", "vo cs", 0, "clause", 1, (vo) => ({
+    f: vo.f,
+    cost: ["tell", "show", "warn", "teach", "remind", "persuade", "convince"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2,
+  }));
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
   rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
@@ -229,7 +287,31 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
     if (vp.f.gap) return undefined;
     if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
-    return vp.f.form === "ing" ? verbal(v, ["begin", "start", "stop", "keep", "finish", "avoid", "enjoy", "like", "love", "hate", "try", "consider", "go", "continue", "practise", "risk"].includes(v.lemma ?? "") ? 0.2 : 2.5) : undefined;
+    return vp.f.form === "ing"
+      ? verbal(
+          v,
+          [
+            "begin",
+            "start",
+            "stop",
+            "keep",
+            "finish",
+            "avoid",
+            "enjoy",
+            "like",
+            "love",
+            "hate",
+            "try",
+            "consider",
+            "go",
+            "continue",
+            "practise",
+            "risk",
+          ].includes(v.lemma ?? "")
+            ? 0.2
+            : 2.5,
+        )
+      : undefined;
   });
   const particle = (adv: Node) => adv.f.sub === "particle";
   rule("vt", "v adv", 0, "particle", 0.1, (v, adv) => (particle(adv) ? verbal(v, 0) : undefined));
@@ -238,7 +320,9 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("vp", "vt np", 0, "object", 0.3, (v, np) => (object(np) && np.f.det !== "pron" ? v.f : undefined));
   rule("vp", "vo adv", 0, "particle", 0.4, (vo, adv) => (particle(adv) ? vo.f : undefined));
   // With the object missing: passives and relatives.
-  rule("vp", "vg ap", 0, "predicate", 1, (v, ap) => (["make", "keep", "leave", "find", "paint", "call"].includes(headTerminal(v).lemma ?? "") && ap.f.sub !== "ord" ? v.f : undefined));
+  rule("vp", "vg ap", 0, "predicate", 1, (v, ap) =>
+    ["make", "keep", "leave", "find", "paint", "call"].includes(headTerminal(v).lemma ?? "") && ap.f.sub !== "ord" ? v.f : undefined,
+  );
   rule("vp", "vg vp", 0, "infinitive", 0.3, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? v.f : undefined));
   rule("vp", "vg cs", 0, "clause", 1.5, (v) => v.f);
   rule("vp", "vg np", 0, "object2", 0, (v, np) => {
@@ -269,9 +353,12 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   });
   rule("vp", "have vp", 1, "auxiliary", 0, (have, vp) => {
     const f = auxForm(have);
-    return f && vp.f.form === "participle" && (!vp.f.gap || !vp.f.passive) ? { f: { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) }, cost: vp.f.gap ? 0.3 : 0 } : undefined;
+    return f && vp.f.form === "participle" && (!vp.f.gap || !vp.f.passive)
+      ? { f: { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) }, cost: vp.f.gap ? 0.3 : 0 }
+      : undefined;
   });
-  const auxiliary = (extra: Features) => (_: Node, vp: Node) => (vp.f.form === "base" ? { ...extra, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined);
+  const auxiliary = (extra: Features) => (_: Node, vp: Node) =>
+    vp.f.form === "base" ? { ...extra, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined;
   rule("vp", "modal vp", 1, "auxiliary", 0, auxiliary({ form: "fin", agr: "any" }));
   rule("vp", "do vp", 1, "auxiliary", 0.2, (aux, vp) => {
     const f = auxForm(aux);
@@ -280,7 +367,10 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   // have and do as full verbs
   rule("vp", "have np", 0, "object", 0.1, (v, np) => (object(np) ? auxForm(v) : undefined));
   rule("vp", "have vp", 0, "infinitive", 0.5, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? auxForm(v) : undefined));
-  lift("vp", "have", "verb", (v) => { const f = auxForm(v); return f && { f: { ...f, gap: true }, cost: 0.8 }; });
+  lift("vp", "have", "verb", (v) => {
+    const f = auxForm(v);
+    return f && { f: { ...f, gap: true }, cost: 0.8 };
+  });
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // be as a copula
   rule("vp", "be np", 0, "predicate", 0.1, (be, np) => (np.f.kase === "subj" ? undefined : beForm(be)));
@@ -291,7 +381,9 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("vp", "be ws", 0, "predicate", 0.4, (be) => beForm(be));
   rule("vp", "be sb", 0, "predicate", 0.8, (be, sb) => (sb.f.sub === "cause" ? beForm(be) : undefined));
   rule("vp", "be vp", 0, "predicate", 0.9, (be, vp) => (vp.f.form === "to" && !vp.f.gap ? beForm(be) : undefined));
-  rule("vp", "to vp", 1, "mark", 0, (_, vp) => (vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined));
+  rule("vp", "to vp", 1, "mark", 0, (_, vp) =>
+    vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined,
+  );
   rule("vp", "not vp", 1, "negation", 0.3, (_, vp) => (vp.f.form === "to" || vp.f.form === "ing" ? vp.f : undefined));
 
   // Adjuncts
@@ -343,19 +435,30 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? { form: "fin" } : undefined));
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   rule("sb", "sub s", 1, "mark", 0, (sub, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { sub: sub.f.sub ?? "" }));
-  rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) => (["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap)) ? { sub: `${sub.f.sub}`, form: "ing" } : undefined));
+  rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>
+    ["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") &&
+    ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap))
+      ? { sub: `${sub.f.sub}`, form: "ing" }
+      : undefined,
+  );
   rule("sb", "adv sb", 1, "modifier", 0.3);
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : {}));
   rule("j-cs", "conj cs", 1, "mark", 0);
   rule("cs", "cs j-cs", 0, "coordination", 0.4);
   const fronted = (extra: number) => (_: Node, s: Node) => (s.f.gap ? undefined : { f: s.f, cost: extra });
-  for (const [cat, bare, withComma] of [["pp", 0.5, 0.1], ["advp", 0.4, 0.1], ["sb", 1.2, 0.1]] as const) {
+  for (const [cat, bare, withComma] of [
+    ["pp", 0.5, 0.1],
+    ["advp", 0.4, 0.1],
+    ["sb", 1.2, 0.1],
+  ] as const) {
     rule("s", `${cat} s`, 1, "adjunct", bare, fronted(0));
     rule(`${cat}-c`, `${cat} comma`, 0, "mark", 0);
     rule("s", `${cat}-c s`, 1, "adjunct", withComma, fronted(0));
   }
   rule("vp-c", "vp comma", 0, "mark", 0);
-  rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) => (!s.f.gap && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "to" && !vp.f.gap)) ? s.f : undefined));
+  rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) =>
+    !s.f.gap && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "to" && !vp.f.gap)) ? s.f : undefined,
+  );
   rule("j-s", "conj s", 1, "mark", 0, (l, s) => (s.f.gap ? undefined : { form: "fin", sub: l.f.sub ?? "" }));
   rule("c-j-s", "comma j-s", 1, "mark", 0);
   const clauses = (l: Node, r: Node): Features | undefined => (l.f.gap || r.f.gap ? undefined : { form: "fin" });

@@ -92,6 +92,10 @@ export function singularOf(word: string, isNoun: (singular: string) => boolean):
   if (irregular) return irregular;
   if (!/[^s]s$/.test(word) && !/sses$/.test(word)) return undefined;
   if (/(?:ss|us|is)$/.test(word) && !isNoun(word.slice(0, -1))) return undefined;
-  const candidates = word.endsWith("ies") ? [`${word.slice(0, -3)}y`, word.slice(0, -1)] : /(?:s|x|z|ch|sh|o)es$/.test(word) ? [word.slice(0, -2), word.slice(0, -1)] : [word.slice(0, -1)];
+  const candidates = word.endsWith("ies")
+    ? [`${word.slice(0, -3)}y`, word.slice(0, -1)]
+    : /(?:s|x|z|ch|sh|o)es$/.test(word)
+      ? [word.slice(0, -2), word.slice(0, -1)]
+      : [word.slice(0, -1)];
   return candidates.find(isNoun);
 }

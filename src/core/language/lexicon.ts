@@ -83,7 +83,10 @@ function readEntry(row: string): WordEntry {
 }
 
 function rows(table: string): string[][] {
-  return table.split("\n").filter(Boolean).map((row) => row.split("\t"));
+  return table
+    .split("\n")
+    .filter(Boolean)
+    .map((row) => row.split("\t"));
 }
 
 function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {

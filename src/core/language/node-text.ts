@@ -10,7 +10,10 @@ export function nodeText(sentence: Sentence, node: Node): string {
 export function wordsText(sentence: Sentence, from: number, to: number): string {
   const first = sentence.words[from]!.tokens[0]!;
   const last = sentence.words[to - 1]!.tokens.at(-1)!;
-  return sentence.block.text.slice(first.start, last.end).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, "");
+  return sentence.block.text
+    .slice(first.start, last.end)
+    .replace(/^[,;:]\s*/, "")
+    .replace(/[,;:.]$/, "");
 }
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */

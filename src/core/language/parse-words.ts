@@ -60,7 +60,17 @@ export function createParser(grammar: Grammar): Parser {
             if (!rules) continue;
             for (const rule of rules) {
               const made = rule.make(left.node, right.node);
-              if (made) add({ cat: rule.to, f: made.f, cost: left.node.cost + right.node.cost + made.cost, start, end, kids: [left.node, right.node], head: rule.head, role: rule.role });
+              if (made)
+                add({
+                  cat: rule.to,
+                  f: made.f,
+                  cost: left.node.cost + right.node.cost + made.cost,
+                  start,
+                  end,
+                  kids: [left.node, right.node],
+                  head: rule.head,
+                  role: rule.role,
+                });
             }
           }
         }

@@ -22,7 +22,13 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start);
       const candidate = earlier ?? (before?.block === sentence.block ? mainClause(before) : undefined);
       if (!candidate || (earlier && rivals(sentence, clause, earlier, pronoun, persons, lexicon))) return;
-      if (!earlier && clause.subject.start > 0 && clause.linkedBy === undefined && clause.adjuncts.some((part) => part.node.end <= clause.subject.start && mentions(part.node))) return;
+      if (
+        !earlier &&
+        clause.subject.start > 0 &&
+        clause.linkedBy === undefined &&
+        clause.adjuncts.some((part) => part.node.end <= clause.subject.start && mentions(part.node))
+      )
+        return;
       const antecedent = antecedentOf(candidate, found);
       if (antecedent && agrees(pronoun, antecedent, persons, lexicon)) found.set(positionKey(sentence, clause.subject.start), antecedent);
     });

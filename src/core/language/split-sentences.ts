@@ -4,7 +4,9 @@ export type SentenceRange = { start: number; end: number };
 
 /** Abbreviations that stand before a name or a number and never end a sentence by themselves. */
 const BEFORE_NAME = new Set(
-  "mr mrs ms mx dr prof st capt col gen lt sgt rev hon pres gov sen rep fr sr no nos vol fig figs p pp ch ed eds eq approx ca vs mt messrs e.g i.e cf viz al".split(" "),
+  "mr mrs ms mx dr prof st capt col gen lt sgt rev hon pres gov sen rep fr sr no nos vol fig figs p pp ch ed eds eq approx ca vs mt messrs e.g i.e cf viz al".split(
+    " ",
+  ),
 );
 /** Abbreviations that may end a sentence; they do when a capital follows that is not a name's initial. */
 const MAY_END = new Set("etc jr sr inc ltd co corp bros dept est a.m p.m u.s u.k ph.d m.a b.a b.c a.d ft oz lb mi hr min sec".split(" "));

@@ -1,6 +1,6 @@
 import { CLOSED_WORDS } from "./data/closed-words";
-import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
 import { MASS_NOUNS } from "./data/irregular-nouns";
+import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
 import { MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
@@ -13,7 +13,17 @@ export type Capitals = { capitalised: ReadonlySet<string>; lowerCased: ReadonlyS
 export type TaggedWord = { tokens: readonly Token[]; text: string; lower: string; candidates: Node[] };
 
 const UNLIKELY = 6;
-const MARKS: Record<string, string> = { ",": "comma", ";": "semi", ":": "colon", "–": "dash", "--": "dash", ".": "stop", "!": "stop", "?": "question", "…": "stop" };
+const MARKS: Record<string, string> = {
+  ",": "comma",
+  ";": "semi",
+  ":": "colon",
+  "–": "dash",
+  "--": "dash",
+  ".": "stop",
+  "!": "stop",
+  "?": "question",
+  "…": "stop",
+};
 
 /**
  * Candidate parts of speech for each word with their cost (−ln of their share in WordNet's tagged
@@ -45,7 +55,10 @@ type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
 
 function multiwordLength(tokens: readonly Token[], at: number): number {
   for (let length = LONGEST_MULTIWORD; length > 1; length--) {
-    const key = tokens.slice(at, at + length).map((token) => token.lower).join(" ");
+    const key = tokens
+      .slice(at, at + length)
+      .map((token) => token.lower)
+      .join(" ");
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(tokens[at + length]))) return length;
   }
   return 1;
@@ -87,7 +100,11 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
 }
 
 function tagNumber(token: Token): Tag[] {
-  if (/(?:st|nd|rd|th)$/.test(token.lower)) return [{ cat: "ord", flags: [], cost: 0 }, { cat: "num", flags: ["pl"], cost: 2 }];
+  if (/(?:st|nd|rd|th)$/.test(token.lower))
+    return [
+      { cat: "ord", flags: [], cost: 0 },
+      { cat: "num", flags: ["pl"], cost: 2 },
+    ];
   const year = /^1\d{3}$|^20\d\d$/.test(token.text);
   const decade = /^\d{4}s$/.test(token.text);
   if (decade) return [{ cat: "n", flags: ["pl"], cost: 0.2, lemma: token.text }];
@@ -146,7 +163,8 @@ function guessTags(word: string, lexicon: Lexicon): Tag[] {
   if (word.endsWith("ly")) return [{ cat: "adv", flags: ["manner"], cost: 0.2, lemma: word }];
   const tags: Tag[] = [{ cat: "n", flags: [/[^s]s$/.test(word) ? "pl" : "sg"], cost: 0.7, lemma: /[^s]s$/.test(word) ? word.slice(0, -1) : word }];
   if (/(?:ous|ful|less|able|ible|ic|ical|ish|al)$/.test(word)) tags.push({ cat: "adj", flags: [], cost: 0.5, lemma: word });
-  if (/ed$/.test(word)) tags.push({ cat: "v", flags: ["past"], cost: 1, lemma: word.slice(0, -2) }, { cat: "v", flags: ["participle"], cost: 1, lemma: word.slice(0, -2) });
+  if (/ed$/.test(word))
+    tags.push({ cat: "v", flags: ["past"], cost: 1, lemma: word.slice(0, -2) }, { cat: "v", flags: ["participle"], cost: 1, lemma: word.slice(0, -2) });
   return tags;
 }
 
@@ -154,7 +172,17 @@ function terminal(tag: Tag, at: number): Node {
   const f: Features = {};
   const [first] = tag.flags;
   if (["sg", "pl", "any"].includes(first ?? "")) f.num = first as "sg";
-  if (tag.cat === "prep" || tag.cat === "sub" || tag.cat === "conj" || tag.cat === "rel" || tag.cat === "wh" || tag.cat === "adv" || tag.cat === "modal" || tag.cat === "to" || tag.cat === "comp") {
+  if (
+    tag.cat === "prep" ||
+    tag.cat === "sub" ||
+    tag.cat === "conj" ||
+    tag.cat === "rel" ||
+    tag.cat === "wh" ||
+    tag.cat === "adv" ||
+    tag.cat === "modal" ||
+    tag.cat === "to" ||
+    tag.cat === "comp"
+  ) {
     if (first) f.sub = first;
   }
   return { cat: tag.cat, f, cost: tag.cost, start: at, end: at + 1, kids: [], head: 0, role: "", flags: tag.flags, lemma: tag.lemma ?? "" };

@@ -7,7 +7,8 @@ export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
   const share = (found: number) => found / Math.max(1, prose.length);
   if (share(count(/"/)) > 0.12 && share(count(/\b(?:he|she|they|I) |\b(?:said|asked|whispered|cried)\b/)) > 0.2) return "story";
-  if (count(/\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i) > 0 || share(count(/\b(?:should|ought to|must)\b/)) > 0.2) return "opinion";
+  if (count(/\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i) > 0 || share(count(/\b(?:should|ought to|must)\b/)) > 0.2)
+    return "opinion";
   const steps = prose.filter((sentence) => sentence.block.kind === "list-item").length;
   return steps >= 4 ? "steps" : "expository";
 }

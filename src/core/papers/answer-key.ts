@@ -4,7 +4,7 @@ import type { QuestionKind } from "../questions/question";
 import { anchorSpan } from "../source/anchor-span";
 import { locatorLabel } from "../source/locator-label";
 import type { Block } from "../source/schema";
-import { keptSlips, OPTION_LABELS } from "./paper";
+import { keptSlips, OPTION_LABELS, passageBlocks } from "./paper";
 import { lineOf, wrapLines } from "./wrap-lines";
 
 export type KeyEntry = {
@@ -22,9 +22,10 @@ export type KeyEntry = {
 /** How to mark the paper: answers, further right answers, and the words that prove them with their place. */
 export function answerKey(state: SetState, blocks: readonly Block[]): KeyEntry[] {
   // Line numbers only where the student has them too.
-  const lines = state.paper.showPassage ? wrapLines(blocks.filter((block) => !block.leftOut)) : [];
+  const lines = state.paper.showPassage ? wrapLines(passageBlocks(state, blocks)) : [];
   return keptSlips(state).map(({ question }, index) => {
-    const label = question.kind === "multiple-choice" ? OPTION_LABELS[state.paper.labels](question.options.findIndex((option) => option.id === question.key)) : undefined;
+    const label =
+      question.kind === "multiple-choice" ? OPTION_LABELS[state.paper.labels](question.options.findIndex((option) => option.id === question.key)) : undefined;
     return {
       number: index + 1,
       kind: question.kind,

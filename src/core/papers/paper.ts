@@ -40,18 +40,28 @@ export function keptSlips(state: SetState): Slip[] {
 export function arrangePaper(state: SetState, blocks: readonly Block[]): StudentPaper {
   const { paper } = state;
   const kept = keptSlips(state);
-  const questions = kept.map(({ question }, index): StudentQuestion => ({
-    number: index + 1,
-    kind: question.kind,
-    stem: question.kind === "gap-fill" ? question.stem.replace(GAP, "__________") : question.stem,
-    points: question.points,
-    showPoints: paper.showPoints,
-    ...(question.kind === "multiple-choice" ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) } : {}),
-    answerLines: question.kind === "short-answer" ? answerLines(question.points) : 0,
-  }));
+  const questions = kept.map(
+    ({ question }, index): StudentQuestion => ({
+      number: index + 1,
+      kind: question.kind,
+      stem: question.kind === "gap-fill" ? question.stem.replace(GAP, "__________") : question.stem,
+      points: question.points,
+      showPoints: paper.showPoints,
+      ...(question.kind === "multiple-choice"
+        ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) }
+        : {}),
+      answerLines: question.kind === "short-answer" ? answerLines(question.points) : 0,
+    }),
+  );
   const points = kept.reduce((sum, slip) => sum + slip.question.points, 0);
-  const passage = paper.showPassage ? { blocks: blocks.filter((block) => !block.leftOut).map(({ id, kind, text }) => ({ id, kind, text })) } : undefined;
+  const passage = paper.showPassage ? { blocks: passageBlocks(state, blocks).map(({ id, kind, text }) => ({ id, kind, text })) } : undefined;
   return { title: paper.title, directions: paper.directions, points, questions, ...(passage ? { passage } : {}) };
+}
+
+/** Not what was left out, and not the heading that the paper's own title repeats. */
+export function passageBlocks(state: SetState, blocks: readonly Block[]): Block[] {
+  const shown = blocks.filter((block) => !block.leftOut);
+  return shown[0]?.kind === "heading" && shown[0].text === state.paper.title ? shown.slice(1) : shown;
 }
 
 /** Room by points, not by the length of the key: the space must not tell the answer. */

@@ -2,8 +2,8 @@ import type { Block } from "../source/schema";
 
 export type PassageLine = { key: string; kind: "text" | "heading" | "gap"; text: string; number?: number; blockId?: string; start?: number; end?: number };
 
-/** Characters of a printed line of the passage, at 11.5 pt on A4. */
-const LINE_CHARACTERS = 74;
+/** Characters of a printed line of the passage, at 11 pt on A4 with room to spare for wide letters. */
+const LINE_CHARACTERS = 72;
 
 /** The passage broken into numbered lines. The break is by characters, so it is the same everywhere. */
 export function wrapLines(blocks: readonly Pick<Block, "id" | "kind" | "text">[]): PassageLine[] {
@@ -14,7 +14,15 @@ export function wrapLines(blocks: readonly Pick<Block, "id" | "kind" | "text">[]
     for (const { start, end } of breakText(block.text)) {
       const heading = block.kind === "heading";
       const text = (block.kind === "list-item" ? (start === 0 ? "–  " : "    ") : "") + block.text.slice(start, end);
-      lines.push({ key: `${block.id}-${start}`, kind: heading ? "heading" : "text", text, ...(heading ? {} : { number: ++number }), blockId: block.id, start, end });
+      lines.push({
+        key: `${block.id}-${start}`,
+        kind: heading ? "heading" : "text",
+        text,
+        ...(heading ? {} : { number: ++number }),
+        blockId: block.id,
+        start,
+        end,
+      });
     }
   });
   return lines;

@@ -19,7 +19,9 @@ export function applyEdit(state: SetState, edit: Edit): Outcome<SetState> {
       return addQuestion(state, edit.slip, edit.index);
     case "remove-question": {
       const found = state.slips.some((slip) => slip.question.id === edit.slip.question.id);
-      return found ? ok({ ...state, slips: state.slips.filter((slip) => slip.question.id !== edit.slip.question.id) }) : fail({ type: "question-gone", questionId: edit.slip.question.id });
+      return found
+        ? ok({ ...state, slips: state.slips.filter((slip) => slip.question.id !== edit.slip.question.id) })
+        : fail({ type: "question-gone", questionId: edit.slip.question.id });
     }
     case "move-question":
       return moveQuestion(state, edit.questionId, edit.to);
@@ -78,7 +80,8 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
       if (question.kind !== "multiple-choice" || !question.options.some((option) => option.id === edit.optionId)) return undefined;
       return { ...question, options: question.options.map((option) => (option.id === edit.optionId ? { ...option, text: edit.to } : option)) };
     case "add-option":
-      if (question.kind !== "multiple-choice" || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id)) return undefined;
+      if (question.kind !== "multiple-choice" || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id))
+        return undefined;
       return { ...question, options: question.options.toSpliced(edit.index, 0, edit.option) };
     case "remove-option":
       if (question.kind !== "multiple-choice" || question.options.length <= 2 || edit.option.id === question.key) return undefined;

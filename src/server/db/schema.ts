@@ -1,6 +1,6 @@
 import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlite-core";
-import type { Plan } from "@/core/drafting/plan";
 import type { DraftReport } from "@/core/drafting/draft-questions";
+import type { Plan } from "@/core/drafting/plan";
 import type { Edit, PaperSettings, Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
 import type { SourceDescription } from "@/core/source/readability/describe-source";
@@ -31,8 +31,12 @@ export const sets = sqliteTable("sets", {
 export const setSources = sqliteTable(
   "set_sources",
   {
-    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
-    sourceId: text("source_id").notNull().references(() => sources.id),
+    setId: text("set_id")
+      .notNull()
+      .references(() => sets.id, { onDelete: "cascade" }),
+    sourceId: text("source_id")
+      .notNull()
+      .references(() => sources.id),
     position: integer("position").notNull(),
   },
   (table) => [primaryKey({ columns: [table.setId, table.sourceId] })],
@@ -42,7 +46,9 @@ export const setSources = sqliteTable(
 export const slips = sqliteTable(
   "slips",
   {
-    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    setId: text("set_id")
+      .notNull()
+      .references(() => sets.id, { onDelete: "cascade" }),
     questionId: text("question_id").notNull(),
     position: integer("position").notNull(),
     status: text("status", { enum: ["draft", "kept", "aside"] }).notNull(),
@@ -59,7 +65,9 @@ export const runs = sqliteTable(
   "runs",
   {
     id: text("id").primaryKey(),
-    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    setId: text("set_id")
+      .notNull()
+      .references(() => sets.id, { onDelete: "cascade" }),
     seed: integer("seed").notNull(),
     plan: text("plan", { mode: "json" }).$type<Plan>().notNull(),
     engine: text("engine").notNull(),
@@ -77,7 +85,9 @@ export const edits = sqliteTable(
   "edits",
   {
     id: integer("id").primaryKey({ autoIncrement: true }),
-    setId: text("set_id").notNull().references(() => sets.id, { onDelete: "cascade" }),
+    setId: text("set_id")
+      .notNull()
+      .references(() => sets.id, { onDelete: "cascade" }),
     edit: text("edit", { mode: "json" }).$type<Edit>().notNull(),
     undone: integer("undone", { mode: "boolean" }).notNull(),
     at: integer("at").notNull(),

@@ -1,6 +1,14 @@
 import { type AppProblem, problemText } from "@/messages/problems";
 
-const STATUS: Partial<Record<AppProblem["type"], number>> = { "set-not-found": 404, "source-not-found": 404, "run-not-found": 404, "already-drafting": 409, "question-gone": 409, "edit-does-not-fit": 409, "nothing-to-undo": 409 };
+const STATUS: Partial<Record<AppProblem["type"], number>> = {
+  "set-not-found": 404,
+  "source-not-found": 404,
+  "run-not-found": 404,
+  "already-drafting": 409,
+  "question-gone": 409,
+  "edit-does-not-fit": 409,
+  "nothing-to-undo": 409,
+};
 
 export function answerProblem(problem: AppProblem): Response {
   return Response.json({ problem: { type: problem.type, text: problemText(problem) } }, { status: STATUS[problem.type] ?? 400 });

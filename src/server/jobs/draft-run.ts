@@ -6,13 +6,17 @@ import type { Question } from "@/core/questions/question";
 import { db } from "../db/client";
 import { runs, slips } from "../db/schema";
 import { newId } from "../new-id";
-import { loadSet, type LoadedSet } from "../sets/load-set";
+import { type LoadedSet, loadSet } from "../sets/load-set";
 import { writeSlip } from "../sets/save-state";
 import { workSource } from "./check-set";
 import { askEngine } from "./engine";
 import type { Checked, EngineEvent } from "./engine-message";
 
-export type RunEvent = Extract<EngineEvent, { type: "reading" }> | { type: "slip"; slip: Slip; checked: Checked } | Extract<EngineEvent, { type: "drafted" }> | { type: "failed" };
+export type RunEvent =
+  | Extract<EngineEvent, { type: "reading" }>
+  | { type: "slip"; slip: Slip; checked: Checked }
+  | Extract<EngineEvent, { type: "drafted" }>
+  | { type: "failed" };
 type Running = { runId: string; stop: Int32Array };
 
 /** One run at a time for each set. */
@@ -33,7 +37,10 @@ export function startRun(setId: string, seed: number, onEvent: (event: RunEvent)
   const runId = newId("r");
   const shared = new SharedArrayBuffer(4);
   running.set(setId, { runId, stop: new Int32Array(shared) });
-  db().insert(runs).values({ id: runId, setId, seed, plan: set.state.plan, engine: ENGINE_VERSION, status: "running", produced: [], startedAt: Date.now() }).run();
+  db()
+    .insert(runs)
+    .values({ id: runId, setId, seed, plan: set.state.plan, engine: ENGINE_VERSION, status: "running", produced: [], startedAt: Date.now() })
+    .run();
   const finished = drive(set, runId, seed, shared, onEvent).finally(() => running.delete(setId));
   return ok({ runId, finished });
 }
@@ -79,7 +86,11 @@ function keepDraft(setId: string, runId: string, { draft }: Extract<EngineEvent,
   const slip: Slip = { question: draft.question, status: "draft", lookAgain: false, answered: {}, origin: { runId, ...draft.origin } };
   produced.push(draft.question);
   db().transaction((tx) => {
-    const last = tx.select({ position: sql<number>`coalesce(max(${slips.position}), -1)` }).from(slips).where(eq(slips.setId, setId)).get();
+    const last = tx
+      .select({ position: sql<number>`coalesce(max(${slips.position}), -1)` })
+      .from(slips)
+      .where(eq(slips.setId, setId))
+      .get();
     writeSlip(tx, setId, slip, (last?.position ?? -1) + 1);
     tx.update(runs).set({ produced }).where(eq(runs.id, runId)).run();
   });
@@ -87,5 +98,9 @@ function keepDraft(setId: string, runId: string, { draft }: Extract<EngineEvent,
 }
 
 function endRun(runId: string, status: "done" | "stopped" | "failed", report?: typeof runs.$inferInsert.report): void {
-  db().update(runs).set({ status, endedAt: Date.now(), ...(report ? { report } : {}) }).where(and(eq(runs.id, runId), eq(runs.status, "running"))).run();
+  db()
+    .update(runs)
+    .set({ status, endedAt: Date.now(), ...(report ? { report } : {}) })
+    .where(and(eq(runs.id, runId), eq(runs.status, "running")))
+    .run();
 }

@@ -60,7 +60,13 @@ function draft(request: Extract<EngineRequest, { type: "draft" }>, send: (event:
       halt();
       if (done % 20 === 0 || done === total) send({ type: "reading", done, total });
     });
-    const drafts = draftQuestions({ analysis, plan: request.plan, seed: request.seed, existing: request.existing, newId: (index) => `${request.idPrefix}-${index + 1}` });
+    const drafts = draftQuestions({
+      analysis,
+      plan: request.plan,
+      seed: request.seed,
+      existing: request.existing,
+      newId: (index) => `${request.idPrefix}-${index + 1}`,
+    });
     for (let step = drafts.next(); ; step = drafts.next()) {
       if (step.done) {
         report = step.value;

@@ -27,7 +27,9 @@ export function editSet(setId: string, wanted: readonly Edit[]): Result<EditedSe
       after = next.value;
     }
     saveState(tx, setId, before, after);
-    tx.delete(edits).where(and(eq(edits.setId, setId), eq(edits.undone, true))).run();
+    tx.delete(edits)
+      .where(and(eq(edits.setId, setId), eq(edits.undone, true)))
+      .run();
     for (const edit of wanted) remember(tx, setId, edit);
     return ok({ state: after, ...historyOf(tx, setId), touched: wanted.flatMap(touchedBy) });
   });
@@ -46,7 +48,13 @@ export function stepHistory(setId: string, direction: "undo" | "redo"): Result<E
     const before = loadState(tx, setId);
     if (!before) return fail({ type: "set-not-found" });
     const undoing = direction === "undo";
-    const step = tx.select().from(edits).where(and(eq(edits.setId, setId), eq(edits.undone, !undoing))).orderBy(undoing ? desc(edits.id) : asc(edits.id)).limit(1).get();
+    const step = tx
+      .select()
+      .from(edits)
+      .where(and(eq(edits.setId, setId), eq(edits.undone, !undoing)))
+      .orderBy(undoing ? desc(edits.id) : asc(edits.id))
+      .limit(1)
+      .get();
     if (!step) return fail({ type: "nothing-to-undo" });
     const after = applyEdit(before, undoing ? invertEdit(step.edit) : step.edit);
     // An edit whose question is gone is skipped over, so that history never sticks.
@@ -57,7 +65,13 @@ export function stepHistory(setId: string, direction: "undo" | "redo"): Result<E
 }
 
 export function historyOf(reader: Pick<Writer, "select">, setId: string): { canUndo: boolean; canRedo: boolean } {
-  const has = (undone: boolean) => reader.select({ id: edits.id }).from(edits).where(and(eq(edits.setId, setId), eq(edits.undone, undone))).limit(1).get() !== undefined;
+  const has = (undone: boolean) =>
+    reader
+      .select({ id: edits.id })
+      .from(edits)
+      .where(and(eq(edits.setId, setId), eq(edits.undone, undone)))
+      .limit(1)
+      .get() !== undefined;
   return { canUndo: has(false), canRedo: has(true) };
 }
 

@@ -1,6 +1,6 @@
 import { asc, desc, eq } from "drizzle-orm";
 import type { SetState, Slip } from "@/core/questions/edit";
-import { db, type Db } from "../db/client";
+import { type Db, db } from "../db/client";
 import { runs, setSources, sets, slips, sources } from "../db/schema";
 
 export type LoadedSet = {
@@ -14,9 +14,20 @@ export type LoadedSet = {
 export function loadSet(setId: string): LoadedSet | undefined {
   const state = loadState(db(), setId);
   if (!state) return undefined;
-  const found = db().select({ source: sources }).from(setSources).innerJoin(sources, eq(sources.id, setSources.sourceId)).where(eq(setSources.setId, setId)).orderBy(asc(setSources.position)).get();
+  const found = db()
+    .select({ source: sources })
+    .from(setSources)
+    .innerJoin(sources, eq(sources.id, setSources.sourceId))
+    .where(eq(setSources.setId, setId))
+    .orderBy(asc(setSources.position))
+    .get();
   if (!found) return undefined;
-  const lastRun = db().select({ id: runs.id, status: runs.status, report: runs.report, seed: runs.seed }).from(runs).where(eq(runs.setId, setId)).orderBy(desc(runs.startedAt)).get();
+  const lastRun = db()
+    .select({ id: runs.id, status: runs.status, report: runs.report, seed: runs.seed })
+    .from(runs)
+    .where(eq(runs.setId, setId))
+    .orderBy(desc(runs.startedAt))
+    .get();
   return { id: setId, state, source: found.source, ...(lastRun ? { lastRun } : {}) };
 }
 

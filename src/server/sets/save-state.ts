@@ -15,10 +15,25 @@ export function saveState(tx: Writer, setId: string, before: SetState, after: Se
     if (known?.slip === slip && known.position === position) return;
     writeSlip(tx, setId, slip, position);
   });
-  for (const questionId of old.keys()) tx.delete(slips).where(and(eq(slips.setId, setId), eq(slips.questionId, questionId))).run();
+  for (const questionId of old.keys())
+    tx.delete(slips)
+      .where(and(eq(slips.setId, setId), eq(slips.questionId, questionId)))
+      .run();
 }
 
 export function writeSlip(tx: Writer, setId: string, slip: Slip, position: number): void {
-  const row = { setId, questionId: slip.question.id, position, status: slip.status, lookAgain: slip.lookAgain, answered: slip.answered, question: slip.question, origin: slip.origin ?? null };
-  tx.insert(slips).values(row).onConflictDoUpdate({ target: [slips.setId, slips.questionId], set: row }).run();
+  const row = {
+    setId,
+    questionId: slip.question.id,
+    position,
+    status: slip.status,
+    lookAgain: slip.lookAgain,
+    answered: slip.answered,
+    question: slip.question,
+    origin: slip.origin ?? null,
+  };
+  tx.insert(slips)
+    .values(row)
+    .onConflictDoUpdate({ target: [slips.setId, slips.questionId], set: row })
+    .run();
 }

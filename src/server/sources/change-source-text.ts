@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import { readPassage, type PassageProblem } from "@/core/importers/read-passage";
+import { type PassageProblem, readPassage } from "@/core/importers/read-passage";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { anchorSpan } from "@/core/source/anchor-span";
 import { describeSource } from "@/core/source/readability/describe-source";
@@ -17,7 +17,10 @@ export function changeSourceText(sourceId: string, text: string): Result<Reancho
   const { blocks } = passage.value;
   const result = { moved: 0, lost: 0 };
   db().transaction((tx) => {
-    tx.update(sources).set({ original: text, blocks, description: describeSource(blocks), updatedAt: Date.now() }).where(eq(sources.id, sourceId)).run();
+    tx.update(sources)
+      .set({ original: text, blocks, description: describeSource(blocks), updatedAt: Date.now() })
+      .where(eq(sources.id, sourceId))
+      .run();
     const rows = tx.select({ slip: slips }).from(slips).innerJoin(setSources, eq(setSources.setId, slips.setId)).where(eq(setSources.sourceId, sourceId)).all();
     for (const { slip } of rows) {
       const evidence = slip.question.evidence.map((span) => {
@@ -26,7 +29,10 @@ export function changeSourceText(sourceId: string, text: string): Result<Reancho
         if (anchored.found === "moved") result.moved++;
         return anchored.found === "lost" ? span : anchored.span;
       });
-      tx.update(slips).set({ question: { ...slip.question, evidence } }).where(eq(slips.questionId, slip.questionId)).run();
+      tx.update(slips)
+        .set({ question: { ...slip.question, evidence } })
+        .where(eq(slips.questionId, slip.questionId))
+        .run();
     }
   });
   return ok(result);

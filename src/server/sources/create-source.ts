@@ -1,11 +1,11 @@
+import { createDefaultPlan } from "@/core/drafting/plan";
 import type { PassageProblem } from "@/core/importers/read-passage";
 import { readPassage } from "@/core/importers/read-passage";
-import { createDefaultPlan } from "@/core/drafting/plan";
 import { ok, type Result } from "@/core/lib/result";
 import { createPaperSettings } from "@/core/papers/paper";
 import { describeSource } from "@/core/source/readability/describe-source";
 import { db } from "../db/client";
-import { sets, setSources, sources } from "../db/schema";
+import { setSources, sets, sources } from "../db/schema";
 import { newId } from "../new-id";
 
 export type NewSource = { text: string; kind: "text" | "markdown"; name: string; title?: string; grade?: number; ids?: { sourceId: string; setId: string } };
@@ -21,8 +21,12 @@ export function createSource(input: NewSource): Result<{ sourceId: string; setId
   const now = Date.now();
   const { sourceId, setId } = input.ids ?? { sourceId: newId("s"), setId: newId("t") };
   db().transaction((tx) => {
-    tx.insert(sources).values({ id: sourceId, title, kind: input.kind, language: "en", original: input.text, blocks, description, createdAt: now, updatedAt: now }).run();
-    tx.insert(sets).values({ id: setId, title, plan: createDefaultPlan(grade), paper: createPaperSettings(title), createdAt: now, updatedAt: now }).run();
+    tx.insert(sources)
+      .values({ id: sourceId, title, kind: input.kind, language: "en", original: input.text, blocks, description, createdAt: now, updatedAt: now })
+      .run();
+    tx.insert(sets)
+      .values({ id: setId, title, plan: createDefaultPlan(grade), paper: createPaperSettings(title), createdAt: now, updatedAt: now })
+      .run();
     tx.insert(setSources).values({ setId, sourceId, position: 0 }).run();
   });
   return ok({ sourceId, setId });

@@ -30,7 +30,9 @@ function wideWithoutMark(buffer: Buffer): string | undefined {
   if (sample.length < 8) return undefined;
   let even = 0;
   let odd = 0;
-  sample.forEach((byte, index) => { if (byte === 0) index % 2 ? odd++ : even++; });
+  sample.forEach((byte, index) => {
+    if (byte === 0) index % 2 ? odd++ : even++;
+  });
   const half = sample.length / 2;
   if (odd > half * 0.7 && even < half * 0.05) return "utf-16le";
   return even > half * 0.7 && odd < half * 0.05 ? "utf-16be" : undefined;

@@ -1,6 +1,6 @@
 import Link from "next/link";
-import { AddSource } from "@/components/sources/AddSource";
 import { TopBar } from "@/components/shell/TopBar";
+import { AddSource } from "@/components/sources/AddSource";
 import { gradeBand } from "@/messages/grades";
 import { listSources } from "@/server/sources/list-sources";
 
@@ -16,16 +16,29 @@ export default async function SourcesPage({ searchParams }: { searchParams: Prom
       <main id="main" className="mx-auto grid max-w-6xl gap-8 px-4 py-7 sm:px-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <section aria-labelledby="have">
           <div className="flex flex-wrap items-end justify-between gap-3">
-            <h1 id="have" className="font-read font-semibold text-2xl">Sources</h1>
+            <h1 id="have" className="font-read font-semibold text-2xl">
+              Sources
+            </h1>
             <search>
               <form className="flex gap-2">
-                <input className="field w-52" type="search" name="find" defaultValue={find} aria-label="Find in titles and text" placeholder="Find in the text" />
-                <button type="submit" className="button">Find</button>
+                <input
+                  className="field w-52"
+                  type="search"
+                  name="find"
+                  defaultValue={find}
+                  aria-label="Find in titles and text"
+                  placeholder="Find in the text"
+                />
+                <button type="submit" className="button">
+                  Find
+                </button>
               </form>
             </search>
           </div>
           {sources.length === 0 ? (
-            <p className="mt-6 border-line border-t pt-4 text-soft">{find ? `No source holds “${find}”.` : "Passages that you bring in stand here. Paste the first one, or choose a file."}</p>
+            <p className="mt-6 border-line border-t pt-4 text-soft">
+              {find ? `No source holds “${find}”.` : "Passages that you bring in stand here. Paste the first one, or choose a file."}
+            </p>
           ) : (
             <div className="mt-4 overflow-x-auto">
               <table className="w-full text-left text-[0.95rem]">
@@ -42,8 +55,16 @@ export default async function SourcesPage({ searchParams }: { searchParams: Prom
                   {sources.map((source) => (
                     <tr key={source.id} className="border-line border-b align-baseline">
                       <td className="py-2.5 pr-4">
-                        <Link className="font-semibold hover:text-spruce hover:underline" href={`/sets/${source.setId}/${source.drafts > 0 ? "margin" : "plan"}`}>{source.title}</Link>
-                        <span className="block text-soft text-sm">{source.kind === "markdown" ? "Markdown" : "text"} · English · {new Date(source.createdAt).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" })}</span>
+                        <Link
+                          className="font-semibold hover:text-spruce hover:underline"
+                          href={`/sets/${source.setId}/${source.drafts > 0 ? "margin" : "plan"}`}
+                        >
+                          {source.title}
+                        </Link>
+                        <span className="block text-soft text-sm">
+                          {source.kind === "markdown" ? "Markdown" : "text"} · English ·{" "}
+                          {new Date(source.createdAt).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" })}
+                        </span>
                       </td>
                       <td className="py-2.5 pr-4 text-right">{source.words.toLocaleString("en-US")}</td>
                       <td className="py-2.5 pr-4 text-right">{source.grade ? gradeBand(source.grade) : "–"}</td>

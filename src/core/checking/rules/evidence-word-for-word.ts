@@ -20,7 +20,12 @@ export const evidenceWordForWord = defineRule({
       if (anchored.found === "lost") report("lost", { quote: shorten(span.quote) }, { part: "evidence" });
       if (anchored.found === "moved") {
         const to = question.evidence.map((other) => (other === span ? anchored.span : other));
-        report("moved", {}, { part: "evidence" }, { label: "Tie it to its new place", edits: [{ type: "set-evidence", questionId: question.id, from: question.evidence, to }] });
+        report(
+          "moved",
+          {},
+          { part: "evidence" },
+          { label: "Tie it to its new place", edits: [{ type: "set-evidence", questionId: question.id, from: question.evidence, to }] },
+        );
       }
     }
   },

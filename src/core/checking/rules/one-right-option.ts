@@ -27,11 +27,16 @@ export const oneRightOption = defineRule({
       if (option.id === question.key || words.length === 0) return;
       const own = words.filter((word) => !stem.has(word));
       if (own.length > 0 && own.every((word) => evidence.has(word))) report("supported", { label }, { part: "option", optionId: option.id });
-      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size) report("contains", { label }, { part: "option", optionId: option.id });
+      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size)
+        report("contains", { label }, { part: "option", optionId: option.id });
     });
   },
 });
 
 function plain(text: string): string {
-  return text.toLowerCase().replace(/[^\p{L}\d]+/gu, " ").replace(/^(?:the|a|an) /, "").trim();
+  return text
+    .toLowerCase()
+    .replace(/[^\p{L}\d]+/gu, " ")
+    .replace(/^(?:the|a|an) /, "")
+    .trim();
 }

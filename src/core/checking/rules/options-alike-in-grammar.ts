@@ -20,7 +20,11 @@ export const optionsAlikeInGrammar = defineRule({
     if (oddIndex < 0) return;
     const option = filled[oddIndex]!;
     const others = forms[oddIndex === 0 ? 1 : 0]!;
-    report("odd", { label: "ABCDEFGH"[question.options.indexOf(option)]!, own: forms[oddIndex]!, others: plural(others) }, { part: "option", optionId: option.id });
+    report(
+      "odd",
+      { label: "ABCDEFGH"[question.options.indexOf(option)]!, own: forms[oddIndex]!, others: plural(others) },
+      { part: "option", optionId: option.id },
+    );
   },
 });
 

@@ -15,16 +15,22 @@ export const pronounsHaveNouns = defineRule({
   check(question, _, report) {
     const tokens = tokenize(question.stem);
     const first = tokens.findIndex((token) => PRONOUNS.has(token.lower));
-    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\bit (?:is|was) \w+ (?:to|that)\b/i.test(question.stem);
-    if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index))) report("pronoun", { word: tokens[first]!.text });
-    const pointing = /\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(question.stem);
+    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(question.stem);
+    if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
+      report("pronoun", { word: tokens[first]!.text });
+    const pointing =
+      /\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
+        question.stem,
+      );
     if (pointing) report("pointing", { word: pointing[0] });
   },
 });
 
 const PRONOUNS = new Set("he she it they him them his its their hers theirs".split(" "));
 const NO_NOUNS = new Set(
-  "what who whom whose which why when where how did do does is are was were can could will would should may might must has have had in on at by for of to from with the a an not according many much often long far year and or but if because as".split(" "),
+  "what who whom whose which why when where how did do does is are was were can could will would should may might must has have had in on at by for of to from with the a an not according many much often long far year and or but if because as".split(
+    " ",
+  ),
 );
 
 function isNounLike(lower: string, text: string, index: number): boolean {

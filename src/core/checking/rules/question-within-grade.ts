@@ -25,7 +25,9 @@ export const questionWithinGrade = defineRule({
     if (words <= limit && estimate > grade + 4) report("hard", { grade: Math.round(estimate), wanted: grade });
     if (grade > 8) return;
     const source = sourceBases(blocks, lexicon);
-    const rare = contentWords(visibleText(question), lexicon).find((word) => word.kind === "word" && !source.has(word.base) && lexicon.findWord(word.base) !== undefined && lexicon.zipf(word.base) < (grade <= 5 ? 3 : 2.4));
+    const rare = contentWords(visibleText(question), lexicon).find(
+      (word) => word.kind === "word" && !source.has(word.base) && lexicon.findWord(word.base) !== undefined && lexicon.zipf(word.base) < (grade <= 5 ? 3 : 2.4),
+    );
     if (rare) report("word", { word: rare.shown });
   },
 });

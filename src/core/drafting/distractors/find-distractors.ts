@@ -1,17 +1,17 @@
-import { assertNever } from "../../lib/assert-never";
 import { THIN_NOUNS, TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
-import { createRandom, type Random, seedFrom } from "../../lib/random";
-import { midSentence, nodeText } from "../../language/node-text";
 import { pluralOf } from "../../language/inflect";
+import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
+import { assertNever } from "../../lib/assert-never";
+import { createRandom, type Random, seedFrom } from "../../lib/random";
 import type { Fact } from "../facts/fact";
 import { findUnclear } from "../phrasing/clear-reference";
-import { verbPhraseAs, articleFor } from "../phrasing/restate";
 import { numberValue } from "../phrasing/number-forms";
+import { articleFor, verbPhraseAs } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
-import { numberDistractors, yearDistractors } from "./number-distractors";
 import { neighbours, overlaps, wuPalmer } from "./noun-kind";
+import { numberDistractors, yearDistractors } from "./number-distractors";
 
 /**
  * Wrong options of the answer's own kind, best first, as phrases for the middle of a sentence. Fewer
@@ -30,7 +30,9 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "condition":
       return statementDistractors(fact, stock, count, seed, (statement) => (isPresent(statement) ? statement.text : undefined));
     case "purpose":
-      return fact.pattern === "why-to" ? statementDistractors(fact, stock, count, seed, (statement) => prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest))) : [];
+      return fact.pattern === "why-to"
+        ? statementDistractors(fact, stock, count, seed, (statement) => prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest)))
+        : [];
     case "manner":
       return statementDistractors(fact, stock, count, seed, (statement) => prefixed("by", verbPhraseAs(statement.phrasing, "ing", statement.rest)));
     case "definition":
@@ -49,7 +51,10 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
 
 function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   if (/^(?:more|less|fewer|at|up|about|almost|nearly|only|as) /i.test(fact.answer)) return [];
-  const others = stock.facts.filter((other) => other.type === "quantity" && other.id !== fact.id).map((other) => numberValue(other.answer)).filter((value): value is number => value !== undefined);
+  const others = stock.facts
+    .filter((other) => other.type === "quantity" && other.id !== fact.id)
+    .map((other) => numberValue(other.answer))
+    .filter((value): value is number => value !== undefined);
   return numberDistractors(fact.answer, others, count, seed);
 }
 
@@ -63,7 +68,12 @@ function frequencyDistractors(fact: Fact, count: number, seed: number): string[]
   if (match && numberValue(match[2]!)) return numberDistractors(match[2]!, [], count, seed).map((number) => `${match[1]} ${number} ${match[3]}`);
   const ladder = ["every hour", "every day", "every week", "every month", "every year"];
   const like = fact.answer.replace(/^each/, "every");
-  return ladder.includes(like) ? random.shuffle(ladder.filter((step) => step !== like)).slice(0, count).map((step) => step.replace("every", fact.answer.split(" ")[0]!)) : [];
+  return ladder.includes(like)
+    ? random
+        .shuffle(ladder.filter((step) => step !== like))
+        .slice(0, count)
+        .map((step) => step.replace("every", fact.answer.split(" ")[0]!))
+    : [];
 }
 
 /** Other things the source says, of like length and tense; never from the sentence itself or one that shares its reason. */
@@ -83,7 +93,19 @@ function statementDistractors(fact: Fact, stock: SourceStock, count: number, see
     const shared = [...stock.contentBySentence.get(statement.sentence)!].filter((lemma) => asked.has(lemma)).length;
     const sameTense = isPresent(statement) === (tense === "present");
     const sameBlock = statement.sentence.block === fact.sentence.block;
-    return [{ text, subject: statement.phrasing.subject, score: Math.min(shared, 3) + (sameTense ? 2 : 0) - Math.abs(1 - ratio) * 2 - (distance === 1 ? 1.5 : 0) - (sameBlock ? 0.3 : 0) - (statement.phrasing.clause.verb.cat === "be" ? 0.5 : 0) }];
+    return [
+      {
+        text,
+        subject: statement.phrasing.subject,
+        score:
+          Math.min(shared, 3) +
+          (sameTense ? 2 : 0) -
+          Math.abs(1 - ratio) * 2 -
+          (distance === 1 ? 1.5 : 0) -
+          (sameBlock ? 0.3 : 0) -
+          (statement.phrasing.clause.verb.cat === "be" ? 0.5 : 0),
+      },
+    ];
   });
   const chosen: string[] = [];
   const subjects = new Map<string, number>();
@@ -108,7 +130,9 @@ function prefixed(word: string, phrase: string | undefined): string | undefined 
 
 /** What other terms of the source mean. */
 function definitionDistractors(fact: Fact, stock: SourceStock, count: number): string[] {
-  const others = stock.facts.filter((other) => (other.type === "definition" || other.type === "naming") && other.term !== fact.term && other.definiens && other.sentence !== fact.sentence);
+  const others = stock.facts.filter(
+    (other) => (other.type === "definition" || other.type === "naming") && other.term !== fact.term && other.definiens && other.sentence !== fact.sentence,
+  );
   const length = fact.answer.length;
   const texts = [...new Set(others.map((other) => other.definiens!))].filter((text) => text.length > length * 0.5 && text.length < length * 1.8);
   return texts.slice(0, count);
@@ -132,17 +156,28 @@ function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: nu
   };
   const random = createRandom(seedFrom(fact.id, seed));
   const words = fact.answer.split(" ").length;
-  const terms = stock.facts.filter((other) => other.type === "naming" && other.term !== fact.term && other.answerNode && headTerminal(other.answerNode).flags?.[0] === head.flags?.[0]);
+  const terms = stock.facts.filter(
+    (other) => other.type === "naming" && other.term !== fact.term && other.answerNode && headTerminal(other.answerNode).flags?.[0] === head.flags?.[0],
+  );
   if (fact.type === "naming") {
     for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "");
     for (const phrase of topicalPhrases(stock, plural, random)) {
       if (!fact.stem.toLowerCase().includes(phrase.noun)) take(dressed(phrase.text, node), phrase.noun);
     }
   }
-  const similar = random.shuffle(stock.nounPhrases)
+  const similar = random
+    .shuffle(stock.nounPhrases)
     .filter((phrase) => {
       const other = headTerminal(phrase.node);
-      return other.cat === "n" && (other.flags?.[0] === "pl") === plural && sameArticle(phrase.node, node) && nounFile(other.lemma ?? "", stock) === file && Math.abs(phrase.text.split(" ").length - words) <= 2 && !persons.has(phrase.text) && !fact.stem.toLowerCase().includes(other.lemma ?? "");
+      return (
+        other.cat === "n" &&
+        (other.flags?.[0] === "pl") === plural &&
+        sameArticle(phrase.node, node) &&
+        nounFile(other.lemma ?? "", stock) === file &&
+        Math.abs(phrase.text.split(" ").length - words) <= 2 &&
+        !persons.has(phrase.text) &&
+        !fact.stem.toLowerCase().includes(other.lemma ?? "")
+      );
     })
     .map((phrase) => ({ phrase, near: wuPalmer(lemma, headTerminal(phrase.node).lemma ?? "", lexicon) }))
     .filter(({ near }) => near >= 0.5)
@@ -170,7 +205,16 @@ function topicalPhrases(stock: SourceStock, plural: boolean, random: Random): { 
     const noun = (head.lemma ?? "").toLowerCase();
     const count = lemmaCounts.get(noun) ?? 0;
     const words = bare(text).split(" ");
-    if (head.cat !== "n" || (head.flags?.[0] === "pl") !== plural || words.length > 2 || count < 2 || persons.has(text) || THIN_NOUNS.has(noun) || isPersonNoun(noun, lexicon)) continue;
+    if (
+      head.cat !== "n" ||
+      (head.flags?.[0] === "pl") !== plural ||
+      words.length > 2 ||
+      count < 2 ||
+      persons.has(text) ||
+      THIN_NOUNS.has(noun) ||
+      isPersonNoun(noun, lexicon)
+    )
+      continue;
     if (TIME_NOUNS.has(noun) || UNIT_NOUNS.has(noun) || node.f.det === "quant" || node.f.det === "num" || node.f.det === "poss") continue;
     const weight = Math.min(count, 5) + (headingLemmas.has(noun) ? 2 : 0) + (words.length === 2 ? 1.5 : 0);
     const old = found.get(noun);
@@ -209,7 +253,9 @@ function personDistractors(fact: Fact, stock: SourceStock, count: number, seed: 
   const random = createRandom(seedFrom(fact.id, seed));
   if (headTerminal(node).cat === "pn" || stock.analysis.persons.has(fact.answer)) {
     const surname = fact.answer.split(" ").at(-1)!;
-    const names = [...new Set([...stock.analysis.persons.values()].map((person) => person.name))].filter((name) => !name.split(" ").includes(surname) && !fact.answer.includes(name) && !fact.stem.includes(name));
+    const names = [...new Set([...stock.analysis.persons.values()].map((person) => person.name))].filter(
+      (name) => !name.split(" ").includes(surname) && !fact.answer.includes(name) && !fact.stem.includes(name),
+    );
     return random.shuffle(names).slice(0, count);
   }
   return nounDistractors(fact, stock, count, seed);
@@ -222,14 +268,27 @@ function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: n
   for (const { sentence, phrasing } of random.shuffle(stock.statements)) {
     if (found.length === count) break;
     for (const { node } of phrasing.clause.adjuncts) {
-      if (sentence === fact.sentence || node.cat !== "pp" || node.f.time || !/^(?:in|at|on|under|behind|inside|near|beside|below|above|through|around)$/.test(node.kids[0]?.lemma ?? "")) continue;
+      if (
+        sentence === fact.sentence ||
+        node.cat !== "pp" ||
+        node.f.time ||
+        !/^(?:in|at|on|under|behind|inside|near|beside|below|above|through|around)$/.test(node.kids[0]?.lemma ?? "")
+      )
+        continue;
       const head = headTerminal(node);
       const sense = stock.analysis.lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0];
       const isPlace = head.cat === "pn" || (sense !== undefined && [6, 15, 17].includes(stock.analysis.lexicon.nounFile(sense)));
       const text = midSentence(sentence, node, nodeText(sentence, node));
       const noun = head.lemma ?? "";
       const taken = [fact.answer, ...found].some((other) => other.toLowerCase().includes(noun.toLowerCase()));
-      if (!isPlace || taken || findUnclear(node, sentence, stock.analysis) || fact.stem.toLowerCase().includes(noun.toLowerCase()) || text.split(" ").length > 7) continue;
+      if (
+        !isPlace ||
+        taken ||
+        findUnclear(node, sentence, stock.analysis) ||
+        fact.stem.toLowerCase().includes(noun.toLowerCase()) ||
+        text.split(" ").length > 7
+      )
+        continue;
       found.push(text);
       break;
     }

@@ -25,7 +25,7 @@ export function overlaps(a: string, b: string, lexicon: Lexicon): boolean {
   if (left.some((sense) => right.includes(sense))) return true;
   const chainA = hypernymChain(a, lexicon);
   const chainB = hypernymChain(b, lexicon);
-  return left[0] !== undefined && right[0] !== undefined && (chainA.includes(right[0]) || chainB.includes(left[0]));
+  return right.some((sense) => chainA.includes(sense)) || left.some((sense) => chainB.includes(sense));
 }
 
 /** Nouns under the same or the next higher concept, of like frequency, for when the source has none. */
@@ -38,6 +38,8 @@ export function neighbours(lemma: string, lexicon: Lexicon): string[] {
   const words = [...new Set([...near, ...wide])].flatMap((synset) => lexicon.nounsOf(synset));
   return [...new Set(words)].filter((word) => {
     const entry = lexicon.findWord(word)!;
-    return word !== lemma && entry.zipf >= 2.2 && Math.abs(entry.zipf - zipf) <= 1.2 && entry.noun >= entry.verb + entry.adjective && !overlaps(word, lemma, lexicon);
+    return (
+      word !== lemma && entry.zipf >= 2.2 && Math.abs(entry.zipf - zipf) <= 1.2 && entry.noun >= entry.verb + entry.adjective && !overlaps(word, lemma, lexicon)
+    );
   });
 }

@@ -6,7 +6,9 @@ export function numberDistractors(answer: string, others: readonly number[], cou
   const value = numberValue(answer);
   if (value === undefined || value <= 0) return [];
   const random = createRandom(seedFrom(answer, seed));
-  const fromSource = others.filter((other) => other !== value && other >= value / 3 && other <= value * 3 && Number.isInteger(other) === Number.isInteger(value));
+  const fromSource = others.filter(
+    (other) => other !== value && other >= value / 3 && other <= value * 3 && Number.isInteger(other) === Number.isInteger(value),
+  );
   const made = random.shuffle(steps(value)).filter((other) => other > 0 && other !== value);
   const chosen = [...new Set([...random.shuffle(fromSource).slice(0, 1), ...made])].filter((other) => (other === 1 ? value < 4 : true)).slice(0, count);
   return chosen.map((other) => writeLike(other, answer));
@@ -27,6 +29,9 @@ export function yearDistractors(year: string, others: readonly string[], count: 
   const random = createRandom(seedFrom(year, seed));
   const near = others.filter((other) => other !== year && Math.abs(Number(other) - value) <= 120);
   const latest = 2026;
-  const made = [-26, -17, -12, -8, -4, 5, 9, 14, 21, 33].map((step) => value + step).filter((other) => other <= latest).map(String);
+  const made = [-26, -17, -12, -8, -4, 5, 9, 14, 21, 33]
+    .map((step) => value + step)
+    .filter((other) => other <= latest)
+    .map(String);
   return [...new Set([...random.shuffle(near), ...random.shuffle(made)])].slice(0, count);
 }

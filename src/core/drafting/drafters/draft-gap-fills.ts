@@ -21,10 +21,22 @@ export function draftGapFills(stock: SourceStock): Candidate[] {
 
 function candidate(fact: Fact, stem: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {
   if (stem.split(GAP).length !== 2 || stem.startsWith(GAP) || stem.split(" ").length < 6 || stem.split(" ").length > 26) return [];
-  return [{
-    kind: "gap-fill", stem: `${sentenceCase(stem)}.`, key, accepted: [...new Set(accepted)].filter((form) => form !== key), distractors: [], optionOrder: "shuffled",
-    evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern, depth: "recall", worth,
-  }];
+  return [
+    {
+      kind: "gap-fill",
+      stem: `${sentenceCase(stem)}.`,
+      key,
+      accepted: [...new Set(accepted)].filter((form) => form !== key),
+      distractors: [],
+      optionOrder: "shuffled",
+      evidence: [fact.sentence],
+      factId: fact.id,
+      factType: fact.type,
+      pattern,
+      depth: "recall",
+      worth,
+    },
+  ];
 }
 
 /** "A letter that many people sign … is called a ____." */
@@ -57,7 +69,14 @@ function fromPerson(fact: Fact, stock: SourceStock): Candidate[] {
   const statement = statementOf(fact, stock);
   if (!passive || !statement) return [];
   const tail = statement.rest.replace(passive.subject, "").trim();
-  return candidate(fact, [passive.subject, passive.verb, `by ${GAP}`, tail].filter(Boolean).join(" "), fact.answer, fact.answer.split(" ").slice(-1), fact.worth + 0.4, "gap-name");
+  return candidate(
+    fact,
+    [passive.subject, passive.verb, `by ${GAP}`, tail].filter(Boolean).join(" "),
+    fact.answer,
+    fact.answer.split(" ").slice(-1),
+    fact.worth + 0.4,
+    "gap-name",
+  );
 }
 
 /** A noun the source keeps coming back to, as object or predicate of a sentence with enough around it. */

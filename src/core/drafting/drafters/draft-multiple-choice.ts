@@ -13,11 +13,22 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
     if (distractors.length < 2) return [];
     const numeric = fact.type === "quantity" || fact.type === "time";
     const form = optionForm(fact);
-    return [{
-      kind: "multiple-choice" as const, stem: fact.stem, key: form(optionAnswer(fact)), accepted: [], distractors: distractors.map(form),
-      optionOrder: numeric ? ("numeric" as const) : ("shuffled" as const),
-      evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern: fact.pattern, depth: fact.depth, worth: fact.worth + distractorsWorth(fact),
-    }];
+    return [
+      {
+        kind: "multiple-choice" as const,
+        stem: fact.stem,
+        key: form(optionAnswer(fact)),
+        accepted: [],
+        distractors: distractors.map(form),
+        optionOrder: numeric ? ("numeric" as const) : ("shuffled" as const),
+        evidence: [fact.sentence],
+        factId: fact.id,
+        factType: fact.type,
+        pattern: fact.pattern,
+        depth: fact.depth,
+        worth: fact.worth + distractorsWorth(fact),
+      },
+    ];
   });
 }
 
@@ -33,5 +44,18 @@ function optionForm(fact: Fact): (text: string) => string {
 
 /** Kinds of distractor that readers find fair are worth more. */
 function distractorsWorth(fact: Fact): number {
-  return { quantity: 0.3, time: 0.3, frequency: 0.3, cause: 0.2, purpose: 0.2, condition: 0, manner: 0.1, definition: 0.3, naming: 0.2, person: 0, place: -0.2, thing: -0.5 }[fact.type];
+  return {
+    quantity: 0.3,
+    time: 0.3,
+    frequency: 0.3,
+    cause: 0.2,
+    purpose: 0.2,
+    condition: 0,
+    manner: 0.1,
+    definition: 0.3,
+    naming: 0.2,
+    person: 0,
+    place: -0.2,
+    thing: -0.5,
+  }[fact.type];
 }

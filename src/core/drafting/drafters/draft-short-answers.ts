@@ -7,7 +7,17 @@ export function draftShortAnswers(stock: SourceStock): Candidate[] {
   return stock.facts
     .filter((fact) => fact.answer.split(" ").length <= 18)
     .map((fact) => ({
-      kind: "short-answer", stem: fact.stem, key: sentenceCase(fact.answer), accepted: fact.accepted, distractors: [], optionOrder: "shuffled",
-      evidence: [fact.sentence], factId: fact.id, factType: fact.type, pattern: fact.pattern, depth: fact.depth, worth: fact.worth,
+      kind: "short-answer",
+      stem: fact.stem,
+      key: sentenceCase(fact.answer),
+      accepted: fact.accepted,
+      distractors: [],
+      optionOrder: "shuffled",
+      evidence: [fact.sentence],
+      factId: fact.id,
+      factType: fact.type,
+      pattern: fact.pattern,
+      depth: fact.depth,
+      worth: fact.worth,
     }));
 }

@@ -16,20 +16,40 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
   const { analysis } = stock;
   const { clause } = statement.phrasing;
   if (clause.rank !== "main" || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
-  const base = { kind: "true-false" as const, accepted: [], distractors: [], optionOrder: "shuffled" as const, evidence: [statement.sentence], depth: "recall" as const };
+  const base = {
+    kind: "true-false" as const,
+    accepted: [],
+    distractors: [],
+    optionOrder: "shuffled" as const,
+    evidence: [statement.sentence],
+    depth: "recall" as const,
+  };
   const facts = stock.facts.filter((fact) => fact.sentence === statement.sentence);
   const weight = Math.max(0.8, ...facts.map((fact) => fact.worth * 0.6));
   const numbered = facts.find((fact) => fact.type === "quantity" || fact.type === "time" || fact.type === "frequency");
   const candidates: Candidate[] = [];
   const reworded = reword(statement, analysis);
   if (reworded && !comparesWithNothing(reworded.text)) {
-    candidates.push({ ...base, stem: sentenceOf(reworded.text), key: "true", factId: facts.find((fact) => fact.clause === clause)?.id ?? `${statement.sentence.index}:statement:${clause.start}`, factType: facts[0]?.type ?? "statement", pattern: `true-${reworded.how}`, worth: weight + reworded.gain });
+    candidates.push({
+      ...base,
+      stem: sentenceOf(reworded.text),
+      key: "true",
+      factId: facts.find((fact) => fact.clause === clause)?.id ?? `${statement.sentence.index}:statement:${clause.start}`,
+      factType: facts[0]?.type ?? "statement",
+      pattern: `true-${reworded.how}`,
+      worth: weight + reworded.gain,
+    });
   }
   for (const falsehood of falsify(statement, analysis, seed)) {
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
-      ...base, stem: sentenceOf(falsehood.text), key: "false", correction: sentenceOf(statement.text),
-      factId: (isNumber ? numbered?.id : facts.find((fact) => fact.clause === clause)?.id) ?? `${statement.sentence.index}:statement:${clause.start}`, factType: "statement", pattern: `false-${falsehood.how}`,
+      ...base,
+      stem: sentenceOf(falsehood.text),
+      key: "false",
+      correction: sentenceOf(statement.text),
+      factId: (isNumber ? numbered?.id : facts.find((fact) => fact.clause === clause)?.id) ?? `${statement.sentence.index}:statement:${clause.start}`,
+      factType: "statement",
+      pattern: `false-${falsehood.how}`,
       worth: weight + (isNumber ? 0.3 : 0.9),
     });
   }
@@ -56,7 +76,8 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   if (passive && !analysis.persons.has(passive.subject)) {
     const object = clause.complements.find((part) => part.role === "object")!.node;
     const tail = rest.replace(passive.subject, "").trim();
-    if (object.end - object.start <= 6 && tail.split(" ").length <= 4 && clause.subject.f.det !== "bare" && !/^the way/.test(passive.subject)) return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };
+    if (object.end - object.start <= 6 && tail.split(" ").length <= 4 && clause.subject.f.det !== "bare" && !/^the way/.test(passive.subject))
+      return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };
   }
   const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start);
   if (fronted) return { text, how: "fronted", gain: 0.3 };
@@ -69,35 +90,72 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
 function fromCauses(stock: SourceStock): Candidate[] {
   return stock.facts.flatMap((fact) => {
     const statement = stock.statements.find((other) => other.phrasing.clause === fact.clause);
-    if (fact.type !== "cause" || !statement || !/^because (?!of )/.test(fact.answer) || fact.sentence.text.startsWith("Because") || stock.analysis.sort === "opinion") return [];
+    if (
+      fact.type !== "cause" ||
+      !statement ||
+      !/^because (?!of )/.test(fact.answer) ||
+      fact.sentence.text.startsWith("Because") ||
+      stock.analysis.sort === "opinion"
+    )
+      return [];
     const text = `${fact.answer}, ${statement.text}`;
     if (text.split(" ").length > 26 || /\b(?:their|its|his|her|they|it|he|she)\b/.test(fact.answer)) return [];
-    return [{
-      kind: "true-false" as const, stem: sentenceOf(text), key: "true", accepted: [], distractors: [], optionOrder: "shuffled" as const, evidence: [fact.sentence],
-      factId: fact.id, factType: fact.type, pattern: "true-cause", depth: "understanding" as const, worth: 2.3,
-    }];
+    return [
+      {
+        kind: "true-false" as const,
+        stem: sentenceOf(text),
+        key: "true",
+        accepted: [],
+        distractors: [],
+        optionOrder: "shuffled" as const,
+        evidence: [fact.sentence],
+        factId: fact.id,
+        factType: fact.type,
+        pattern: "true-cause",
+        depth: "understanding" as const,
+        worth: 2.3,
+      },
+    ];
   });
 }
 
 function comparesWithNothing(text: string): boolean {
-  return /\b(?:more|less|\w{3,}er)\b(?!.*\bthan\b)/.test(text) && /\b(?:larger|smaller|higher|lower|stronger|weaker|longer|shorter|older|better|worse|harder|easier)\b/.test(text);
+  return (
+    /\b(?:more|less|\w{3,}er)\b(?!.*\bthan\b)/.test(text) &&
+    /\b(?:larger|smaller|higher|lower|stronger|weaker|longer|shorter|older|better|worse|harder|easier)\b/.test(text)
+  );
 }
 
 /** A term with its own meaning, or with another term's. */
 function fromDefinitions(stock: SourceStock): Candidate[] {
   const meanings = new Map<string, Fact>();
-  for (const fact of stock.facts) if ((fact.type === "definition" || fact.type === "naming") && fact.term && fact.definiens && !meanings.has(fact.term)) meanings.set(fact.term, fact);
+  for (const fact of stock.facts)
+    if ((fact.type === "definition" || fact.type === "naming") && fact.term && fact.definiens && !meanings.has(fact.term)) meanings.set(fact.term, fact);
   const all = [...meanings.values()];
   return all.flatMap((fact, index) => {
-    const base = { kind: "true-false" as const, accepted: [], distractors: [], optionOrder: "shuffled" as const, evidence: [fact.sentence], factId: fact.id, factType: fact.type, depth: "understanding" as const };
+    const base = {
+      kind: "true-false" as const,
+      accepted: [],
+      distractors: [],
+      optionOrder: "shuffled" as const,
+      evidence: [fact.sentence],
+      factId: fact.id,
+      factType: fact.type,
+      depth: "understanding" as const,
+    };
     const verb = fact.phrasing.clause.verb.flags?.includes("plain") ? "are" : "is";
     const reversed = fact.pattern === "what-is-called" ? `${fact.term} is ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
     const other = all[(index + 1) % all.length]!;
     if (other === fact || verb === "are") return [own];
     const wrong: Candidate = {
-      ...base, stem: `${sentenceCase(fact.term!)} is ${other.definiens}.`, key: "false", correction: `${sentenceCase(fact.term!)} is ${fact.definiens}.`,
-      evidence: [fact.sentence], pattern: "false-definition", worth: 2.4,
+      ...base,
+      stem: `${sentenceCase(fact.term!)} is ${other.definiens}.`,
+      key: "false",
+      correction: `${sentenceCase(fact.term!)} is ${fact.definiens}.`,
+      evidence: [fact.sentence],
+      pattern: "false-definition",
+      worth: 2.4,
     };
     return [own, wrong];
   });

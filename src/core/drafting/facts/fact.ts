@@ -4,7 +4,19 @@ import type { Node } from "../../language/tree";
 import type { Depth } from "../../questions/question";
 import type { Phrasing } from "../phrasing/ask-clause";
 
-export type FactType = "definition" | "naming" | "cause" | "purpose" | "condition" | "quantity" | "frequency" | "time" | "person" | "thing" | "place" | "manner";
+export type FactType =
+  | "definition"
+  | "naming"
+  | "cause"
+  | "purpose"
+  | "condition"
+  | "quantity"
+  | "frequency"
+  | "time"
+  | "person"
+  | "thing"
+  | "place"
+  | "manner";
 
 /** Something the source says, with the question that asks for it and the whole answer. */
 export type Fact = {

@@ -1,7 +1,7 @@
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
-import { findUnclear } from "../phrasing/clear-reference";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
 
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */
@@ -15,11 +15,22 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (rest === undefined || isUnclear(rest)) return [];
   const answer = nodeText(clause.sentence, reason).replace(/^./, (letter) => letter.toLowerCase());
   if (answer.split(" ").length < 4) return [];
-  return [{
-    type: "cause", id: factId("cause", clause.sentence, reason.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "Why", rest), answer, answerNode: reason, accepted: [answer.replace(/^(?:because|since) /, "")],
-    depth: "understanding", worth: 3.4, pattern: "why-because",
-  }];
+  return [
+    {
+      type: "cause",
+      id: factId("cause", clause.sentence, reason.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "Why", rest),
+      answer,
+      answerNode: reason,
+      accepted: [answer.replace(/^(?:because|since) /, "")],
+      depth: "understanding",
+      worth: 3.4,
+      pattern: "why-because",
+    },
+  ];
 };
 
 const UNCLEAR = new Set(["pronoun", "first-person", "demonstrative", "comparison-left-open", "points-elsewhere", "definite-without-antecedent"]);

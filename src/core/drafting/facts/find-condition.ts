@@ -20,11 +20,21 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const answer = stateClause(phrasing, rest);
   if (answer.split(" ").length < 4) return [];
-  return [{
-    type: "condition", id: factId("condition", clause.sentence, condition.start), sentence: clause.sentence, clause, phrasing,
-    stem: `What happens ${word} ${stateClause(asked, askedRest)}?`, answer, accepted: [],
-    depth: "understanding", worth: 2.8, pattern: `what-happens-${word}`,
-  }];
+  return [
+    {
+      type: "condition",
+      id: factId("condition", clause.sentence, condition.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `What happens ${word} ${stateClause(asked, askedRest)}?`,
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.8,
+      pattern: `what-happens-${word}`,
+    },
+  ];
 };
 
 function isCondition(node: Node): boolean {

@@ -23,14 +23,31 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
   const bare = bareTerm(term);
-  const facts: Fact[] = [{
-    ...base, type: "definition", id: factId("definition", sentence, subject.start), stem: `What ${plural ? "are" : "is"} ${term}?`,
-    answer: definiens, accepted: [], worth: 3.6, pattern: "what-is-term", answerNode: predicate,
-  }];
+  const facts: Fact[] = [
+    {
+      ...base,
+      type: "definition",
+      id: factId("definition", sentence, subject.start),
+      stem: `What ${plural ? "are" : "is"} ${term}?`,
+      answer: definiens,
+      accepted: [],
+      worth: 3.6,
+      pattern: "what-is-term",
+      answerNode: predicate,
+    },
+  ];
   if (singlesOut(predicate)) {
     facts.push({
-      ...base, type: "naming", id: factId("definition", sentence, subject.start), stem: `What do we call ${definiens}?`,
-      answer: term, accepted: bare === term ? [] : [bare], answerNode: subject, worth: 3.4, depth: "recall", pattern: "what-do-we-call",
+      ...base,
+      type: "naming",
+      id: factId("definition", sentence, subject.start),
+      stem: `What do we call ${definiens}?`,
+      answer: term,
+      accepted: bare === term ? [] : [bare],
+      answerNode: subject,
+      worth: 3.4,
+      depth: "recall",
+      pattern: "what-do-we-call",
     });
   }
   return facts;
@@ -50,11 +67,24 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
   const bare = bareTerm(term);
   const verb = clause.auxiliaries[0]!.flags?.[0] === "plain" ? "are" : "is";
-  return [{
-    type: "naming", id: factId("naming", sentence, name.start), sentence, clause, phrasing, stem: `What ${verb} ${thing} called?`,
-    answer: term, accepted: bare === term ? [] : [bare], answerNode: name, term, definiens: thing,
-    depth: "recall", worth: 3.4, pattern: "what-is-called",
-  }];
+  return [
+    {
+      type: "naming",
+      id: factId("naming", sentence, name.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `What ${verb} ${thing} called?`,
+      answer: term,
+      accepted: bare === term ? [] : [bare],
+      answerNode: name,
+      term,
+      definiens: thing,
+      depth: "recall",
+      worth: 3.4,
+      pattern: "what-is-called",
+    },
+  ];
 }
 
 /** Without its article: "the tide" → "tide". */
@@ -65,7 +95,9 @@ export function bareTerm(term: string): string {
 function isTerm(np: Node): boolean {
   if (["def", "indef", "bare"].every((det) => np.f.det !== det)) return false;
   const head = headTerminal(np);
-  return head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "") && np.end - np.start <= 4 && ![...walkTree(np)].some((node) => node.cat === "pp" || node.cat === "rc");
+  return (
+    head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "") && np.end - np.start <= 4 && ![...walkTree(np)].some((node) => node.cat === "pp" || node.cat === "rc")
+  );
 }
 
 /** A genus with its difference: a noun phrase with something behind it that is more than *of …*. */
@@ -82,5 +114,7 @@ function singlesOut(np: Node): boolean {
 
 /** "the moment when *it* stands lowest": only clear beside the sentence before. */
 function hasOwnPronoun(np: Node): boolean {
-  return [...walkTree(np)].some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef") && !node.flags?.includes("other")) || node.cat === "poss");
+  return [...walkTree(np)].some(
+    (node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef") && !node.flags?.includes("other")) || node.cat === "poss",
+  );
 }

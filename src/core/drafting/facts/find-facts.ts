@@ -12,7 +12,21 @@ import { findQuantity } from "./find-quantity";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 
-const FINDERS: FactFinder[] = [findDefinition, findNaming, findCause, findSo, findPurpose, findCondition, findManner, findQuantity, findTime, findDoer, findAgent, findObject, findPlace];
+const FINDERS: FactFinder[] = [
+  findDefinition,
+  findNaming,
+  findCause,
+  findSo,
+  findPurpose,
+  findCondition,
+  findManner,
+  findQuantity,
+  findTime,
+  findDoer,
+  findAgent,
+  findObject,
+  findPlace,
+];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
 const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {

@@ -17,9 +17,20 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node]);
   if (isUnclear(rest) || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];
   const answer = midSentence(clause.sentence, manner, nodeText(clause.sentence, manner));
-  return [{
-    type: "manner", id: factId("manner", clause.sentence, manner.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "How", rest), answer, answerNode: manner, accepted: [answer.replace(/^by /, "")],
-    depth: "understanding", worth: 2.6, pattern: "how-by",
-  }];
+  return [
+    {
+      type: "manner",
+      id: factId("manner", clause.sentence, manner.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "How", rest),
+      answer,
+      answerNode: manner,
+      accepted: [answer.replace(/^by /, "")],
+      depth: "understanding",
+      worth: 2.6,
+      pattern: "how-by",
+    },
+  ];
 }

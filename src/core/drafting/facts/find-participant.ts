@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
-import { THIN_NOUNS } from "../../language/data/noun-classes";
 import type { Clause } from "../../language/clause";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText } from "../../language/node-text";
@@ -12,49 +12,105 @@ import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 
 /** Verbs that say too little for a question about their object or doer. */
-const LIGHT_VERBS = new Set("have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(" "));
+const LIGHT_VERBS = new Set(
+  "have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
+    " ",
+  ),
+);
 
 /** Verbs whose doer is worth asking for even where it is a thing. */
-const CAUSING_VERBS = new Set("cause produce replace power drive protect prevent create form damage destroy weaken connect measure carry pull push bend absorb release warn guide control".split(" "));
+const CAUSING_VERBS = new Set(
+  "cause produce replace power drive protect prevent create form damage destroy weaken connect measure carry pull push bend absorb release warn guide control".split(
+    " ",
+  ),
+);
 
 /** Who or what does it: "*Augustin Fresnel* designed a new kind of lens." */
 export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const node = coreOf(clause.subject);
-  if (clause.imperative || clause.shared || clause.passive || clause.negated || clause.verb.cat !== "v" || clause.linkedBy === "so" || givesReason(clause)) return [];
+  if (clause.imperative || clause.shared || clause.passive || clause.negated || clause.verb.cat !== "v" || clause.linkedBy === "so" || givesReason(clause))
+    return [];
   const human = phrasing.binder.human && node.f.det !== "indef" && node.f.det !== "quant";
-  const thing = !phrasing.binder.human && headTerminal(node).cat === "n" && node.f.det !== "def" && node.f.det !== "poss" && node.f.det !== "quant" && node.f.det !== "num" && node.f.det !== "pron";
+  const thing =
+    !phrasing.binder.human &&
+    headTerminal(node).cat === "n" &&
+    node.f.det !== "def" &&
+    node.f.det !== "poss" &&
+    node.f.det !== "quant" &&
+    node.f.det !== "num" &&
+    node.f.det !== "pron";
   if (!human && !thing) return [];
   const rest = phraseRest(phrasing, analysis);
   if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "")) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
   const name = fullName(clause.subject, phrasing, analysis);
-  return [{
-    type: human ? "person" : "thing", id: factId("person", clause.sentence, clause.subject.start), sentence: clause.sentence, clause, phrasing,
-    stem: askSubject(phrasing, human ? "Who" : "What", rest), answer: name, answerNode: node, accepted: human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : bareForms(name),
-    depth: "recall", worth: human && head.cat === "pn" ? 1.8 : thing && CAUSING_VERBS.has(clause.verb.lemma ?? "") ? 2 : 0.6, pattern: human ? "who-did" : "what-did",
-  }];
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("person", clause.sentence, clause.subject.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askSubject(phrasing, human ? "Who" : "What", rest),
+      answer: name,
+      answerNode: node,
+      accepted: human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : bareForms(name),
+      depth: "recall",
+      worth: human && head.cat === "pn" ? 1.8 : thing && CAUSING_VERBS.has(clause.verb.lemma ?? "") ? 2 : 0.6,
+      pattern: human ? "who-did" : "what-did",
+    },
+  ];
 }
 
 /** What it is done to: "a motor replaced *the clockwork*." */
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object")?.node;
-  if (!object || givesReason(clause) || hasNo(object) || clause.complements.length > 1 || clause.shared || clause.negated || LIGHT_VERBS.has(clause.verb.lemma ?? "") || clause.verb.cat !== "v") return [];
+  if (
+    !object ||
+    givesReason(clause) ||
+    hasNo(object) ||
+    clause.complements.length > 1 ||
+    clause.shared ||
+    clause.negated ||
+    LIGHT_VERBS.has(clause.verb.lemma ?? "") ||
+    clause.verb.cat !== "v"
+  )
+    return [];
   const core = coreOf(object);
   const head = headTerminal(core);
-  if (object.f.det === "pron" || object.f.det === "num" || object.f.det === "clause" || object.f.det === "poss" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return [];
+  if (
+    object.f.det === "pron" ||
+    object.f.det === "num" ||
+    object.f.det === "clause" ||
+    object.f.det === "poss" ||
+    head.cat !== "n" ||
+    THIN_NOUNS.has(head.lemma ?? "")
+  )
+    return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   if (isUnclear(rest) || words < 5 || !isWhole(rest) || object.end - object.start > 9) return [];
   const answer = nodeText(clause.sentence, object);
-  return [{
-    type: "thing", id: factId("thing", clause.sentence, object.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "What", rest), answer, answerNode: core, accepted: bareForms(answer),
-    depth: "recall", worth: 1.2, pattern: "what-object",
-  }];
+  return [
+    {
+      type: "thing",
+      id: factId("thing", clause.sentence, object.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: core,
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 1.2,
+      pattern: "what-object",
+    },
+  ];
 }
 
 /** "What …, because …" asks for the smaller half of what the sentence says. */
@@ -78,11 +134,22 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const finite = inflectVerb(clause.verb.lemma ?? "", past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
   const human = analysis.persons.has(answer) || isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon);
-  return [{
-    type: human ? "person" : "thing", id: factId("thing", clause.sentence, doer.start), sentence: clause.sentence, clause, phrasing,
-    stem: `${[human ? "Who" : "What", preverbalAdverbs(clause), /^\w+ly$/.test(rest) ? `${rest} ${finite}` : finite, phrasing.subject, /^\w+ly$/.test(rest) ? "" : rest].filter(Boolean).join(" ")}?`,
-    answer, answerNode: coreOf(doer), accepted: bareForms(answer), depth: "recall", worth: 2, pattern: "passive-by",
-  }];
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("thing", clause.sentence, doer.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `${[human ? "Who" : "What", preverbalAdverbs(clause), /^\w+ly$/.test(rest) ? `${rest} ${finite}` : finite, phrasing.subject, /^\w+ly$/.test(rest) ? "" : rest].filter(Boolean).join(" ")}?`,
+      answer,
+      answerNode: coreOf(doer),
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 2,
+      pattern: "passive-by",
+    },
+  ];
 }
 
 /** "an electric motor" is also right without its article. */

@@ -22,11 +22,22 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 4) return [];
   const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));
-  return [{
-    type: "place", id: factId("place", clause.sentence, part.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "Where", rest), answer, answerNode: part, accepted: [answer.replace(/^\S+ /, "")],
-    depth: "recall", worth: 1.3, pattern: "where",
-  }];
+  return [
+    {
+      type: "place",
+      id: factId("place", clause.sentence, part.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "Where", rest),
+      answer,
+      answerNode: part,
+      accepted: [answer.replace(/^\S+ /, "")],
+      depth: "recall",
+      worth: 1.3,
+      pattern: "where",
+    },
+  ];
 }
 
 function isPlace(node: Node, analysis: Analysis): boolean {

@@ -21,11 +21,22 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (isUnclear(rest) || rest === "") return [];
   const answer = nodeText(clause.sentence, purpose);
   if (answer.split(" ").length < 3) return [];
-  return [{
-    type: "purpose", id: factId("purpose", clause.sentence, purpose.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "Why", rest), answer, answerNode: purpose, accepted: [answer.replace(/^(?:in order )?to /, "so as to ").replace(/^so that /, "because then ")],
-    depth: "understanding", worth: 3, pattern: purpose.cat === "vp" ? "why-to" : "why-so-that",
-  }];
+  return [
+    {
+      type: "purpose",
+      id: factId("purpose", clause.sentence, purpose.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "Why", rest),
+      answer,
+      answerNode: purpose,
+      accepted: [answer.replace(/^(?:in order )?to /, "so as to ").replace(/^so that /, "because then ")],
+      depth: "understanding",
+      worth: 3,
+      pattern: purpose.cat === "vp" ? "why-to" : "why-so-that",
+    },
+  ];
 };
 
 function isPurpose(node: Node): boolean {

@@ -52,7 +52,10 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis);
   if (isUnclear(rest)) return [];
   const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";
-  const stem = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest).replace(/^(How many .*?) (is|was|has|does) /, (_, head, verb) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `);
+  const stem = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest).replace(
+    /^(How many .*?) (is|was|has|does) /,
+    (_, head, verb) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `,
+  );
   return clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
 
@@ -75,13 +78,26 @@ function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string):
   const { clause } = phrasing;
   const number = np.kids[0]!;
   const answer = nodeText(clause.sentence, number);
-  const head = [...walkTree(number)].filter((node) => node.cat === "num").map((node) => clause.sentence.words[node.start]!.text).join(" ");
+  const head = [...walkTree(number)]
+    .filter((node) => node.cat === "num")
+    .map((node) => clause.sentence.words[node.start]!.text)
+    .join(" ");
   const forms = numberForms(head).flatMap((form) => [form, `${form} ${noun}`]);
   const bounded = answer !== head;
   const accepted = [`${answer} ${noun}`, ...(bounded ? [] : forms)].filter((form) => form.toLowerCase() !== answer.toLowerCase());
   const unit = UNIT_NOUNS.has(headTerminal(np).lemma ?? "");
   return {
-    type: "quantity", id: factId("quantity", clause.sentence, np.start), sentence: clause.sentence, clause, phrasing, stem,
-    answer, answerNode: np, accepted: [...new Set(bounded ? [...accepted, ...forms] : accepted)], depth: "recall", worth: unit ? 1.5 : 1.6, pattern: "how-many",
+    type: "quantity",
+    id: factId("quantity", clause.sentence, np.start),
+    sentence: clause.sentence,
+    clause,
+    phrasing,
+    stem,
+    answer,
+    answerNode: np,
+    accepted: [...new Set(bounded ? [...accepted, ...forms] : accepted)],
+    depth: "recall",
+    worth: unit ? 1.5 : 1.6,
+    pattern: "how-many",
   };
 }

@@ -17,11 +17,21 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis);
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
   const answer = `because ${stateClause(reason, reasonRest)}`;
-  return [{
-    type: "cause", id: factId("cause", clause.sentence, cause.start), sentence: clause.sentence, clause, phrasing,
-    stem: askClause(phrasing, "Why", rest), answer, accepted: [wordsText(clause.sentence, cause.start, cause.end)],
-    depth: "understanding", worth: 3.3, pattern: "why-so",
-  }];
+  return [
+    {
+      type: "cause",
+      id: factId("cause", clause.sentence, cause.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "Why", rest),
+      answer,
+      accepted: [wordsText(clause.sentence, cause.start, cause.end)],
+      depth: "understanding",
+      worth: 3.3,
+      pattern: "why-so",
+    },
+  ];
 }
 
 /** The main clause just before; none where the first half is itself several clauses. */

@@ -18,11 +18,22 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (isUnclear(rest) || rest === "" || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);
-    return [{
-      type: year ? "time" : "frequency", id: factId(year ? "time" : "frequency", clause.sentence, part.start), sentence: clause.sentence, clause, phrasing, stem,
-      answer: year ?? text.toLowerCase(), accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [], ...(year ? {} : { answerNode: part }), depth: "recall",
-      worth: year ? 1.5 : 1.7, pattern: year ? "in-what-year" : "how-often",
-    } satisfies Fact];
+    return [
+      {
+        type: year ? "time" : "frequency",
+        id: factId(year ? "time" : "frequency", clause.sentence, part.start),
+        sentence: clause.sentence,
+        clause,
+        phrasing,
+        stem,
+        answer: year ?? text.toLowerCase(),
+        accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
+        ...(year ? {} : { answerNode: part }),
+        depth: "recall",
+        worth: year ? 1.5 : 1.7,
+        pattern: year ? "in-what-year" : "how-often",
+      } satisfies Fact,
+    ];
   });
 }
 

@@ -10,7 +10,8 @@ import { OPPOSITES } from "./opposites";
 export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison"; from: string; to: string };
 
 /** Under these a changed statement may still be true. */
-const HEDGED = /\b(?:can|could|may|might|should|would|at least|at most|more than|less than|fewer than|up to|about|nearly|almost|roughly|around|over|under|some|often|usually|sometimes|only|not|no|never|nobody|by \d{4})\b/i;
+const HEDGED =
+  /\b(?:can|could|may|might|should|would|at least|at most|more than|less than|fewer than|up to|about|nearly|almost|roughly|around|over|under|some|often|usually|sometimes|only|not|no|never|nobody|by \d{4})\b/i;
 const ORDER: Record<string, string> = { before: "after", after: "before" };
 
 /** Ways to make a statement false so that the source itself denies it: number, year, order in time, comparison, opposite. */
@@ -75,24 +76,38 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
 }
 
 function headWord(phrase: string): string {
-  return phrase.split(/ (?:of|for|in|on|at) /)[0]!.split(" ").at(-1)!;
+  return phrase
+    .split(/ (?:of|for|in|on|at) /)[0]!
+    .split(" ")
+    .at(-1)!;
 }
 
 /** Under a noun ("a low bulge") the opposite may be nonsense; as verb, predicate or adverb it is a denial. */
 function byOpposite({ phrasing, text }: Statement): Falsehood[] {
   const { clause } = phrasing;
-  const terminals = [clause.verb, ...partsOf(clause)].flatMap((node) => [...walkTree(node)]).filter((node) => node.kids.length === 0 && isAsserted(node, clause));
+  const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
   return terminals.flatMap((node) => {
     const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
     return Object.hasOwn(OPPOSITES, word) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
   });
 }
 
+/** Words of a part that are not inside a noun phrase: in "harder … than dry rope", *harder* and not *dry*. */
+function assertedWords(node: Node): Node[] {
+  if (node.kids.length === 0) return [node];
+  return node.cat === "np" ? [headTerminal(node)] : node.kids.flatMap(assertedWords);
+}
+
 function isAsserted(node: Node, clause: Clause): boolean {
   if (node === clause.verb) return true;
   return [...clause.complements, ...clause.adjuncts].some(({ node: part, role }) => {
     if (part.start > node.start || part.end < node.end) return false;
-    return (role === "predicate" && (part.cat === "ap" || part.cat === "advp")) || part.cat === "advp" || part.cat === "adv" || (part.cat === "pp" && headTerminal(part) === node);
+    return (
+      (role === "predicate" && (part.cat === "ap" || part.cat === "advp")) ||
+      part.cat === "advp" ||
+      part.cat === "adv" ||
+      (part.cat === "pp" && headTerminal(part) === node)
+    );
   });
 }
 

@@ -84,7 +84,11 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
     pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text });
   }
-  return pieces.sort((a, b) => a.order - b.order).map((piece) => piece.text).join("").trim();
+  return pieces
+    .sort((a, b) => a.order - b.order)
+    .map((piece) => piece.text)
+    .join("")
+    .trim();
 }
 
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
@@ -96,7 +100,9 @@ export function preverbalAdverbs(clause: Clause): string {
 }
 
 function isDropped(node: Node): boolean {
-  return (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).flags?.[0] ?? "");
+  return (
+    (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).flags?.[0] ?? "")
+  );
 }
 
 /** "Why" + did + subject + verb + rest + "?" */
@@ -127,6 +133,12 @@ function singularFinite(clause: Clause, finite: string): string {
 export function stateClause(phrasing: Phrasing, rest: string): string {
   const adverbs = preverbalAdverbs(phrasing.clause);
   const [first] = phrasing.clause.auxiliaries;
-  const verb = !adverbs ? phrasing.finite : first ? phrasing.finite.replace(/^(\S+)/, `$1 ${adverbs}`) : phrasing.clause.verb.cat === "be" ? `${phrasing.finite} ${adverbs}` : `${adverbs} ${phrasing.finite}`;
+  const verb = !adverbs
+    ? phrasing.finite
+    : first
+      ? phrasing.finite.replace(/^(\S+)/, `$1 ${adverbs}`)
+      : phrasing.clause.verb.cat === "be"
+        ? `${phrasing.finite} ${adverbs}`
+        : `${adverbs} ${phrasing.finite}`;
   return [phrasing.subject, verb, rest].filter(Boolean).join(" ").replace(/ ,/g, ",");
 }

@@ -28,12 +28,14 @@ export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, 
   if (node.kids.length === 0) return unclearTerminal(node, binder, owned);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis)) return "definite-without-antecedent";
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
-  const opensFixed = node.cat === "np" && FIXING_ROLES.includes(node.role);
+  // "heavier than dry rope": the than belongs to every part of its phrase.
+  const comparison = node.cat === "ap" && !isOpenComparison(node);
+  const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
   for (const [index, kid] of node.kids.entries()) {
-    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 && (opensFixed || (fixed && node.cat === "np")));
+    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 ? opensFixed || (fixed && node.cat === kid.cat) : comparison);
     if (found) return found;
   }
-  if (node.cat === "ap" && isOpenComparison(node)) return "comparison-left-open";
+  if (node.cat === "ap" && !fixed && isOpenComparison(node)) return "comparison-left-open";
   return undefined;
 }
 
@@ -46,7 +48,11 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean)
     return !owned && binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
   }
   if (node.cat === "poss") return binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
-  if ((node.cat === "det" || node.cat === "adj") && (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))) return "demonstrative";
+  if (
+    (node.cat === "det" || node.cat === "adj") &&
+    (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))
+  )
+    return "demonstrative";
   if (node.cat === "adv" && !flags.includes("deg") && POINTING_ADVERBS.has(node.lemma ?? "")) return "points-elsewhere";
   return undefined;
 }

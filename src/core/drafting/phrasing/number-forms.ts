@@ -13,9 +13,13 @@ export function numberValue(text: string): number | undefined {
     if (unit >= 0) group += unit;
     else if (ten >= 2) group += ten * 10;
     else if (word === "hundred") group = Math.max(1, group) * 100;
-    else if (word === "thousand") { total += Math.max(1, group) * 1000; group = 0; }
-    else if (word === "million") { total += Math.max(1, group) * 1e6; group = 0; }
-    else if (word === "a" || word === "and") continue;
+    else if (word === "thousand") {
+      total += Math.max(1, group) * 1000;
+      group = 0;
+    } else if (word === "million") {
+      total += Math.max(1, group) * 1e6;
+      group = 0;
+    } else if (word === "a" || word === "and") continue;
     else return undefined;
   }
   return total + group || undefined;

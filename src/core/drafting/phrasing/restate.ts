@@ -9,7 +9,16 @@ export type Passive = { subject: string; verb: string; doer: string };
 export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object")?.node;
-  if (!object || clause.complements.length > 1 || clause.auxiliaries.length > 0 || clause.negated || clause.verb.cat !== "v" || clause.shared || clause.imperative) return undefined;
+  if (
+    !object ||
+    clause.complements.length > 1 ||
+    clause.auxiliaries.length > 0 ||
+    clause.negated ||
+    clause.verb.cat !== "v" ||
+    clause.shared ||
+    clause.imperative
+  )
+    return undefined;
   if (object.f.det === "pron" || object.f.det === "clause" || object.f.det === "poss" || STATIVE.has(clause.verb.lemma ?? "")) return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
@@ -22,7 +31,9 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 }
 
 /** Verbs that sound wrong in the passive. */
-const STATIVE = new Set("have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(" "));
+const STATIVE = new Set(
+  "have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(" "),
+);
 
 /** The verb phrase of a clause in another form: "wind the clockwork every four hours", "winding …". */
 export function verbPhraseAs(phrasing: Phrasing, form: "base" | "ing", rest: string): string | undefined {

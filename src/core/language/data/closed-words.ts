@@ -284,7 +284,10 @@ export const CLOSED_WORDS: Record<string, string> = {
   "°": "n:any",
 };
 
-const SMALL = "two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty thirty forty fifty sixty seventy eighty ninety".split(" ");
+const SMALL =
+  "two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty thirty forty fifty sixty seventy eighty ninety".split(
+    " ",
+  );
 for (const word of SMALL) CLOSED_WORDS[word] = "num:pl";
 for (const word of "fourth fifth sixth seventh eighth ninth tenth eleventh twelfth twentieth".split(" ")) CLOSED_WORDS[word] = "ord";
 for (const tens of SMALL.slice(18)) for (const unit of ["one", ...SMALL.slice(0, 8)]) CLOSED_WORDS[`${tens}-${unit}`] = "num:pl";

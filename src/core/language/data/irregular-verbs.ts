@@ -8,5 +8,7 @@ arise arose arisen|awake awoke awoken|bear bore borne/born|beat beat beaten|beco
 
 /** Verbs of more than one syllable that double their last letter, and short ones a rule would miss. */
 export const DOUBLING = new Set(
-  "admit commit control refer occur prefer begin permit submit transfer equip regret omit forget upset rebel compel expel patrol propel confer defer deter infer incur recur unplug unwrap travel model label signal fuel cancel level quarrel".split(" "),
+  "admit commit control refer occur prefer begin permit submit transfer equip regret omit forget upset rebel compel expel patrol propel confer defer deter infer incur recur unplug unwrap travel model label signal fuel cancel level quarrel".split(
+    " ",
+  ),
 );

@@ -1,27 +1,41 @@
 /** Nouns of which a phrase can stand as a time adverb: "each morning", "four hours". */
 export const TIME_NOUNS = new Set(
-  "second minute hour day night morning evening afternoon noon midnight dawn dusk week weekend fortnight month year decade century season spring summer autumn winter monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december time moment today".split(" "),
+  "second minute hour day night morning evening afternoon noon midnight dawn dusk week weekend fortnight month year decade century season spring summer autumn winter monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december time moment today".split(
+    " ",
+  ),
 );
 export const MONTHS = new Set("January February March April May June July August September October November December".split(" "));
 
 /** Measures: with a number they say how much, not how many things. */
 export const UNIT_NOUNS = new Set(
-  "metre meter kilometre kilometer centimetre centimeter millimetre millimeter mile yard foot inch tonne ton kilogram gram pound ounce litre liter gallon pint degree knot fathom watt volt hectare acre second minute hour day night week month year decade century km cm mm kg m g percent % cent penny dollar euro shilling nautical times".split(" "),
+  "metre meter kilometre kilometer centimetre centimeter millimetre millimeter mile yard foot inch tonne ton kilogram gram pound ounce litre liter gallon pint degree knot fathom watt volt hectare acre second minute hour day night week month year decade century km cm mm kg m g percent % cent penny dollar euro shilling nautical times".split(
+    " ",
+  ),
 );
 
 /** Heads too thin to be an answer or to tell one thing from another. */
 export const THIN_NOUNS = new Set(
-  "thing way kind sort type part number lot bit piece place people person man woman someone something time case fact example reason result one ones other others others' idea amount group set pair side end rest use form matter point member problem".split(" "),
+  "thing way kind sort type part number lot bit piece place people person man woman someone something time case fact example reason result one ones other others others' idea amount group set pair side end rest use form matter point member problem".split(
+    " ",
+  ),
 );
 
 /** Definite without any mention before: there is only one, or it is the usual one. */
 export const UNIQUE_NOUNS = new Set(
-  "sun moon sky sea ocean earth world coast shore wind tide weather ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart".split(" "),
+  "sun moon sky sea ocean earth world coast shore wind tide weather ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart".split(
+    " ",
+  ),
 );
 
-export const PERSON_TITLES = new Set("mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(" "));
+export const PERSON_TITLES = new Set(
+  "mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(
+    " ",
+  ),
+);
 
 /** Given names, as positive evidence that a capitalised word is a person. */
 export const GIVEN_NAMES = new Set(
-  "ada adam agnes alan albert alice amy ana andrew ann anna anne arthur augustin ben benjamin beth bill bob carl carla catherine charles charlotte clara daniel david diana edith edward eleanor eliza elizabeth ella ellen emily emma eric eva fiona florence frances francis frank fred george grace grant hannah harold harry helen henrik henry hugh ian ida ines isaac isabel ivan jack jacob james jan jane jean jim joan joe john jonas joseph josie julia karen kate laura leo leon lily lina liam louis lucy luke maria marie mark martha mary matthew max maya michael mina mira molly nancy nell nina nora oliver olga omar oscar owen patrick paul peter philip rachel ralph rebecca richard robert rosa rose ruth sally sam samuel sara sarah simon sofia sophie stephen susan tam theo thomas tom tomas ursula vera victor walter will william zoe grace".split(" "),
+  "ada adam agnes alan albert alice amy ana andrew ann anna anne arthur augustin ben benjamin beth bill bob carl carla catherine charles charlotte clara daniel david diana edith edward eleanor eliza elizabeth ella ellen emily emma eric eva fiona florence frances francis frank fred george grace grant hannah harold harry helen henrik henry hugh ian ida ines isaac isabel ivan jack jacob james jan jane jean jim joan joe john jonas joseph josie julia karen kate laura leo leon lily lina liam louis lucy luke maria marie mark martha mary matthew max maya michael mina mira molly nancy nell nina nora oliver olga omar oscar owen patrick paul peter philip rachel ralph rebecca richard robert rosa rose ruth sally sam samuel sara sarah simon sofia sophie stephen susan tam theo thomas tom tomas ursula vera victor walter will william zoe grace".split(
+    " ",
+  ),
 );

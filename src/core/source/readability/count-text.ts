@@ -1,7 +1,7 @@
 import { daleChall } from "dale-chall";
 import { spache } from "spache";
 import { syllable } from "syllable";
-import { singularOf, analyseVerb } from "../../language/inflect";
+import { analyseVerb, singularOf } from "../../language/inflect";
 import { splitSentences } from "../../language/split-sentences";
 import { tokenize } from "../../language/tokenize";
 
@@ -56,5 +56,9 @@ function isListed(word: string, list: ReadonlySet<string>): boolean {
   const has = (base: string) => list.has(base);
   if (singularOf(word, has)) return true;
   if (word.includes("-")) return word.split("-").every((part) => isListed(part, list));
-  return analyseVerb(word, has).some(({ lemma }) => has(lemma)) || (/ly$/.test(word) && has(word.slice(0, -2))) || (/e[rs]t?$/.test(word) && has(word.replace(/e[rs]t?$/, "")));
+  return (
+    analyseVerb(word, has).some(({ lemma }) => has(lemma)) ||
+    (/ly$/.test(word) && has(word.slice(0, -2))) ||
+    (/e[rs]t?$/.test(word) && has(word.replace(/e[rs]t?$/, "")))
+  );
 }

@@ -21,16 +21,23 @@ export function describeSource(blocks: readonly Block[], hardestCount = 5): Sour
   return { counts, ...(grade ? { grade } : {}), hardest: hardestSentences(prose, hardestCount) };
 }
 
-/** By Flesch–Kincaid on the sentence alone, with unfamiliar words on top: an order, not a grade. */
+/** By Flesch–Kincaid on the sentence alone, with length and unfamiliar words on top: an order, not a grade. */
 function hardestSentences(blocks: readonly Block[], count: number): HardSentence[] {
   return blocks
     .flatMap((block) => splitSentences(block.text).map((range) => ({ block, ...range })))
     .map(({ block, start, end }) => {
       const text = block.text.slice(start, end);
       const counts = countText([text]);
-      return { blockId: block.id, start, end, text, words: counts.words, grade: counts.words ? fleschKincaid(counts) + (counts.unfamiliar / counts.words) * 8 : 0 };
+      return {
+        blockId: block.id,
+        start,
+        end,
+        text,
+        words: counts.words,
+        grade: counts.words ? fleschKincaid(counts) + (counts.unfamiliar / counts.words) * 6 + counts.words * 0.15 : 0,
+      };
     })
-    .filter((sentence) => sentence.words >= 6)
+    .filter((sentence) => sentence.words >= 10)
     .sort((a, b) => b.grade - a.grade)
     .slice(0, count);
 }

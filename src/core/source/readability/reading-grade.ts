@@ -44,7 +44,14 @@ export function daleChallScore({ words, sentences, unfamiliar }: TextCounts): nu
 
 /** Dale and Chall give bands ("5.0 to 5.9: grades 5–6"); inside a band the grade is taken in proportion. */
 export function daleChallGrade(score: number): number {
-  const bands: [number, number, number][] = [[0, 4.9, 4], [5, 5.9, 5], [6, 6.9, 7], [7, 7.9, 9], [8, 8.9, 11], [9, 9.9, 13]];
+  const bands: [number, number, number][] = [
+    [0, 4.9, 4],
+    [5, 5.9, 5],
+    [6, 6.9, 7],
+    [7, 7.9, 9],
+    [8, 8.9, 11],
+    [9, 9.9, 13],
+  ];
   if (score < 5) return Math.max(1, (score / 5) * 4);
   for (const [from, to, grade] of bands) if (score >= from && score <= to + 0.1) return Math.min(16, grade + ((score - from) / (to - from)) * 2 - 0.5);
   return 16;

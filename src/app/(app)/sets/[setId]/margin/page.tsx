@@ -20,5 +20,16 @@ export default async function MarginPage({ params, searchParams }: Props) {
   const byline = `${counts.words.toLocaleString("en-US")} words${grade ? ` · reads at grade ${gradeBand(grade)} by estimate` : ""}`;
   const start = { setId, state: set.state, checked: await checkSet(set), ...historyOf(db(), setId) };
   const nextSeed = /^\d{1,9}$/.test(seed ?? "") ? Number(seed) : (lastRun?.seed ?? 0) + 1;
-  return <MarginView key={setId} start={start} blocks={source.blocks.filter((block) => !block.leftOut)} byline={byline} nextSeed={nextSeed} drafting={isDrafting(setId)} report={lastRun?.report ?? null} draftNow={draft === "now"} />;
+  return (
+    <MarginView
+      key={setId}
+      start={start}
+      blocks={source.blocks.filter((block) => !block.leftOut)}
+      byline={byline}
+      nextSeed={nextSeed}
+      drafting={isDrafting(setId)}
+      report={lastRun?.report ?? null}
+      draftNow={draft === "now"}
+    />
+  );
 }

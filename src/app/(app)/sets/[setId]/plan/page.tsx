@@ -13,5 +13,13 @@ export default async function PlanPage({ params }: { params: Promise<{ setId: st
   const { source } = set;
   const paragraphs = source.blocks.filter((block) => block.kind !== "heading" && !block.leftOut).length;
   const start = { setId, state: set.state, checked: {}, ...historyOf(db(), setId) };
-  return <PlanView key={setId} start={start} sourceLine={`${source.title}, paragraphs 1 to ${paragraphs}`} band={source.description.grade} nextSeed={(set.lastRun?.seed ?? 0) + 1} />;
+  return (
+    <PlanView
+      key={setId}
+      start={start}
+      sourceLine={`${source.title}, paragraphs 1 to ${paragraphs}`}
+      band={source.description.grade}
+      nextSeed={(set.lastRun?.seed ?? 0) + 1}
+    />
+  );
 }

@@ -3,7 +3,13 @@ import { answerProblem, readJson, refuseForeign } from "@/server/http/answer";
 import { type RunEvent, startRun, stopRun } from "@/server/jobs/draft-run";
 
 export const dynamic = "force-dynamic";
-const bodySchema = z.object({ seed: z.number().int().min(0).max(2 ** 31) });
+const bodySchema = z.object({
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
+});
 type Context = { params: Promise<{ setId: string }> };
 
 /** Drafts by the set's plan and streams what happens, one JSON object a line. */
@@ -26,7 +32,13 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
           send = () => {}; // The page is gone; the run goes on for the database.
         }
       };
-      run.value.finished.then(() => { try { controller.close(); } catch { /* closed by the page */ } });
+      run.value.finished.then(() => {
+        try {
+          controller.close();
+        } catch {
+          /* closed by the page */
+        }
+      });
     },
   });
   return new Response(stream, { headers: { "content-type": "application/x-ndjson", "cache-control": "no-store", "x-accel-buffering": "no" } });

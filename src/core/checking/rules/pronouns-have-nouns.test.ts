@@ -1,0 +1,14 @@
+import { short, statement, testRule } from "../../../../tests/support/rule-tester";
+import { pronounsHaveNouns } from "./pronouns-have-nouns";
+
+testRule(pronounsHaveNouns, {
+  passes: {
+    "a pronoun after its noun": short("Why did the keepers polish the lens before they slept?", "so that it shone"),
+    "it is … that": short("Why is it important to keep the lamp dry?", "rust"),
+  },
+  flags: {
+    "a pronoun alone": [short("What did he wind every night?", "the clockwork"), "“he” has no noun before it in the question. Name who or what is meant."],
+    "a possessive that opens": [statement("Their lamp burned all night.", true), "“Their” has no noun before it in the question. Name who or what is meant."],
+    "a word that points": [short("Why did the keepers use this machine?", "to turn the lens"), "“this machine” points to something outside the question."],
+  },
+});

@@ -1,0 +1,87 @@
+import { describe, expect, it } from "vitest";
+import { choice, evidence, gap, LOG, short, statement } from "../../../tests/support/rule-tester";
+import { createDefaultPlan } from "../drafting/plan";
+import type { SetState, Slip } from "../questions/edit";
+import { answerKey } from "./answer-key";
+import { arrangePaper, createPaperSettings } from "./paper";
+import { lineOf, wrapLines } from "./wrap-lines";
+
+const slip = (question: Slip["question"], id: string, status: Slip["status"] = "kept"): Slip => ({
+  question: { ...question, id, explanation: "SECRET" },
+  status,
+  lookAgain: false,
+  answered: {},
+  origin: { runId: "SECRET", factId: "SECRET", pattern: "SECRET", score: 1 },
+});
+const state: SetState = {
+  title: "Lamps",
+  plan: createDefaultPlan(5),
+  paper: createPaperSettings("Lamps"),
+  slips: [
+    slip(
+      choice("What does the lens float on?", ["water", "mercury", "oil"], 1, {
+        evidence: evidence("The lens floats on a ring of mercury because mercury is heavy."),
+      }),
+      "q1",
+    ),
+    slip(statement("The clockwork was wound every nine hours.", false, { correction: "SECRET" }), "q2"),
+    slip(gap("The keepers wound the ____.", "SECRETKEY", { accepted: ["SECRET"] }), "q3"),
+    slip(short("What is a petition?", "SECRETKEY"), "q4"),
+    slip(short("Never asked", "x"), "q5", "draft"),
+    slip(short("Set aside", "x"), "q6", "aside"),
+  ],
+};
+
+describe("the student's paper", () => {
+  const paper = arrangePaper(state, LOG);
+  it("holds the kept questions in their order, numbered", () => {
+    expect(paper.questions.map((question) => [question.number, question.kind])).toEqual([
+      [1, "multiple-choice"],
+      [2, "true-false"],
+      [3, "gap-fill"],
+      [4, "short-answer"],
+    ]);
+    expect(paper.points).toBe(4);
+  });
+  it("holds no trace of key, accepted answers, correction, explanation or ids", () => {
+    expect(JSON.stringify({ ...paper, passage: undefined })).not.toMatch(/SECRET|"key"|o1|o2|evidence/);
+  });
+  it("marks options with letters or numbers", () => {
+    expect(paper.questions[0]!.options!.map((option) => option.label)).toEqual(["A", "B", "C"]);
+    const numbered = arrangePaper({ ...state, paper: { ...state.paper, labels: "numbers" } }, LOG);
+    expect(numbered.questions[0]!.options!.map((option) => option.label)).toEqual(["1", "2", "3"]);
+  });
+  it("gives room by points and not by the length of the key", () => {
+    const long = { ...state, slips: [slip(short("Why?", "a very long answer that goes on and on"), "q1")] };
+    expect(arrangePaper(long, LOG).questions[0]!.answerLines).toBe(paper.questions[3]!.answerLines);
+  });
+  it("leaves the passage out when it is not wanted", () => {
+    expect(arrangePaper({ ...state, paper: { ...state.paper, showPassage: false } }, LOG).passage).toBeUndefined();
+  });
+});
+
+describe("the key", () => {
+  it("has answers, labels, accepted answers and the evidence with its paragraph and line", () => {
+    const key = answerKey(state, LOG);
+    expect(key[0]).toMatchObject({ number: 1, label: "B", answer: "mercury", evidence: [{ place: "¶ 1", line: "line 1", lost: false }] });
+    expect(key[1]).toMatchObject({ answer: "false", correction: "SECRET" });
+    expect(key[2]!.accepted).toEqual(["SECRET"]);
+  });
+  it("says when evidence is no longer in the source", () => {
+    expect(answerKey(state, LOG.slice(1))[0]!.evidence[0]!.lost).toBe(true);
+  });
+});
+
+describe("wrapLines", () => {
+  it("breaks at spaces, numbers every line but headings, and loses no letter", () => {
+    const blocks = [
+      { id: "b1", kind: "heading" as const, text: "Lamps" },
+      { id: "b2", kind: "paragraph" as const, text: "word ".repeat(60).trim() },
+    ];
+    const lines = wrapLines(blocks).filter((line) => line.kind === "text");
+    expect(lines.map((line) => line.number)).toEqual(lines.map((_, index) => index + 1));
+    expect(lines.map((line) => line.text.trim()).join(" ")).toBe(blocks[1]!.text);
+    expect(lineOf(wrapLines(blocks), "b2", 0)).toBe(1);
+    expect(lineOf(wrapLines(blocks), "b2", 290)).toBe(lines.length);
+  });
+});

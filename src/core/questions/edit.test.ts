@@ -1,0 +1,82 @@
+import { describe, expect, it } from "vitest";
+import { choice, evidence, gap, statement } from "../../../tests/support/rule-tester";
+import { createDefaultPlan } from "../drafting/plan";
+import { createPaperSettings } from "../papers/paper";
+import { applyEdit } from "./apply-edit";
+import { type Edit, editSchema, type SetState, type Slip } from "./edit";
+import { invertEdit } from "./invert-edit";
+import { mergeEdits } from "./merge-edits";
+
+const slip = (question: Slip["question"], id: string): Slip => ({ question: { ...question, id }, status: "draft", lookAgain: false, answered: {} });
+const slips = [
+  slip(choice("What does the lens float on?", ["mercury", "water", "oil"]), "q1"),
+  slip(statement("The lamp turns.", true), "q2"),
+  slip(gap("The ____ turns.", "lamp"), "q3"),
+];
+const state: SetState = { title: "Lamps", plan: createDefaultPlan(5), paper: createPaperSettings("Lamps"), slips };
+
+const EDITS: Edit[] = [
+  { type: "set-stem", questionId: "q1", from: "What does the lens float on?", to: "On what does the lens float?" },
+  { type: "set-option", questionId: "q1", optionId: "o2", from: "water", to: "tar" },
+  { type: "add-option", questionId: "q1", index: 1, option: { id: "o9", text: "tar" } },
+  { type: "remove-option", questionId: "q1", index: 1, option: { id: "o2", text: "water" } },
+  { type: "set-key", questionId: "q1", from: "o1", to: "o3" },
+  { type: "set-key", questionId: "q2", from: true, to: false },
+  { type: "set-accepted", questionId: "q3", from: [], to: ["light"] },
+  { type: "set-points", questionId: "q1", from: 1, to: 2 },
+  { type: "set-depth", questionId: "q1", from: "recall", to: "understanding" },
+  { type: "set-evidence", questionId: "q2", from: slips[1]!.question.evidence, to: evidence("Wet rope is harder to untie than dry rope.") },
+  { type: "set-status", questionId: "q1", from: "draft", to: "kept" },
+  { type: "set-look-again", questionId: "q1", from: false, to: true },
+  { type: "answer-doubt", questionId: "q1", rule: "asked-once", from: null, to: "words" },
+  { type: "add-question", index: 1, slip: slip(gap("A ____ burns.", "lamp"), "q4") },
+  { type: "remove-question", index: 1, slip: slips[1]! },
+  { type: "move-question", questionId: "q1", from: 0, to: 2 },
+  { type: "set-title", from: "Lamps", to: "Lights" },
+  { type: "set-plan", from: state.plan, to: createDefaultPlan(8) },
+  { type: "set-paper", from: state.paper, to: { ...state.paper, labels: "numbers" } },
+];
+
+const apply = (before: SetState, edit: Edit): SetState => {
+  const after = applyEdit(before, edit);
+  if (!after.ok) throw new Error(after.problem.type);
+  return after.value;
+};
+
+describe("every edit", () => {
+  it.each(EDITS.map((edit) => [edit.type, edit] as const))("%s can be written down, made, and undone exactly", (_, edit) => {
+    expect(editSchema.parse(JSON.parse(JSON.stringify(edit)))).toEqual(edit);
+    const after = apply(state, edit);
+    expect(after).not.toEqual(state);
+    expect(apply(after, invertEdit(edit))).toEqual(state);
+  });
+  it("is tried here", () => {
+    expect(new Set(EDITS.map((edit) => edit.type))).toEqual(new Set(editSchema.options.map((option) => option.shape.type.value)));
+  });
+});
+
+describe("edits that do not fit are refused", () => {
+  it.each<[string, Edit]>([
+    ["a question that is gone", { type: "set-stem", questionId: "q9", from: "", to: "x" }],
+    ["an option that is gone", { type: "set-option", questionId: "q1", optionId: "o9", from: "", to: "x" }],
+    ["a key that is no option", { type: "set-key", questionId: "q1", from: "o1", to: "o9" }],
+    ["a truth value for a choice", { type: "set-key", questionId: "q1", from: "o1", to: true }],
+    ["taking out the key", { type: "remove-option", questionId: "q1", index: 0, option: { id: "o1", text: "mercury" } }],
+    ["accepted answers of a choice", { type: "set-accepted", questionId: "q1", from: [], to: ["x"] }],
+    ["adding a question twice", { type: "add-question", index: 0, slip: slips[0]! }],
+  ])("%s", (_, edit) => {
+    expect(applyEdit(state, edit).ok).toBe(false);
+  });
+});
+
+describe("mergeEdits", () => {
+  const typed = (from: string, to: string, questionId = "q1"): Edit => ({ type: "set-stem", questionId, from, to });
+  it("makes typing on one step, from the first words to the last", () => {
+    expect(mergeEdits(typed("a", "ab"), typed("ab", "abc"))).toEqual(typed("a", "abc"));
+  });
+  it("keeps other fields, other questions and decisions apart", () => {
+    expect(mergeEdits(typed("a", "b"), typed("c", "d", "q2"))).toBeUndefined();
+    expect(mergeEdits(EDITS[10]!, EDITS[10]!)).toBeUndefined();
+    expect(mergeEdits(EDITS[1]!, { ...EDITS[1]!, optionId: "o3" } as Edit)).toBeUndefined();
+  });
+});

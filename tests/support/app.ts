@@ -1,0 +1,77 @@
+import { type ChildProcess, spawn, spawnSync } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import net from "node:net";
+import { tmpdir } from "node:os";
+import path from "node:path";
+
+const root = path.resolve(import.meta.dirname, "../..");
+
+export type App = {
+  url: string;
+  data: string;
+  restart(signal?: NodeJS.Signals): Promise<void>;
+  kill(): Promise<void>;
+  start(): Promise<void>;
+  end(): Promise<void>;
+};
+
+/** The built application on a port and a data folder of its own, as a user would start it. */
+export async function startApp(options: { seeded?: boolean } = {}): Promise<App> {
+  const data = mkdtempSync(path.join(tmpdir(), "vumo-journey-"));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  const env = { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" };
+  if (options.seeded) {
+    const seeded = spawnSync(process.execPath, [path.join(root, "node_modules/tsx/dist/cli.mjs"), "demo/seed.ts"], { cwd: root, env, encoding: "utf8" });
+    if (seeded.status !== 0) throw new Error(seeded.stderr);
+  }
+  let server: ChildProcess | undefined;
+  const start = async () => {
+    server = spawn(process.execPath, [path.join(root, "node_modules/next/dist/bin/next"), "start", "-H", "127.0.0.1", "-p", String(port)], {
+      cwd: root,
+      env,
+      stdio: ["ignore", "ignore", "pipe"],
+    });
+    let errors = "";
+    server.stderr?.on("data", (chunk) => {
+      errors += chunk;
+    });
+    for (let tries = 0; tries < 300; tries++) {
+      if ((await fetch(`${url}/sources`).catch(() => undefined))?.ok) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error(`The server did not start: ${errors}`);
+  };
+  const stop = (signal: NodeJS.Signals) =>
+    new Promise<void>((resolve) => {
+      if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
+      server.once("exit", () => resolve());
+      server.kill(signal);
+    });
+  await start();
+  return {
+    url,
+    data,
+    start,
+    kill: () => stop("SIGKILL"),
+    restart: async (signal = "SIGTERM") => {
+      await stop(signal);
+      await start();
+    },
+    end: async () => {
+      await stop("SIGKILL");
+      rmSync(data, { recursive: true, force: true });
+    },
+  };
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = net.createServer();
+    probe.once("error", reject);
+    probe.listen(0, "127.0.0.1", () => {
+      const { port } = probe.address() as net.AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+}

@@ -1,0 +1,88 @@
+import { Builder, By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import { Options, ServiceBuilder } from "selenium-webdriver/chrome";
+
+const SWITCHES = [
+  "--headless=new",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+  "--disable-dev-shm-usage",
+  "--hide-scrollbars",
+];
+
+/** A teacher at a window of 1280 by 800, who finds things by what they are called. */
+export type Teacher = {
+  driver: WebDriver;
+  open(address: string): Promise<void>;
+  /** The first element of that selector whose text or label holds the words. */
+  find(selector: string, words?: string | RegExp): Promise<WebElement>;
+  click(selector: string, words?: string | RegExp): Promise<void>;
+  write(selector: string, text: string): Promise<void>;
+  press(...keys: string[]): Promise<void>;
+  texts(selector: string): Promise<string[]>;
+  /** Waits until `check` gives something true. */
+  until<T>(what: string, check: () => Promise<T>, timeoutMs?: number): Promise<T>;
+  saved(): Promise<void>;
+  resize(width: number, height: number): Promise<void>;
+  leave(): Promise<void>;
+};
+
+export async function openBrowser(width = 1280, height = 800): Promise<Teacher> {
+  const options = new Options();
+  options.setChromeBinaryPath("/usr/bin/chromium");
+  options.addArguments(...SWITCHES, `--window-size=${width},${height}`);
+  const driver = await new Builder().forBrowser("chrome").setChromeOptions(options).setChromeService(new ServiceBuilder("/usr/bin/chromedriver")).build();
+  const until = async <T>(what: string, check: () => Promise<T>, timeoutMs = 15_000): Promise<T> => {
+    const end = Date.now() + timeoutMs;
+    let last: unknown;
+    do {
+      try {
+        const found = await check();
+        if (found) return found;
+      } catch (error) {
+        last = error;
+      }
+      await driver.sleep(60);
+    } while (Date.now() < end);
+    throw new Error(`Waited in vain for ${what}${last ? ` (${(last as Error).message.split("\n")[0]})` : ""}`);
+  };
+  const find = (selector: string, words?: string | RegExp) =>
+    until(`${selector} ${words ?? ""}`, async () => {
+      for (const element of await driver.findElements(By.css(selector))) {
+        if (words === undefined) return element;
+        const text = `${await element.getText()} ${(await element.getAttribute("aria-label")) ?? ""}`;
+        if (typeof words === "string" ? text.includes(words) : words.test(text)) return element;
+      }
+      return undefined;
+    }) as Promise<WebElement>;
+  return {
+    driver,
+    until,
+    find,
+    open: (address) => driver.get(address),
+    click: (selector, words) =>
+      until(`a click on ${selector} ${words ?? ""}`, async () => {
+        await (await find(selector, words)).click();
+        return true;
+      }).then(() => {}),
+    write: async (selector, text) => {
+      const field = await find(selector);
+      await field.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE, text);
+    },
+    press: async (...keys) => {
+      for (const key of keys) await driver.actions().sendKeys(key).perform();
+    },
+    texts: async (selector) => Promise.all((await driver.findElements(By.css(selector))).map((element) => element.getText())),
+    saved: () => until("everything to be saved", async () => (await (await find("[data-save]")).getAttribute("data-save")) === "saved").then(() => {}),
+    resize: async (w, h) => {
+      await driver.manage().window().setRect({ width: w, height: h });
+    },
+    leave: () => driver.quit(),
+  };
+}
+
+export { By, Key };

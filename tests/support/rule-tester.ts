@@ -1,0 +1,55 @@
+import { describe, expect, it } from "vitest";
+import { type Rule, runRule } from "@/core/checking/define-rule";
+import type { GapFill, MultipleChoice, Question, ShortAnswer, TrueFalse } from "@/core/questions/question";
+import { createSpan } from "@/core/source/create-span";
+import type { Block, Span } from "@/core/source/schema";
+import { blocksOf, tools } from "./language-tools";
+
+/** The source that examples of rules are about. */
+export const LOG: Block[] = blocksOf(
+  "The keepers wound the clockwork every four hours. The lens floats on a ring of mercury because mercury is heavy.\n\nWet rope is harder to untie than dry rope. A petition is a letter that many people sign. The light does not turn by day.",
+);
+
+export function evidence(quote: string): Span[] {
+  const block = LOG.find((other) => other.text.includes(quote));
+  if (!block) throw new Error(`Not in the log: ${quote}`);
+  const start = block.text.indexOf(quote);
+  return [createSpan(block, start, start + quote.length)];
+}
+
+const common = { id: "q1", points: 1, depth: "recall" as const, evidence: evidence("The keepers wound the clockwork every four hours.") };
+
+export const choice = (stem: string, options: string[], key = 0, more: Partial<MultipleChoice> = {}): Question => ({
+  kind: "multiple-choice",
+  ...common,
+  stem,
+  options: options.map((text, index) => ({ id: `o${index + 1}`, text })),
+  key: `o${key + 1}`,
+  ...more,
+});
+export const statement = (stem: string, key: boolean, more: Partial<TrueFalse> = {}): Question => ({ kind: "true-false", ...common, stem, key, ...more });
+export const gap = (stem: string, key: string, more: Partial<GapFill> = {}): Question => ({ kind: "gap-fill", ...common, stem, key, accepted: [], ...more });
+export const short = (stem: string, key: string, more: Partial<ShortAnswer> = {}): Question => ({
+  kind: "short-answer",
+  ...common,
+  stem,
+  key,
+  accepted: [],
+  ...more,
+});
+
+type Example = { question: Question; others?: Question[]; grade?: number };
+
+/** Good questions pass without a word; bad ones are flagged with just these words. */
+export function testRule(rule: Rule, examples: { passes: Record<string, Question | Example>; flags: Record<string, [Question | Example, string]> }): void {
+  const findings = (example: Question | Example) => {
+    const { question, others = [], grade = 5 } = "question" in example ? example : { question: example };
+    return runRule(rule, question, { blocks: LOG, others, grade, lexicon: tools().lexicon });
+  };
+  describe(rule.id, () => {
+    for (const [name, example] of Object.entries(examples.passes)) it(`passes ${name}`, () => expect(findings(example)).toEqual([]));
+    for (const [name, [example, reason]] of Object.entries(examples.flags)) {
+      it(`flags ${name}`, () => expect(findings(example).map((finding) => finding.reason)).toContain(reason));
+    }
+  });
+}

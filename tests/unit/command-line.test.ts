@@ -1,0 +1,64 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { describe, expect, it } from "vitest";
+import { draftedSchema } from "@/core/drafting/drafted-json";
+import { root } from "../support/language-tools";
+
+const lens = path.join(root, "demo/passages/the-lens-that-saved-ships.md");
+const vumo = (...args: string[]) => {
+  const run = spawnSync(process.execPath, [path.join(root, "node_modules/tsx/dist/cli.mjs"), path.join(root, "src/cli/vumo.ts"), ...args], {
+    encoding: "utf8",
+    cwd: root,
+  });
+  return { status: run.status, out: run.stdout, err: run.stderr };
+};
+
+describe("vumo draft --json", () => {
+  const { status, out } = vumo("draft", lens, "--grade", "5", "--mix", "multiple-choice:4,true-false:3,gap-fill:3,short-answer:3", "--seed", "1", "--json");
+  const drafted = draftedSchema.parse(JSON.parse(out));
+  it("prints the documented shape", () => {
+    expect(status).toBe(0);
+    expect(drafted.plan).toMatchObject({ grade: 5, seed: 1 });
+    expect(drafted.questions.length).toBeGreaterThan(10);
+  });
+  it("proves every key: the quote is the block's own text", () => {
+    for (const question of drafted.questions) {
+      expect(question.evidence.length).toBeGreaterThan(0);
+      for (const span of question.evidence)
+        expect(drafted.source.blocks.find((block) => block.id === span.blockId)!.text.slice(span.start, span.end)).toBe(span.quote);
+    }
+  });
+  it("keys a choice by an option's id, a statement by its truth, a gap by its words", () => {
+    for (const question of drafted.questions) {
+      if (question.kind === "multiple-choice") expect(question.options!.map((option) => option.id)).toContain(question.key);
+      if (question.kind === "true-false") expect(typeof question.key).toBe("boolean");
+      if (question.kind === "gap-fill") expect(question.stem).toContain("____");
+    }
+  });
+  it("prints the same again", () => {
+    expect(vumo("draft", lens, "--grade", "5", "--mix", "multiple-choice:4,true-false:3,gap-fill:3,short-answer:3", "--seed", "1", "--json").out).toBe(out);
+  });
+});
+
+it("explains itself", () => {
+  expect(vumo("--help")).toMatchObject({ status: 0, out: expect.stringContaining("--mix") });
+});
+
+const empty = path.join(mkdtempSync(path.join(tmpdir(), "vumo-")), "empty.txt");
+writeFileSync(empty, " \n");
+
+it.each([
+  ["an unknown kind", ["draft", lens, "--mix", "riddle:3"], /Unknown kind "riddle"/],
+  ["a missing file", ["draft", "nowhere.txt"], /there is no such file/],
+  ["a bad number", ["draft", lens, "--grade", "13"], /--grade must be a whole number from 1 to 12/],
+  ["a bad count", ["draft", lens, "--mix", "gap-fill:many"], /the count of gap-fill/],
+  ["an empty file", ["draft", empty], /There is no text in it/],
+  ["an unknown option", ["draft", lens, "--colour"], /See --help/],
+])("says what is wrong with %s in one line and ends with 2", (_, args, wanted) => {
+  const { status, out, err } = vumo(...args);
+  expect({ status, out }).toEqual({ status: 2, out: "" });
+  expect(err.trim()).toMatch(wanted);
+  expect(err.trim().split("\n")).toHaveLength(1);
+});
