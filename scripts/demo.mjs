@@ -80,7 +80,13 @@ async function start() {
     env: { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" },
   });
   server.on("exit", (code) => process.exit(code ?? 1));
-  for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
+  for (const signal of ["SIGINT", "SIGTERM"]) {
+    process.on(signal, () => {
+      server.kill(signal);
+      // An open page keeps its connection for a minute; everything is on disk already.
+      setTimeout(() => server.kill("SIGKILL"), 1000).unref();
+    });
+  }
   const address = `http://${HOST}:${port}`;
   for (let tries = 0; tries < 200; tries++) {
     const answer = await fetch(`${address}/sources`).catch(() => undefined);

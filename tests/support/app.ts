@@ -47,6 +47,9 @@ export async function startApp(options: { seeded?: boolean } = {}): Promise<App>
       if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
       server.once("exit", () => resolve());
       server.kill(signal);
+      // A page that is open holds the server for a minute; a user would not wait either.
+      const running = server;
+      setTimeout(() => running.kill("SIGKILL"), 1500).unref();
     });
   await start();
   return {

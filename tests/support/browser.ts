@@ -66,7 +66,9 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
     open: (address) => driver.get(address),
     click: (selector, words) =>
       until(`a click on ${selector} ${words ?? ""}`, async () => {
-        await (await find(selector, words)).click();
+        const element = await find(selector, words);
+        await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+        await element.click();
         return true;
       }).then(() => {}),
     write: async (selector, text) => {

@@ -45,9 +45,10 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
   }, [state.slips, verdicts]);
 
   const draft = useCallback(async () => {
-    await drafting.start(seed.current);
+    const answered = await drafting.start(seed.current);
     seed.current += 1;
-    router.refresh();
+    // Without a server a refresh would leave the page for the browser's own error page.
+    if (answered) router.refresh();
   }, [drafting, router]);
   const started = useRef(false);
   useEffect(() => {

@@ -23,19 +23,12 @@ export function SelectionBar({ selected, hasActive, onTie, onWrite }: Props) {
           </button>
         </>
       ) : null}
-      <label className="flex items-center gap-1.5 text-sm">
-        <span className="text-soft">Write on it</span>
-        <select className="field px-1 py-0.5" value="" onChange={(event) => onWrite(event.target.value as QuestionKind)}>
-          <option value="" disabled>
-            kind …
-          </option>
-          {QUESTION_KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {kindOf(kind).name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <span className="text-sm text-soft">Write on it</span>
+      {QUESTION_KINDS.map((kind) => (
+        <button key={kind} type="button" className="button min-h-7 py-0 font-normal" onClick={() => onWrite(kind)}>
+          {kindOf(kind).name}
+        </button>
+      ))}
     </div>
   );
 }

@@ -4,7 +4,14 @@ import { shortfallText } from "@/messages/draft-reasons";
 import type { RunEvent } from "@/server/jobs/draft-run";
 import type { SetStore } from "../shell/use-set";
 
-export type Drafting = { running: boolean; said: string; came: number; shortfalls: string[]; start: (seed: number) => Promise<void>; stop: () => void };
+export type Drafting = {
+  running: boolean;
+  said: string;
+  came: number;
+  shortfalls: string[] /** Resolves to whether the server answers at the end. */;
+  start: (seed: number) => Promise<boolean>;
+  stop: () => void;
+};
 
 /** Runs the plan and takes drafts in as they come, one JSON object a line. */
 export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: DraftReport | null): Drafting {
@@ -54,7 +61,7 @@ export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: Dr
         setSaid("The connection broke off. What came so far is kept; draft again to go on.");
       }
       setRunning(false);
-      await store.refresh();
+      return (await store.refresh()) !== undefined;
     },
     [store, hear],
   );

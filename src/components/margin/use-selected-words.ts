@@ -11,7 +11,7 @@ export function useSelectedWords(page: RefObject<HTMLElement | null>, blocks: re
     const read = () => {
       const selection = window.getSelection();
       const active = document.activeElement;
-      if (active && /^(?:SELECT|TEXTAREA|INPUT)$/.test(active.tagName)) return;
+      if (active && /^(?:TEXTAREA|INPUT)$/.test(active.tagName)) return;
       setSelected(selection && page.current ? readSelection(selection, page.current, blocks) : undefined);
     };
     document.addEventListener("selectionchange", read);

@@ -43,24 +43,55 @@ export function* draftQuestions({ analysis, plan, seed, existing, newId }: Draft
     falseCount: 0,
     trueCount: 0,
   };
+  const chosen = allocate(candidates, used, plan, analysis, seed, newId);
   const rows: RowReport[] = [];
-  let made = 0;
-  for (const row of plan.rows) {
-    const pool = candidates.filter((candidate) => fits(candidate.candidate, row));
-    let drafted = 0;
-    while (drafted < row.count) {
-      const next = chooseNext(pool, used, row);
-      if (!next) break;
-      const question = toQuestion(next.candidate, row, newId(made), seed);
-      if (!isFitToShow(question, plan.grade, analysis)) continue;
-      drafted++;
-      made++;
-      yield { question, origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
-    }
-    rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pool.length, analysis) } : {}) });
+  for (const [index, row] of plan.rows.entries()) {
+    for (const draft of chosen.drafts[index]!) yield draft;
+    const drafted = chosen.drafts[index]!.length;
+    rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, chosen.supply[index]!, analysis) } : {}) });
   }
   const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
   return { rows, sentences: prose.length, understood: prose.filter((sentence) => sentence.tree).length };
+}
+
+/**
+ * Rows take turns, those with the fewest candidates first, so that no kind uses up the facts of
+ * another. What was chosen is then given out row by row, in the order of the plan.
+ */
+function allocate(
+  candidates: Scored[],
+  used: Used,
+  plan: Plan,
+  analysis: Analysis,
+  seed: number,
+  newId: (index: number) => string,
+): { drafts: Draft[][]; supply: number[] } {
+  const pools = plan.rows.map((row) => candidates.filter(({ candidate }) => fits(candidate, row)));
+  const drafts: Draft[][] = plan.rows.map(() => []);
+  let made = 0;
+  const open = plan.rows
+    .map((row, index) => ({ row, index }))
+    .filter(({ row }) => row.count > 0)
+    .sort((a, b) => pools[a.index]!.length / a.row.count - pools[b.index]!.length / b.row.count);
+  for (let turns = open; turns.length > 0; ) {
+    turns = turns.filter(({ row, index }) => {
+      const question = nextFit(pools[index]!, used, row, plan.grade, analysis, seed, newId(made));
+      if (!question) return false;
+      made++;
+      drafts[index]!.push(question);
+      return drafts[index]!.length < row.count;
+    });
+  }
+  return { drafts, supply: pools.map((pool) => pool.length) };
+}
+
+function nextFit(pool: Scored[], used: Used, row: PlanRow, grade: number, analysis: Analysis, seed: number, id: string): Draft | undefined {
+  for (let next = chooseNext(pool, used, row); next; next = chooseNext(pool, used, row)) {
+    const question = toQuestion(next.candidate, row, id, seed);
+    if (isFitToShow(question, grade, analysis))
+      return { question, origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
+  }
+  return undefined;
 }
 
 /** The check's own rules are the last gate: what they would call wrong, or a key they cannot find, is not offered. */

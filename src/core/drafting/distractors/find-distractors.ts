@@ -1,3 +1,4 @@
+import { MASS_NOUNS } from "../../language/data/irregular-nouns";
 import { THIN_NOUNS, TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { pluralOf } from "../../language/inflect";
@@ -31,7 +32,9 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
       return statementDistractors(fact, stock, count, seed, (statement) => (isPresent(statement) ? statement.text : undefined));
     case "purpose":
       return fact.pattern === "why-to"
-        ? statementDistractors(fact, stock, count, seed, (statement) => prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest)))
+        ? statementDistractors(fact, stock, count, seed, (statement) =>
+            statement.rest.includes(" ") ? prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest)) : undefined,
+          )
         : [];
     case "manner":
       return statementDistractors(fact, stock, count, seed, (statement) => prefixed("by", verbPhraseAs(statement.phrasing, "ing", statement.rest)));
@@ -84,7 +87,7 @@ function statementDistractors(fact: Fact, stock: SourceStock, count: number, see
   const tense = fact.clause.verb.flags?.includes("past") || fact.clause.auxiliaries[0]?.flags?.includes("past") ? "past" : "present";
   const scored = random.shuffle(stock.statements).flatMap((statement) => {
     const distance = Math.abs(statement.sentence.index - fact.sentence.index);
-    if (distance === 0 || statement.phrasing.clause.shared || statement.words < 4 || statement.words > 16) return [];
+    if (distance === 0 || saysWhatIs(statement) || statement.phrasing.clause.shared || statement.words < 4 || statement.words > 16) return [];
     const text = phrase(statement);
     if (!text || /\d{4}/.test(text) || /\b(?:because|so that|which)\b/.test(text)) return [];
     const words = text.split(" ").length;
@@ -116,6 +119,11 @@ function statementDistractors(fact: Fact, stock: SourceStock, count: number, see
     chosen.push(text);
   }
   return chosen;
+}
+
+/** "An echo is a sound …" can be no reason and no result. */
+function saysWhatIs({ phrasing: { clause } }: Statement): boolean {
+  return (clause.verb.cat === "be" && clause.complements.some((part) => part.node.cat === "np")) || clause.complements.some((part) => part.role === "object2");
 }
 
 function isPresent(statement: Statement): boolean {
@@ -162,7 +170,8 @@ function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: nu
   if (fact.type === "naming") {
     for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "");
     for (const phrase of topicalPhrases(stock, plural, random)) {
-      if (!fact.stem.toLowerCase().includes(phrase.noun)) take(dressed(phrase.text, node), phrase.noun);
+      if (!fact.stem.toLowerCase().includes(phrase.noun) && !(node.f.det === "indef" && MASS_NOUNS.has(phrase.noun)))
+        take(dressed(phrase.text, node), phrase.noun);
     }
   }
   const similar = random
@@ -183,7 +192,7 @@ function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: nu
     .filter(({ near }) => near >= 0.5)
     .sort((a, b) => b.near - a.near);
   for (const { phrase } of similar) take(phrase.text, headTerminal(phrase.node).lemma ?? "");
-  if (fact.type !== "naming" && chosen.length < count && lexicon.zipf(lemma) > 3) {
+  if (fact.type === "person" && chosen.length < count && lexicon.zipf(lemma) > 3) {
     const near = neighbours(lemma, lexicon).filter((noun) => lexicon.zipf(noun) >= 3.3 && wuPalmer(lemma, noun, lexicon) >= 0.8);
     for (const noun of random.shuffle(near).slice(0, 40)) {
       if (!fact.stem.toLowerCase().includes(noun)) take(dressed(plural ? pluralOf(noun) : noun, node), noun);
@@ -212,6 +221,7 @@ function topicalPhrases(stock: SourceStock, plural: boolean, random: Random): { 
       count < 2 ||
       persons.has(text) ||
       THIN_NOUNS.has(noun) ||
+      (MASS_NOUNS.has(noun) && node.f.det !== "def") ||
       isPersonNoun(noun, lexicon)
     )
       continue;

@@ -6,21 +6,24 @@ export function numberDistractors(answer: string, others: readonly number[], cou
   const value = numberValue(answer);
   if (value === undefined || value <= 0) return [];
   const random = createRandom(seedFrom(answer, seed));
-  const fromSource = others.filter(
-    (other) => other !== value && other >= value / 3 && other <= value * 3 && Number.isInteger(other) === Number.isInteger(value),
-  );
-  const made = random.shuffle(steps(value)).filter((other) => other > 0 && other !== value);
-  const chosen = [...new Set([...random.shuffle(fromSource).slice(0, 1), ...made])].filter((other) => (other === 1 ? value < 4 : true)).slice(0, count);
-  return chosen.map((other) => writeLike(other, answer));
+  const near = [
+    ...new Set([...others.filter((other) => other >= value / 3 && other <= value * 3 && Number.isInteger(other) === Number.isInteger(value)), ...steps(value)]),
+  ].filter((other) => other > 0 && other !== value);
+  const below = random.shuffle(near.filter((other) => other < value));
+  const above = random.shuffle(near.filter((other) => other > value));
+  // The key's place among the numbers must be no clue: now first, now last, now between.
+  const fewestBelow = Math.max(0, count - above.length);
+  const fromBelow = fewestBelow + random.below(Math.max(1, Math.min(below.length, count) - fewestBelow + 1));
+  return [...below.slice(0, fromBelow), ...above.slice(0, count - Math.min(fromBelow, below.length))].map((other) => writeLike(other, answer));
 }
 
 /** Steps as coarse as the number itself: 4 → 2, 3, 6, 8; 1,016 → 916, 1,106, …; 300,000 → 200,000, … */
 function steps(value: number): number[] {
-  if (value <= 4) return [value + 1, value + 2, value + 3, value - 1].filter((n) => n >= 2);
-  if (value <= 12) return [value - 2, value - 1, value + 1, value + 2, value + 3, value * 2].filter((n) => n >= 2);
+  if (!Number.isInteger(value)) return [value - 1, value - 0.5, value + 0.5, value + 1, value + 1.5];
+  if (value <= 12) return [value - 3, value - 2, value - 1, value + 1, value + 2, value + 3, value * 2];
   const size = 10 ** Math.floor(Math.log10(value));
-  const unit = value % size === 0 ? size : value % (size / 10) === 0 ? size / 10 : Math.max(1, Math.round(size / 10));
-  return [value - 2 * unit, value - unit, value + unit, value + 2 * unit, value + 3 * unit].filter((n) => n > 0);
+  const unit = value % size === 0 ? (value === size ? size / 5 : size) : value % (size / 10) === 0 ? size / 10 : Math.max(1, Math.round(size / 10));
+  return [value - 3 * unit, value - 2 * unit, value - unit, value + unit, value + 2 * unit, value + 3 * unit];
 }
 
 /** Years near a year; the source's other years first, since a careless reader takes those. */

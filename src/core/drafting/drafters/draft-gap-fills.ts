@@ -19,7 +19,9 @@ export function draftGapFills(stock: SourceStock): Candidate[] {
   return [...fromFacts, ...stock.statements.flatMap((statement) => fromKeyNoun(statement, stock))];
 }
 
-function candidate(fact: Fact, stem: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {
+function candidate(fact: Fact, sentence: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {
+  // The article before the gap would tell the key's first letter.
+  const stem = sentence.replace(/\ban? ____/, `a(n) ${GAP}`);
   if (stem.split(GAP).length !== 2 || stem.startsWith(GAP) || stem.split(" ").length < 6 || stem.split(" ").length > 26) return [];
   return [
     {

@@ -64,6 +64,12 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);
 }
 
+/** What may stand behind the doer of a passive: a time or a place, no direction and no measure. */
+function isPlainTail(clause: Statement["phrasing"]["clause"], tail: string): boolean {
+  if (tail === "") return true;
+  return /^(?:in|on|at|when|before|after|during|every|by \d)/.test(tail) && !clause.adjuncts.some(({ node }) => node.cat === "advp" && node.f.sub !== "time");
+}
+
 type Reworded = { text: string; how: string; gain: number };
 
 /** Never the sentence as it stands: the passive, the reason first, a fronted phrase moved, or one clause of several. */
@@ -76,11 +82,19 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   if (passive && !analysis.persons.has(passive.subject)) {
     const object = clause.complements.find((part) => part.role === "object")!.node;
     const tail = rest.replace(passive.subject, "").trim();
-    if (object.end - object.start <= 6 && tail.split(" ").length <= 4 && clause.subject.f.det !== "bare" && !/^the way/.test(passive.subject))
+    if (
+      object.end - object.start <= 6 &&
+      tail.split(" ").length <= 4 &&
+      clause.subject.f.det !== "bare" &&
+      clause.subject.f.det !== "quant" &&
+      !/^the way/.test(passive.subject) &&
+      isPlainTail(clause, tail)
+    )
       return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };
   }
   const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start);
-  if (fronted) return { text, how: "fronted", gain: 0.3 };
+  const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition"].includes(node.role));
+  if (fronted && clause.verb.cat !== "be" && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
   const partial = clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;
   return resolved || partial ? { text, how: resolved ? "resolved" : "part", gain: 0.1 } : undefined;

@@ -86,6 +86,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     object.f.det === "num" ||
     object.f.det === "clause" ||
     object.f.det === "poss" ||
+    object.f.det === "quant" ||
     head.cat !== "n" ||
     THIN_NOUNS.has(head.lemma ?? "")
   )

@@ -10,11 +10,14 @@ const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside bel
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
+const NO_PLACES = new Set("direction way order line number time case side form shape pattern middle end rest".split(" "));
+
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
   const [place] = places;
+  if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
   if (places.length !== 1 || !place || clause.shared || clause.negated || clause.verb.cat !== "v") return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
@@ -43,7 +46,11 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function isPlace(node: Node, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep" || !PLACE_PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
   const head = headTerminal(node.kids[1]!);
-  if (node.kids[1]!.cat !== "np" || node.kids[1]!.f.det === "num") return false;
+  const np = node.kids[1]!;
+  if (np.cat !== "np" || np.f.det === "num") return false;
+  // "in brick", "at sea", "in summer": how, not where.
+  if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
+  if (NO_PLACES.has(head.lemma ?? "")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
   return head.cat === "n" && sense !== undefined && PLACE_FILES.has(analysis.lexicon.nounFile(sense));

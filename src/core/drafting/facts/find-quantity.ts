@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
-import { nodeText, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -77,7 +77,7 @@ function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
 function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string): Fact {
   const { clause } = phrasing;
   const number = np.kids[0]!;
-  const answer = nodeText(clause.sentence, number);
+  const answer = midSentence(clause.sentence, number);
   const head = [...walkTree(number)]
     .filter((node) => node.cat === "num")
     .map((node) => clause.sentence.words[node.start]!.text)

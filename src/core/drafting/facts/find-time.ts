@@ -30,7 +30,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
         accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
         ...(year ? {} : { answerNode: part }),
         depth: "recall",
-        worth: year ? 1.5 : 1.7,
+        worth: year ? 1.5 : /\b(?:two|three|four|five|six|ten|fifteen|\d+)\b/.test(text) ? 1.7 : 1.1,
         pattern: year ? "in-what-year" : "how-often",
       } satisfies Fact,
     ];

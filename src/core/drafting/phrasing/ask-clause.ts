@@ -41,6 +41,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const unclear = findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
   const subject = (pronoun ? antecedent!.text : midSentence(sentence, node)).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  // A comma inside means something said in passing; taken along it would need both its commas.
+  if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };

@@ -32,7 +32,9 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 
 /** Verbs that sound wrong in the passive. */
 const STATIVE = new Set(
-  "have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(" "),
+  "know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(
+    " ",
+  ),
 );
 
 /** The verb phrase of a clause in another form: "wind the clockwork every four hours", "winding …". */
