@@ -9,6 +9,7 @@ const root = path.resolve(import.meta.dirname, "../..");
 export type App = {
   url: string;
   data: string;
+  pid(): number;
   restart(signal?: NodeJS.Signals): Promise<void>;
   kill(): Promise<void>;
   start(): Promise<void>;
@@ -55,6 +56,7 @@ export async function startApp(options: { seeded?: boolean } = {}): Promise<App>
   return {
     url,
     data,
+    pid: () => server?.pid ?? 0,
     start,
     kill: () => stop("SIGKILL"),
     restart: async (signal = "SIGTERM") => {

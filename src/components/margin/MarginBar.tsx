@@ -24,7 +24,7 @@ const FILTERS: [SlipFilter, string][] = [
 /** What came, what is still to look at, and the way to more. */
 export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act }: Props) {
   return (
-    <div className="sticky top-0 z-10 border-line border-b bg-ground">
+    <div className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
       <div className="flex min-h-12 flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 lg:pl-14">
         <p className="tabular text-sm">
           <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}

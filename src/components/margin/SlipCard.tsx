@@ -32,7 +32,7 @@ export const SlipCard = memo(function SlipCard(props: Props) {
       data-verdict={verdict.verdict}
       aria-label={`Slip ${number}`}
       tabIndex={active ? -1 : undefined}
-      className={`scroll-mt-24 scroll-mb-20 ${active ? "rounded border border-spruce bg-sheet" : "border-line border-t"}`}
+      className={`scroll-mt-24 scroll-mb-20 ${active ? "rounded border border-spruce bg-sheet outline-none" : "border-line border-t"}`}
     >
       {active ? <OpenSlip {...props} /> : <RestingSlip {...props} />}
     </article>

@@ -17,7 +17,7 @@ export function Tally({ state, readsAt }: Props) {
   return (
     <section
       aria-label="Tally"
-      className="tabular sticky bottom-0 z-10 flex flex-wrap items-center gap-x-5 gap-y-1 border-line border-t bg-sheet px-4 py-2.5 text-sm lg:px-14"
+      className="tabular bottom-0 z-10 [@media(min-height:600px)]:sticky flex flex-wrap items-center gap-x-5 gap-y-1 border-line border-t bg-sheet px-4 py-2.5 text-sm lg:px-14"
     >
       {rows.map((row) => (
         <span key={row.kind} className="inline-flex items-center gap-2 whitespace-nowrap">

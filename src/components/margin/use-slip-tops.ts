@@ -19,9 +19,8 @@ export function useSlipTops(frame: RefObject<HTMLElement | null>, placed: readon
     for (const element of root.querySelectorAll<HTMLElement>("[data-evidence]")) {
       const rects = element.getClientRects();
       const [first] = rects;
-      const last = rects[rects.length - 1];
       for (const id of element.dataset.evidence!.split(" ")) {
-        if (first && last && !anchors.has(id)) anchors.set(id, { top: first.top - origin.top, left: Math.min(last.right, first.right) - origin.left });
+        if (first && !anchors.has(id)) anchors.set(id, { top: first.top - origin.top, left: first.right - origin.left });
       }
     }
     const heights = new Map([...root.querySelectorAll<HTMLElement>("[data-slip]")].map((element) => [element.dataset.slip!, element.offsetHeight]));

@@ -14,7 +14,7 @@ export function TopBar({ title, steps }: { title?: string; steps: Step[] }) {
         <Link href="/sources" className="font-read font-semibold text-xl">
           Vumo
         </Link>
-        {title ? <p className="min-w-0 flex-1 truncate font-semibold text-[0.95rem]">{title}</p> : <span className="flex-1" />}
+        {title ? <p className="min-w-40 flex-1 truncate font-semibold text-[0.95rem]">{title}</p> : <span className="flex-1" />}
         <nav aria-label="Steps" className="-mb-px max-w-full overflow-x-auto">
           <ul className="flex gap-1">
             {steps.map((step) => (

@@ -119,6 +119,7 @@ type Scored = { candidate: Candidate; score: number };
 
 /** The least a candidate must score to be shown at all. */
 const SHOWN_FROM = 1.7;
+const stocks = new WeakMap<Analysis, SourceStock>();
 const cache = new WeakMap<Analysis, Map<number, Scored[]>>();
 
 function rankedCandidates(analysis: Analysis, seed: number): Scored[] {
@@ -126,7 +127,8 @@ function rankedCandidates(analysis: Analysis, seed: number): Scored[] {
   cache.set(analysis, known);
   const found = known.get(seed);
   if (found) return found;
-  const stock: SourceStock = stockSource(analysis);
+  const stock = stocks.get(analysis) ?? stockSource(analysis);
+  stocks.set(analysis, stock);
   const all = [...draftMultipleChoice(stock, seed), ...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock)];
   const ranked = all
     .filter((candidate) => failedGate(candidate) === undefined)

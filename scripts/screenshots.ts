@@ -1,0 +1,45 @@
+/** Makes the pictures in docs/screenshots from the demo data: `npm run screenshots` (after a build). */
+import { mkdirSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { startApp } from "../tests/support/app";
+import { openBrowser, type Teacher } from "../tests/support/browser";
+
+const folder = path.join(import.meta.dirname, "../docs/screenshots");
+type View = { name: string; address: string; width?: number; height?: number; prepare?: (teacher: Teacher) => Promise<void> };
+
+const takeFirst = async (teacher: Teacher) => {
+  await teacher.click("[data-slip] button", "Why did many ships strike the rocks?");
+  await teacher.driver.executeScript("window.scrollTo(0, 0)");
+};
+const VIEWS: View[] = [
+  { name: "sources", address: "/sources" },
+  { name: "prepare", address: "/sets/demo-lens/prepare" },
+  { name: "plan", address: "/sets/demo-lens/plan", prepare: async (teacher) => void (await teacher.find("td", /about \d+/)) },
+  { name: "margin", address: "/sets/demo-lens/margin", prepare: takeFirst },
+  { name: "margin-narrow", address: "/sets/demo-lens/margin", width: 500, height: 850, prepare: takeFirst },
+  { name: "paper", address: "/sets/demo-lens/paper" },
+  { name: "key", address: "/sets/demo-lens/key" },
+];
+
+async function main(): Promise<void> {
+  mkdirSync(folder, { recursive: true });
+  const app = await startApp({ seeded: true });
+  const teacher = await openBrowser();
+  try {
+    for (const { name, address, width = 1280, height = 800, prepare } of VIEWS) {
+      const device = teacher.driver as unknown as { sendDevToolsCommand(command: string, values: object): Promise<void> };
+      await device.sendDevToolsCommand("Emulation.setDeviceMetricsOverride", { width, height, deviceScaleFactor: 1, mobile: false });
+      await teacher.open(app.url + address);
+      await teacher.find("main, article");
+      await prepare?.(teacher);
+      await teacher.driver.sleep(900);
+      writeFileSync(path.join(folder, `${name}.png`), Buffer.from(await teacher.driver.takeScreenshot(), "base64"));
+      console.log(`docs/screenshots/${name}.png`);
+    }
+  } finally {
+    await teacher.leave();
+    await app.end();
+  }
+}
+
+await main();
