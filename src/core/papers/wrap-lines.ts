@@ -3,7 +3,7 @@ import type { Block } from "../source/schema";
 export type PassageLine = { key: string; kind: "text" | "heading" | "gap"; text: string; number?: number; blockId?: string; start?: number; end?: number };
 
 /** Characters of a printed line of the passage, at 11 pt on A4 with room to spare for wide letters. */
-const LINE_CHARACTERS = 72;
+const LINE_CHARACTERS = 80;
 
 /** The passage broken into numbered lines. The break is by characters, so it is the same everywhere. */
 export function wrapLines(blocks: readonly Pick<Block, "id" | "kind" | "text">[]): PassageLine[] {
