@@ -3,13 +3,13 @@ import type { PlanRow } from "@/core/drafting/plan";
 import { kindOf } from "@/core/questions/kinds";
 import { DEPTHS } from "@/core/questions/question";
 
-type Props = { row: PlanRow; supply: number | undefined; onChange: (row: PlanRow) => void; onRemove: () => void };
+type Props = { row: PlanRow; supply: number | undefined; comes: number | undefined; onChange: (row: PlanRow) => void; onRemove: () => void };
 const SCALE = 20;
 
-export function PlanRowFields({ row, supply, onChange, onRemove }: Props) {
+export function PlanRowFields({ row, supply, comes, onChange, onRemove }: Props) {
   const { name } = kindOf(row.kind);
   const count = (to: number) => onChange({ ...row, count: Math.min(60, Math.max(0, to)) });
-  const short = supply !== undefined && supply < row.count;
+  const short = comes !== undefined && comes < row.count;
   return (
     <tr className="border-line border-b">
       <td className="py-2.5 pr-3">{name}</td>
@@ -40,7 +40,7 @@ export function PlanRowFields({ row, supply, onChange, onRemove }: Props) {
             {row.count > 0 ? <span className="absolute -inset-y-1 w-0.5 bg-ink" style={{ left: `${Math.min(1, row.count / SCALE) * 100}%` }} /> : null}
           </span>
           <span className={`tabular text-sm ${short ? "font-semibold text-ochre" : ""}`}>
-            {supply === undefined ? "…" : supply === 0 ? "none" : `about ${supply}`}
+            {supply === undefined ? "…" : short ? `${comes} of ${row.count} now` : supply === 0 ? "none" : `about ${supply}`}
           </span>
         </span>
       </td>

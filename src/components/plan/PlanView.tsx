@@ -10,7 +10,7 @@ import { type SetStart, useSet } from "../shell/use-set";
 import { GradeScale } from "./GradeScale";
 import { PlanRowFields } from "./PlanRowFields";
 
-export type SupplyAnswer = { supply: Record<QuestionKind, number>; sentences: number; understood: number };
+export type SupplyAnswer = { supply: Record<QuestionKind, number>; rows: { drafted: number }[]; sentences: number; understood: number };
 type Props = { start: SetStart; sourceLine: string; band?: { lowest: number; highest: number }; nextSeed: number };
 
 /** The blueprint: what is wanted, beside what the text can bear. */
@@ -20,19 +20,23 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
   const { plan } = store.state;
   const [supply, setSupply] = useState<SupplyAnswer>();
   const [seed, setSeed] = useState(String(nextSeed));
+  // What the plan would get is found out anew whenever a change of it has been saved.
+  const planned = JSON.stringify(plan);
+  const isSaved = store.saveStatus === "saved";
   useEffect(() => {
+    if (!isSaved || !planned) return;
     const loading = new AbortController();
     fetch(`/api/sets/${start.setId}/supply`, { signal: loading.signal })
       .then((response) => response.json())
       .then(setSupply)
       .catch(() => {});
     return () => loading.abort();
-  }, [start.setId]);
+  }, [start.setId, planned, isSaved]);
   const set = (to: Plan) => store.change({ type: "set-plan", from: plan, to });
   const setRow = (index: number, row: PlanRow) => set({ ...plan, rows: plan.rows.with(index, row) });
   const asked = plan.rows.reduce((sum, row) => sum + row.count, 0);
   const points = plan.rows.reduce((sum, row) => sum + row.count * row.points, 0);
-  const wellDrafted = supply ? plan.rows.reduce((sum, row) => sum + Math.min(row.count, supply.supply[row.kind]), 0) : undefined;
+  const wellDrafted = supply?.rows.length === plan.rows.length ? supply.rows.reduce((sum, row) => sum + row.drafted, 0) : undefined;
   const seedOk = /^\d{1,9}$/.test(seed);
   const draft = async () => {
     await store.settled();
@@ -48,7 +52,9 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
             </h1>
             <SaveNote status={store.saveStatus} />
           </div>
-          <p className="mt-1 text-soft">The pale bar shows about how many good drafts the text supports; the mark is what you ask for.</p>
+          <p className="mt-1 text-soft">
+            The pale bar shows how many good drafts of a kind the text supports by itself; the mark is what you ask for. Kinds share the facts of the text.
+          </p>
           <GradeScale grade={plan.grade} band={band} onChange={(grade) => set({ ...plan, grade })} />
           <div className="overflow-x-auto">
             <table className="mt-5 w-full min-w-[40rem] text-left">
@@ -70,6 +76,7 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
                     key={index}
                     row={row}
                     supply={supply?.supply[row.kind]}
+                    comes={supply?.rows.length === plan.rows.length ? supply.rows[index]!.drafted : undefined}
                     onChange={(to) => setRow(index, to)}
                     onRemove={() => set({ ...plan, rows: plan.rows.toSpliced(index, 1) })}
                   />

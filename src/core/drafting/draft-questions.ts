@@ -75,7 +75,8 @@ function allocate(
     .sort((a, b) => pools[a.index]!.length / a.row.count - pools[b.index]!.length / b.row.count);
   for (let turns = open; turns.length > 0; ) {
     turns = turns.filter(({ row, index }) => {
-      const question = nextFit(pools[index]!, used, row, plan.grade, analysis, seed, newId(made));
+      const others = drafts.flat().map((draft) => draft.question);
+      const question = nextFit(pools[index]!, used, row, others, plan.grade, analysis, seed, newId(made));
       if (!question) return false;
       made++;
       drafts[index]!.push(question);
@@ -85,22 +86,36 @@ function allocate(
   return { drafts, supply: pools.map((pool) => pool.length) };
 }
 
-function nextFit(pool: Scored[], used: Used, row: PlanRow, grade: number, analysis: Analysis, seed: number, id: string): Draft | undefined {
-  for (let next = chooseNext(pool, used, row); next; next = chooseNext(pool, used, row)) {
-    const question = toQuestion(next.candidate, row, id, seed);
-    if (isFitToShow(question, grade, analysis))
-      return { question, origin: { factId: next.candidate.factId, pattern: next.candidate.pattern, score: round(next.score) } };
+function nextFit(
+  pool: Scored[],
+  used: Used,
+  row: PlanRow,
+  others: readonly Question[],
+  grade: number,
+  analysis: Analysis,
+  seed: number,
+  id: string,
+): Draft | undefined {
+  for (let next = chooseNext(pool, used); next; next = chooseNext(pool, used)) {
+    const { candidate, score } = next;
+    const question = toQuestion(candidate, row, id, seed);
+    if (isFitToShow(question, others, grade, analysis)) {
+      markUsed(candidate, used);
+      return { question, origin: { factId: candidate.factId, pattern: candidate.pattern, score: round(score) } };
+    }
+    // Its fact may still be asked in another way.
+    used.stems.add(plainStem(candidate.stem));
   }
   return undefined;
 }
 
 /** The check's own rules are the last gate: what they would call wrong, or a key they cannot find, is not offered. */
-function isFitToShow(question: Question, grade: number, analysis: Analysis): boolean {
-  const { findings } = checkQuestion(question, { blocks: analysis.blocks, others: [], grade, lexicon: analysis.lexicon });
+function isFitToShow(question: Question, others: readonly Question[], grade: number, analysis: Analysis): boolean {
+  const { findings } = checkQuestion(question, { blocks: analysis.blocks, others, grade, lexicon: analysis.lexicon });
   return !findings.some((finding) => finding.verdict === "wrong" || NEVER_SHOWN.has(finding.rule));
 }
 
-const NEVER_SHOWN = new Set(["key-in-evidence", "one-right-option", "evidence-word-for-word", "pronouns-have-nouns"]);
+const NEVER_SHOWN = new Set(["key-in-evidence", "one-right-option", "evidence-word-for-word", "pronouns-have-nouns", "asked-once"]);
 
 /** How many drafts of each kind the source can bear when every fact may be used. */
 export function countSupply(analysis: Analysis, seed = 1): Record<QuestionKind, number> {
@@ -148,7 +163,7 @@ function fits(candidate: Candidate, row: PlanRow): boolean {
 type Used = { facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
 
 /** The best one left, where each further question on the same paragraph counts a little less. */
-function chooseNext(pool: Scored[], used: Used, row: PlanRow): Scored | undefined {
+function chooseNext(pool: Scored[], used: Used): Scored | undefined {
   let best: { scored: Scored; value: number } | undefined;
   for (const scored of pool) {
     const { candidate } = scored;
@@ -159,14 +174,16 @@ function chooseNext(pool: Scored[], used: Used, row: PlanRow): Scored | undefine
     const value = scored.score - (used.blocks.get(block) ?? 0) * 0.55 - balance;
     if (!best || value > best.value) best = { scored, value };
   }
-  if (!best) return undefined;
-  const { candidate } = best.scored;
+  return best?.scored;
+}
+
+/** Counts a shown candidate's fact, words, paragraph and truth value as used. */
+function markUsed(candidate: Candidate, used: Used): void {
   used.facts.add(candidate.factId);
   used.facts.add(sentenceKey(candidate));
   used.stems.add(plainStem(candidate.stem));
   used.blocks.set(candidate.evidence[0]!.block.id, (used.blocks.get(candidate.evidence[0]!.block.id) ?? 0) + 1);
-  if (row.kind === "true-false") candidate.key === "true" ? used.trueCount++ : used.falseCount++;
-  return best.scored;
+  if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;
 }
 
 /** A sentence may be asked about twice in a set, never three times: what is left would be crumbs. */

@@ -35,6 +35,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
     sort: sortOfText(all),
     persons,
     lemmaCounts: countLemmas(all.filter((sentence) => sentence.block.kind !== "heading")),
+    firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents: resolvePronouns(all, persons, tools.lexicon),
   };
@@ -96,6 +97,14 @@ function findCapitals(sentences: readonly Segmented[]): Capitals {
     });
   }
   return { capitalised, lowerCased };
+}
+
+function firstMentions(sentences: readonly Sentence[]): Map<string, number> {
+  const first = new Map<string, number>();
+  for (const sentence of sentences) {
+    for (const lemma of countLemmas([sentence]).keys()) if (!first.has(lemma)) first.set(lemma, sentence.index);
+  }
+  return first;
 }
 
 function countLemmas(sentences: readonly Sentence[]): Map<string, number> {

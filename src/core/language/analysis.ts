@@ -35,6 +35,8 @@ export type Analysis = {
   persons: ReadonlyMap<string, Person>;
   /** How often each content lemma occurs. */
   lemmaCounts: ReadonlyMap<string, number>;
+  /** The sentence in which each content lemma occurs first. */
+  firstMention: ReadonlyMap<string, number>;
   /** Lemmas of the title and headings. */
   headingLemmas: ReadonlySet<string>;
   /** Clause subjects that a pronoun stands for, by the pronoun's sentence and word position. */

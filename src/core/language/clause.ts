@@ -65,6 +65,12 @@ function readInner(sentence: Sentence, part: Node, out: Clause[]): void {
   if (inner.cat === "s") readClause(sentence, inner, [], "adverbial", undefined, out);
 }
 
+/** The clause after "so thick *that*". */
+function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
+  if (predicate.cat === "cs") return readClause(sentence, predicate.kids.at(-1)!, [], "adverbial", undefined, out);
+  if (predicate.cat === "ap") for (const kid of predicate.kids) readResult(sentence, kid, out);
+}
+
 function conjunctionOf(node: Node): string | undefined {
   if (node.cat === "conj") return node.flags?.[0];
   for (const kid of node.kids) {
@@ -110,7 +116,10 @@ function readVerbPhrases(
     });
   });
 
-  for (const verbal of found) for (const part of verbal.adjuncts) readInner(sentence, part.node, out);
+  for (const verbal of found) {
+    for (const part of verbal.adjuncts) readInner(sentence, part.node, out);
+    for (const part of verbal.complements) if (part.role === "predicate") readResult(sentence, part.node, out);
+  }
 }
 
 function isPassive(verbal: Verbal): boolean {

@@ -1,6 +1,7 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
+import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
@@ -21,6 +22,11 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       if (!pronoun) return;
       const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start);
       const candidate = earlier ?? (before?.block === sentence.block ? mainClause(before) : undefined);
+      const sole = solePerson(pronoun, persons, sentence, before);
+      if (sole) {
+        found.set(positionKey(sentence, clause.subject.start), { text: sole, node: namedNode(sole, clause.subject), sentence });
+        return;
+      }
       if (!candidate || (earlier && rivals(sentence, clause, earlier, pronoun, persons, lexicon))) return;
       if (
         !earlier &&
@@ -34,6 +40,23 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
     });
   });
   return found;
+}
+
+const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
+const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
+
+/** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
+function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
+  if (pronoun !== "he" && pronoun !== "she") return undefined;
+  const all = [...new Set(persons.values())];
+  const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
+  const near = `${before?.text ?? ""} ${sentence.text}`;
+  return fitting.length === 1 && fitting[0]!.gender === pronoun && !(pronoun === "she" ? OTHER_WOMEN : OTHER_MEN).test(near) ? fitting[0]!.name : undefined;
+}
+
+/** A stand-in node for a name that is taken from elsewhere. */
+function namedNode(name: string, at: Node): Node {
+  return { ...at, f: { num: "sg", det: "proper" }, kids: [{ ...at, cat: "pn", kids: [], lemma: name, flags: [] }] };
 }
 
 function mainClause(sentence: Sentence): Clause | undefined {
@@ -73,7 +96,8 @@ export function pronounOf(np: Node): string | undefined {
 function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (!sentence.tree) return true;
   return nounPhrases(sentence.tree).some((np) => {
-    if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause") return false;
+    if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause" || np.f.time) return false;
+    if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
     return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
   });
 }

@@ -1,13 +1,15 @@
+import type { RowReport } from "@/core/drafting/draft-questions";
 import type { QuestionKind } from "@/core/questions/question";
 import type { LoadedSet } from "../sets/load-set";
 import { workSource } from "./check-set";
+import { askedAlready } from "./draft-run";
 import { askEngine } from "./engine";
 
-export type Supply = { supply: Record<QuestionKind, number>; sentences: number; understood: number };
+export type Supply = { supply: Record<QuestionKind, number>; rows: RowReport[]; sentences: number; understood: number };
 
-/** How many good drafts of each kind the set's source can bear. */
-export async function supplyOf(set: LoadedSet): Promise<Supply> {
-  const event = await askEngine("drafting", { type: "supply", source: workSource(set) }, "supply");
+/** How many good drafts of each kind the source can bear by itself, and how many of each row the plan would get now. */
+export async function supplyOf(set: LoadedSet, seed: number): Promise<Supply> {
+  const event = await askEngine("drafting", { type: "supply", source: workSource(set), plan: set.state.plan, seed, existing: askedAlready(set) }, "supply");
   if (event.type !== "supply") throw new Error(`Unexpected answer ${event.type}`);
   return event;
 }

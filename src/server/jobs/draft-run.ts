@@ -1,5 +1,5 @@
 import { and, eq, sql } from "drizzle-orm";
-import { ENGINE_VERSION } from "@/core/drafting/draft-questions";
+import { ENGINE_VERSION, type Existing } from "@/core/drafting/draft-questions";
 import { fail, ok, type Result } from "@/core/lib/result";
 import type { Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
@@ -58,11 +58,7 @@ export function isDrafting(setId: string): boolean {
 
 async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedArrayBuffer, onEvent: (event: RunEvent) => void): Promise<void> {
   const produced: Question[] = [];
-  const existing = {
-    factIds: set.state.slips.flatMap((slip) => (slip.origin ? [slip.origin.factId] : [])),
-    stems: set.state.slips.map((slip) => slip.question.stem),
-  };
-  const request = { type: "draft" as const, source: workSource(set), plan: set.state.plan, seed, existing, idPrefix: runId, stop };
+  const request = { type: "draft" as const, source: workSource(set), plan: set.state.plan, seed, existing: askedAlready(set), idPrefix: runId, stop };
   try {
     await askEngine("drafting", request, "drafted", (event) => {
       if (event.type === "reading") onEvent(event);
@@ -80,6 +76,11 @@ async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedAr
     endRun(runId, "failed");
     onEvent({ type: "failed" });
   }
+}
+
+/** What a further run must not ask again, set aside or not. */
+export function askedAlready(set: LoadedSet): Existing {
+  return { factIds: set.state.slips.flatMap((slip) => (slip.origin ? [slip.origin.factId] : [])), stems: set.state.slips.map((slip) => slip.question.stem) };
 }
 
 function keepDraft(setId: string, runId: string, { draft }: Extract<EngineEvent, { type: "draft" }>, produced: Question[]): Slip {

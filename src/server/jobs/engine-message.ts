@@ -1,5 +1,5 @@
 import type { CheckContext, Finding, Verdict } from "@/core/checking/define-rule";
-import type { Draft, DraftReport, Existing } from "@/core/drafting/draft-questions";
+import type { Draft, DraftReport, Existing, RowReport } from "@/core/drafting/draft-questions";
 import type { Plan } from "@/core/drafting/plan";
 import type { Question, QuestionKind } from "@/core/questions/question";
 import type { Block } from "@/core/source/schema";
@@ -12,13 +12,13 @@ export type CheckScope = Pick<CheckContext, "grade">;
 
 export type EngineRequest =
   | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }
-  | { type: "supply"; source: WorkSource }
+  | { type: "supply"; source: WorkSource; plan: Plan; seed: number; existing: Existing }
   | { type: "check"; source: WorkSource; questions: Question[]; only: string[] | null; grade: number };
 
 export type EngineEvent =
   | { type: "reading"; done: number; total: number }
   | { type: "draft"; draft: Draft; checked: Checked }
   | { type: "drafted"; report: DraftReport; stopped: boolean }
-  | { type: "supply"; supply: Record<QuestionKind, number>; sentences: number; understood: number }
+  | { type: "supply"; supply: Record<QuestionKind, number>; rows: RowReport[]; sentences: number; understood: number }
   | { type: "checked"; checked: Record<string, Checked> }
   | { type: "failed"; message: string };

@@ -29,8 +29,12 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
       return draft(request, send);
     case "supply": {
       const analysis = analysisOf(request.source);
-      const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
-      return send({ type: "supply", supply: countSupply(analysis), sentences: prose.length, understood: prose.filter((sentence) => sentence.tree).length });
+      const { plan, seed, existing } = request;
+      return send({
+        type: "supply",
+        supply: countSupply(analysis),
+        ...tryPlan(draftQuestions({ analysis, plan, seed, existing, newId: (index) => `${index}` })),
+      });
     }
     case "check": {
       // One array for one version of a source, so that what is counted over it is counted once.
@@ -43,6 +47,11 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
       return send({ type: "checked", checked });
     }
   }
+}
+
+/** Drafts without keeping anything: what would come of it. */
+function tryPlan(drafts: Generator<unknown, DraftReport>): DraftReport {
+  for (let step = drafts.next(); ; step = drafts.next()) if (step.done) return step.value;
 }
 
 function check(question: Question, blocks: WorkSource["blocks"], others: readonly Question[], grade: number): Checked {

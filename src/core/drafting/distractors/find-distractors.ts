@@ -102,7 +102,8 @@ function statementDistractors(fact: Fact, stock: SourceStock, count: number, see
         subject: statement.phrasing.subject,
         score:
           Math.min(shared, 3) +
-          (sameTense ? 2 : 0) -
+          (sameTense ? 2 : 0) +
+          (statement.phrasing.binder.human === fact.phrasing.binder.human ? 1.2 : 0) -
           Math.abs(1 - ratio) * 2 -
           (distance === 1 ? 1.5 : 0) -
           (sameBlock ? 0.3 : 0) -

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
-import { midSentence, nodeText } from "../../language/node-text";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
@@ -15,11 +15,19 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || !predicate || predicate.cat !== "np") return [];
   if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank !== "main") return [];
   const subject = coreOf(clause.subject);
-  if (!isTerm(subject) || !isDefiniens(predicate)) return [];
-  if (findUnclear(predicate, sentence, analysis, phrasing.binder, false) || hasOwnPronoun(predicate)) return [];
-  const definiens = nodeText(sentence, predicate);
+  // "the moment when the water stands highest": the clause belongs to the noun.
+  const [when, ...others] = clause.adjuncts.map((part) => part.node);
+  const belongs =
+    when?.cat === "sb" &&
+    when.start === predicate.end &&
+    predicate.f.det === "def" &&
+    /^(?:moment|time|day|place|point|state|period)$/.test(headTerminal(predicate).lemma ?? "");
+  if (!isTerm(subject) || !(belongs || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
+  const whole: Node[] = belongs ? [when] : [predicate];
+  if (whole.some((node) => findUnclear(node, sentence, analysis, phrasing.binder, false) || hasOwnPronoun(node))) return [];
+  const definiens = wordsText(sentence, predicate.start, belongs ? when.end : predicate.end);
   const term = midSentence(sentence, subject);
-  if (definiens.split(" ").length < 6 || clause.adjuncts.length > 0) return [];
+  if (definiens.split(" ").length < 6) return [];
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
   const bare = bareTerm(term);
@@ -36,7 +44,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: predicate,
     },
   ];
-  if (singlesOut(predicate)) {
+  if (belongs || singlesOut(predicate)) {
     facts.push({
       ...base,
       type: "naming",

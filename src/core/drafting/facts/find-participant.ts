@@ -41,7 +41,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     node.f.det !== "num" &&
     node.f.det !== "pron";
   if (!human && !thing) return [];
-  const rest = phraseRest(phrasing, analysis);
+  // In a question about the doer nothing may point to the doer: "who … believe her?"
+  const rest = phraseRest({ ...phrasing, binder: { num: "sg", human: false } }, analysis);
   if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "")) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
@@ -21,6 +22,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (places.length !== 1 || !place || clause.shared || clause.negated || clause.verb.cat !== "v") return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
+  if (!belongsToVerb(place.node, clause)) return [];
   const rest = phraseRest(phrasing, analysis, [place.node]);
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 4) return [];
@@ -42,6 +44,16 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
+
+/** Behind an object or another phrase, a place may belong to that: "signatures for a crossing on Quay Street". */
+function belongsToVerb(place: Node, clause: Clause): boolean {
+  if (place.end <= clause.subject.start) return true;
+  const between = [...clause.complements, ...clause.adjuncts].filter(({ node }) => node.start > clause.verb.start && node.start < place.start);
+  if (between.some(({ node }) => node.cat !== "np" && node.cat !== "adv" && node.cat !== "advp")) return false;
+  return between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "");
+}
+
+const PLACING_VERBS = new Set("put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(" "));
 
 function isPlace(node: Node, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep" || !PLACE_PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;

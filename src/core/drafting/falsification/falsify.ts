@@ -35,7 +35,8 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     const words = nodeText(clause.sentence, number);
     const value = numberValue(words);
     if (value === undefined || value < 2 || number.f.sub) return [];
-    const [other] = numberDistractors(words, [], 1, seed);
+    // "one sources" would give itself away by its grammar.
+    const other = numberDistractors(words, [], 3, seed).find((number) => numberValue(number) !== 1);
     return other ? swap(text, words, other, "number") : [];
   });
 }

@@ -3,7 +3,7 @@ import { positionKey } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { coreOf, pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
 
@@ -29,7 +29,7 @@ const DROPPED_ADVERBS = new Set(["also", "link", "again"]);
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
   if (clause.imperative) return phraseCommand(clause);
-  const node = coreOf(clause.subject);
+  const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
   const pronoun = pronounOf(clause.subject);
   if (pronoun && !antecedent) return "pronoun";

@@ -26,7 +26,7 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
  */
 export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, binder?: Binder, owned = true, fixed = false): Unclear | undefined {
   if (node.kids.length === 0) return unclearTerminal(node, binder, owned);
-  if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis)) return "definite-without-antecedent";
+  if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = node.cat === "ap" && !isOpenComparison(node);
@@ -49,7 +49,7 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean)
   }
   if (node.cat === "poss") return binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
   if (
-    (node.cat === "det" || node.cat === "adj") &&
+    (node.cat === "det" || (node.cat === "adj" && (!binder || !flags.includes("other")))) &&
     (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))
   )
     return "demonstrative";
@@ -77,7 +77,7 @@ function isOpenComparison(ap: Node): boolean {
  * the source: something after it that fixes it, a name, a word of the title, or a word that the
  * source keeps using, always for the same thing.
  */
-function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis): boolean {
+function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, inside: boolean): boolean {
   if (np.f.det !== "def" || np.role === "coordination") return true;
   if (FIXING_ROLES.includes(np.role)) return true;
   const head = headTerminal(np);
@@ -85,6 +85,8 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis): bool
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
   if (THIN_NOUNS.has(lemma)) return false;
+  // The source itself says "the rock" without having spoken of one: everyone knows which.
+  if (inside && analysis.firstMention.get(lemma) === sentence.index) return true;
   const words = nodeText(sentence, np).toLowerCase().split(" ");
   const modified = words.length > 2;
   const count = analysis.lemmaCounts.get(lemma) ?? 0;

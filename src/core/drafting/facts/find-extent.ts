@@ -1,0 +1,41 @@
+import { midSentence, nodeText } from "../../language/node-text";
+import { walkTree } from "../../language/tree";
+import { askClause, phraseClause, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type FactFinder, factId } from "./fact";
+import { isUnclear } from "./find-cause";
+
+/** "The fog was *so thick that* she could not see the shore": why could she not see it? Because the fog was so thick. */
+export const findExtent: FactFinder = (phrasing, analysis) => {
+  const { clause } = phrasing;
+  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.shared || clause.negated || !predicate) return [];
+  const result = [...walkTree(predicate)].find((node) => node.cat === "cs");
+  const degree = clause.sentence.words.slice(clause.verb.end, result?.start).findIndex((word) => word.lower === "so");
+  if (!result || degree !== 0 || findUnclear(predicate.kids[0]!, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);
+  const asked = effect && phraseClause(effect, analysis);
+  if (!asked || typeof asked === "string") return [];
+  const rest = phraseRest(asked, analysis);
+  if (isUnclear(rest)) return [];
+  const how = midSentence(
+    clause.sentence,
+    { ...predicate, end: result.start },
+    nodeText(clause.sentence, { ...predicate, start: clause.verb.end, end: result.start }),
+  );
+  return [
+    {
+      type: "cause",
+      id: factId("cause", clause.sentence, predicate.start),
+      sentence: clause.sentence,
+      clause: effect,
+      phrasing: asked,
+      stem: askClause(asked, "Why", rest),
+      answer: `because ${phrasing.subject} ${phrasing.finite} ${how}`,
+      accepted: [`${phrasing.subject} ${phrasing.finite} ${how}`],
+      depth: "understanding",
+      worth: 3.1,
+      pattern: "why-so-that-result",
+    },
+  ];
+};
