@@ -5,16 +5,17 @@ import { useEffect, useState } from "react";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
+import type { RunLine } from "@/server/sets/list-runs";
 import { SaveNote } from "../shell/SaveNote";
 import { type SetStart, useSet } from "../shell/use-set";
 import { GradeScale } from "./GradeScale";
 import { PlanRowFields } from "./PlanRowFields";
 
 export type SupplyAnswer = { supply: Record<QuestionKind, number>; rows: { drafted: number }[]; sentences: number; understood: number };
-type Props = { start: SetStart; sourceLine: string; band?: { lowest: number; highest: number }; nextSeed: number };
+type Props = { start: SetStart; sourceLine: string; band?: { lowest: number; highest: number }; nextSeed: number; runs: RunLine[] };
 
 /** The blueprint: what is wanted, beside what the text can bear. */
-export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
+export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
   const router = useRouter();
   const store = useSet(start);
   const { plan } = store.state;
@@ -113,6 +114,7 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
             <span className="label">Seed</span>
             <input className="field w-28 py-0.5" inputMode="numeric" value={seed} aria-invalid={!seedOk} onChange={(event) => setSeed(event.target.value)} />
           </label>
+          <RunList runs={runs} />
           {seedOk ? null : <p className="mt-1 text-brick text-sm">A seed is a whole number of up to nine digits.</p>}
         </aside>
       </div>
@@ -134,6 +136,23 @@ export function PlanView({ start, sourceLine, band, nextSeed }: Props) {
         </button>
       </footer>
     </div>
+  );
+}
+
+/** What was drafted before, by which seed. */
+function RunList({ runs }: { runs: RunLine[] }) {
+  if (runs.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-6 font-bold">Earlier runs</h2>
+      <ol className="tabular mt-1 text-sm">
+        {runs.map((run) => (
+          <li key={run.id} className="border-line border-b py-1 text-soft">
+            seed <b className="text-ink">{run.seed}</b>: {run.drafts} of {run.asked} asked{run.status === "done" ? "" : `, ${run.status}`}
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 

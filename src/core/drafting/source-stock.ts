@@ -3,7 +3,7 @@ import { midSentence, nodeText } from "../language/node-text";
 import { coreOf } from "../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
-import { isUnclear, reasonNode } from "./facts/find-cause";
+import { isUnclear, reasonsOf } from "./facts/find-cause";
 import { findFacts, phrasings } from "./facts/find-facts";
 import { type Phrasing, phraseRest, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
@@ -42,9 +42,7 @@ function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
     if (phrasing.clause.imperative) return [];
     // One claim to a statement: its reason and purpose are facts of their own.
-    const reasons = phrasing.clause.adjuncts
-      .map((part) => part.node)
-      .filter((node) => ["cause", "purpose"].includes(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
+    const reasons = reasonsOf(phrasing.clause);
     const rest = phraseRest(phrasing, analysis, reasons);
     if (isUnclear(rest)) return [];
     const text = stateClause(phrasing, rest);

@@ -30,7 +30,7 @@ export const optionsAlikeInGrammar = defineRule({
 
 function formOf(text: string): string {
   if (numberValue(text) !== undefined) return "a number";
-  if (/^\p{Lu}.*[.!?]$/u.test(text) && text.split(" ").length > 3) return "a whole sentence";
+  if (/^\p{Lu}.*[.!?]$/u.test(text) && text.split(" ").length > 2) return "a whole sentence";
   if (/^to \p{Ll}/u.test(text)) return "a phrase with to";
   if (/^by \w+ing\b/.test(text)) return "a phrase with by";
   if (/^because\b/i.test(text)) return "a phrase with because";

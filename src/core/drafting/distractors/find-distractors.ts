@@ -1,7 +1,6 @@
 import { MASS_NOUNS } from "../../language/data/irregular-nouns";
 import { THIN_NOUNS, TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
-import { pluralOf } from "../../language/inflect";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
@@ -11,7 +10,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { numberValue } from "../phrasing/number-forms";
 import { articleFor, verbPhraseAs } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
-import { neighbours, overlaps, wuPalmer } from "./noun-kind";
+import { overlaps, wuPalmer } from "./noun-kind";
 import { numberDistractors, yearDistractors } from "./number-distractors";
 
 /**
@@ -33,7 +32,9 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "purpose":
       return fact.pattern === "why-to"
         ? statementDistractors(fact, stock, count, seed, (statement) =>
-            statement.rest.includes(" ") ? prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest)) : undefined,
+            statement.rest.includes(" ") && statement.phrasing.binder.human === fact.phrasing.binder.human
+              ? prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest))
+              : undefined,
           )
         : [];
     case "manner":
@@ -147,7 +148,7 @@ function definitionDistractors(fact: Fact, stock: SourceStock, count: number): s
   return texts.slice(0, count);
 }
 
-/** Nouns: the source's own first, then neighbours in the dictionary, in the answer's number and with its article. */
+/** Nouns of the source, of the answer's kind and number and with its article. Nouns from outside it are guessed away at once. */
 function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const { lexicon, persons } = stock.analysis;
   const node = fact.answerNode!;
@@ -193,12 +194,6 @@ function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: nu
     .filter(({ near }) => near >= 0.5)
     .sort((a, b) => b.near - a.near);
   for (const { phrase } of similar) take(phrase.text, headTerminal(phrase.node).lemma ?? "");
-  if (fact.type === "person" && chosen.length < count && lexicon.zipf(lemma) > 3) {
-    const near = neighbours(lemma, lexicon).filter((noun) => lexicon.zipf(noun) >= 3.3 && wuPalmer(lemma, noun, lexicon) >= 0.8);
-    for (const noun of random.shuffle(near).slice(0, 40)) {
-      if (!fact.stem.toLowerCase().includes(noun)) take(dressed(plural ? pluralOf(noun) : noun, node), noun);
-    }
-  }
   return chosen;
 }
 
@@ -283,7 +278,7 @@ function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: n
         sentence === fact.sentence ||
         node.cat !== "pp" ||
         node.f.time ||
-        !/^(?:in|at|on|under|behind|inside|near|beside|below|above|through|around)$/.test(node.kids[0]?.lemma ?? "")
+        !/^(?:in|at|on|under|behind|inside|near|beside|below|above|around)$/.test(node.kids[0]?.lemma ?? "")
       )
         continue;
       const head = headTerminal(node);

@@ -27,19 +27,3 @@ export function overlaps(a: string, b: string, lexicon: Lexicon): boolean {
   const chainB = hypernymChain(b, lexicon);
   return right.some((sense) => chainA.includes(sense)) || left.some((sense) => chainB.includes(sense));
 }
-
-/** Nouns under the same or the next higher concept, of like frequency, for when the source has none. */
-export function neighbours(lemma: string, lexicon: Lexicon): string[] {
-  const [own, parent, grandparent] = hypernymChain(lemma, lexicon);
-  if (!own || !parent) return [];
-  const zipf = lexicon.zipf(lemma);
-  const near = lexicon.hyponyms(parent);
-  const wide = grandparent ? lexicon.hyponyms(grandparent).flatMap((synset) => [synset, ...lexicon.hyponyms(synset)]) : [];
-  const words = [...new Set([...near, ...wide])].flatMap((synset) => lexicon.nounsOf(synset));
-  return [...new Set(words)].filter((word) => {
-    const entry = lexicon.findWord(word)!;
-    return (
-      word !== lemma && entry.zipf >= 2.2 && Math.abs(entry.zipf - zipf) <= 1.2 && entry.noun >= entry.verb + entry.adjective && !overlaps(word, lemma, lexicon)
-    );
-  });
-}

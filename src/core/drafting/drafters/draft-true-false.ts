@@ -97,6 +97,8 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   if (fronted && clause.verb.cat !== "be" && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
   const partial = clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;
+  // "The head keeper was away": when? What was so at one time needs its time.
+  if (clause.verb.cat === "be" && clause.verb.flags?.includes("past")) return undefined;
   return resolved || partial ? { text, how: resolved ? "resolved" : "part", gain: 0.1 } : undefined;
 }
 

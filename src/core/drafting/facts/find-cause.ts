@@ -1,3 +1,4 @@
+import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
@@ -47,6 +48,11 @@ function isReason(node: Node): boolean {
 
 function headOfPreposition(pp: Node): string | undefined {
   return pp.kids[0]?.cat === "prep" ? pp.kids[0].flags?.[0] : headTerminal(pp).flags?.[0];
+}
+
+/** Reasons of a clause: facts of their own, and left out of questions about anything else. */
+export function reasonsOf(clause: Clause): Node[] {
+  return clause.adjuncts.map((part) => part.node).filter((node) => isReason(node) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
 }
 
 /** Without the comma around it. */

@@ -5,9 +5,9 @@ import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
-const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above from through around".split(" "));
+const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
@@ -23,7 +23,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
-  const rest = phraseRest(phrasing, analysis, [place.node]);
+  const rest = phraseRest(phrasing, analysis, [place.node, ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 4) return [];
   const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));

@@ -6,7 +6,7 @@ import { askClause, askSubject, type Phrasing, phraseRest } from "../phrasing/as
 import { findUnclear } from "../phrasing/clear-reference";
 import { numberForms } from "../phrasing/number-forms";
 import { type Fact, factId } from "./fact";
-import { isUnclear } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -20,7 +20,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
-  const rest = phraseRest(phrasing, analysis, [object]);
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
   const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
@@ -38,7 +38,7 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const preposition = node.kids[0].lemma ?? "";
     const noun = counted && countedNoun(counted, phrasing);
     if (!counted || !noun || np !== counted || !["for", "in", "within", "after"].includes(preposition)) return [];
-    const rest = phraseRest(phrasing, analysis, [node]);
+    const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     if (isUnclear(rest)) return [];
     return [quantityFact(phrasing, counted, askClause(phrasing, `${preposition.charAt(0).toUpperCase()}${preposition.slice(1)} how many ${noun}`, rest), noun)];
   });
@@ -49,7 +49,7 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = countedPhrase(clause.subject);
   const noun = counted && countedNoun(counted, phrasing);
   if (!counted || !noun || clause.shared || clause.linkedBy) return [];
-  const rest = phraseRest(phrasing, analysis);
+  const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
   const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";
   const stem = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest).replace(

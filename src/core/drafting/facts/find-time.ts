@@ -3,7 +3,7 @@ import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 /** "In *1822* … designed"; "every *four hours*". */
 export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -14,7 +14,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const year = yearOf(part);
     const often = part.cat === "advp" && part.f.sub === "time" && /^(?:every|each|once|twice) /i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
-    const rest = phraseRest(phrasing, analysis, [node]);
+    const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     if (isUnclear(rest) || rest === "" || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);

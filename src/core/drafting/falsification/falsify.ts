@@ -54,7 +54,8 @@ function byOrder({ phrasing, text }: Statement): Falsehood[] {
   return phrasing.clause.adjuncts.flatMap(({ node }) => {
     const first = openingWord(node);
     const other = first && ORDER[first];
-    return other && (node.cat.includes("sb") || node.cat === "pp") ? swap(text, first, other, "order") : [];
+    // Only clauses: "looks after the harbour" says nothing of time.
+    return other && node.cat.includes("sb") ? swap(text, first, other, "order") : [];
   });
 }
 

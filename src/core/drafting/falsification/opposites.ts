@@ -39,8 +39,6 @@ export const OPPOSITES: Record<string, string> = {
   rise: "fall",
   falls: "rises",
   fall: "rise",
-  rose: "fell",
-  fell: "rose",
   increases: "decreases",
   increase: "decrease",
   decreases: "increases",

@@ -23,11 +23,14 @@ export type Phrasing = {
 
 export type Unaskable = Unclear | "contracted" | "no-subject";
 
-const DROPPED_ADVERBS = new Set(["also", "link", "again"]);
+/** These join sentences and carry nothing; *then* and *instead* carry what stood before, and stay. */
+const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
+const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless".split(" "));
 
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
+  if (sentence.words.some((word) => CARRYING_ADVERBS.has(word.lower))) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
@@ -102,9 +105,7 @@ export function preverbalAdverbs(clause: Clause): string {
 }
 
 function isDropped(node: Node): boolean {
-  return (
-    (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).flags?.[0] ?? "")
-  );
+  return (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).lemma ?? "");
 }
 
 /** "Why" + did + subject + verb + rest + "?" */

@@ -2,6 +2,7 @@ import { notFound } from "next/navigation";
 import { PlanView } from "@/components/plan/PlanView";
 import { db } from "@/server/db/client";
 import { historyOf } from "@/server/sets/edit-set";
+import { listRuns } from "@/server/sets/list-runs";
 import { loadSet } from "@/server/sets/load-set";
 
 export const dynamic = "force-dynamic";
@@ -20,6 +21,7 @@ export default async function PlanPage({ params }: { params: Promise<{ setId: st
       sourceLine={`${source.title}, paragraphs 1 to ${paragraphs}`}
       band={source.description.grade}
       nextSeed={(set.lastRun?.seed ?? 0) + 1}
+      runs={listRuns(setId)}
     />
   );
 }
