@@ -1,6 +1,7 @@
 /**
  * Compiles data/lexicon from WordNet 3.1 and SUBTLEX-US. The result is committed, so nobody who
  * only uses Vumo needs the packages: `npm ci --prefix tools/lexicon && npm run build:lexicon`.
+ * The tables are text with tabs, packed with gzip.
  *
  * words.tsv      word, part-of-speech weights n:v:a:r (SemCor tag counts), zipf, verb frames, senses
  * synsets.tsv    noun synset id, hypernym id, lexicographer file (both ids in base 36)
@@ -9,6 +10,7 @@
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { gzipSync } from "node:zlib";
 
 const root = path.resolve(import.meta.dirname, "..");
 const packages = path.join(root, "tools/lexicon/node_modules");
@@ -153,7 +155,7 @@ for (const pos of Object.keys(FILES) as Pos[]) {
   }
 }
 
-const write = (name: string, rows: Iterable<string>) => writeFileSync(path.join(out, name), `${[...rows].join("\n")}\n`);
+const write = (name: string, rows: Iterable<string>) => writeFileSync(path.join(out, `${name}.gz`), gzipSync(`${[...rows].join("\n")}\n`, { level: 9 }));
 write("words.tsv", wordRows);
 write("forms.tsv", formRows);
 write("synsets.tsv", synsetRows);

@@ -2,21 +2,11 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import iconv from "iconv-lite";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { type App, startApp } from "../support/app";
-import { openBrowser, type Teacher } from "../support/browser";
+import { describe, expect, it } from "vitest";
+import { journey } from "../support/journey";
 
-let app: App;
-let teacher: Teacher;
+const { app, teacher } = journey();
 const folder = mkdtempSync(path.join(tmpdir(), "vumo-files-"));
-beforeAll(async () => {
-  app = await startApp();
-  teacher = await openBrowser();
-});
-afterAll(async () => {
-  await teacher?.leave();
-  await app?.end();
-});
 
 const paste = async (text: string) => {
   await teacher.open(`${app.url}/sources`);

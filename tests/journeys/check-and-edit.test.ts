@@ -1,17 +1,8 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { type App, startApp } from "../support/app";
-import { By, Key, openBrowser, type Teacher } from "../support/browser";
+import { describe, expect, it } from "vitest";
+import { By, Key } from "../support/browser";
+import { journey } from "../support/journey";
 
-let app: App;
-let teacher: Teacher;
-beforeAll(async () => {
-  app = await startApp({ seeded: true });
-  teacher = await openBrowser();
-});
-afterAll(async () => {
-  await teacher?.leave();
-  await app?.end();
-});
+const { app, teacher } = journey({ seeded: true });
 
 const margin = async (set = "demo-tide") => {
   await teacher.open(`${app.url}/sets/${set}/margin`);

@@ -1,19 +1,9 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { type App, startApp } from "../support/app";
-import { openBrowser, type Teacher } from "../support/browser";
+import { describe, expect, it } from "vitest";
+import { journey } from "../support/journey";
 
-let app: App;
-let teacher: Teacher;
-beforeAll(async () => {
-  app = await startApp({ seeded: true });
-  teacher = await openBrowser();
-});
-afterAll(async () => {
-  await teacher?.leave();
-  await app?.end();
-});
+const { app, teacher } = journey({ seeded: true });
 
 const stems = () => teacher.texts("[data-slip] button > span:nth-child(2)");
 const slipCount = async () => (await teacher.texts("[data-slip]")).length;

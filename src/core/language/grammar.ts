@@ -334,7 +334,7 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   // Auxiliaries. "ax" is an auxiliary with the not or adverb behind it.
   for (const aux of ["be", "have", "do", "modal"]) {
     rule(aux, `${aux} not`, 0, "negation", 0, (l) => l.f);
-    rule(aux, `${aux} adv`, 0, "modifier", 0.15, (l, r) => (["particle"].includes(r.f.sub ?? "") ? undefined : l.f));
+    rule(aux, `${aux} adv`, 0, "modifier", 0.15, (l, r) => (r.f.sub === "particle" || (aux === "be" && r.f.sub === "deg") ? undefined : l.f));
   }
   const beForm = (be: Node): Features | undefined => {
     const [first] = headTerminal(be).flags ?? [];

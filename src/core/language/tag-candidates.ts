@@ -1,7 +1,7 @@
 import { CLOSED_WORDS } from "./data/closed-words";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
-import { MONTHS, PERSON_TITLES } from "./data/noun-classes";
+import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
 import type { Token } from "./tokenize";
@@ -94,6 +94,7 @@ function mergeClosed(closed: Tag[], open: Tag[]): Tag[] {
 function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals, isClosed: boolean): number {
   if (PERSON_TITLES.has(token.lower) && !isClosed) return 0.3;
   if (!isFirst) return isClosed ? 3 : 0.1;
+  if (GIVEN_NAMES.has(token.lower) && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
   const known = isClosed || lexicon.findWord(token.lower) !== undefined || tagOpenWord(token.lower, lexicon)[0]!.cost < 2;
   return known ? (isClosed ? 8 : 3.5) : 0.3;

@@ -12,7 +12,9 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
   if (clause.verb.cat !== "be" || clause.shared || clause.negated || !predicate) return [];
   const result = [...walkTree(predicate)].find((node) => node.cat === "cs");
   const degree = clause.sentence.words.slice(clause.verb.end, result?.start).findIndex((word) => word.lower === "so");
-  if (!result || degree !== 0 || findUnclear(predicate.kids[0]!, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const quality = [...walkTree(predicate)].filter((node) => result && node.end <= result.start);
+  const saysUnclearly = quality.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false));
+  if (!result || degree !== 0 || saysUnclearly) return [];
   const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);
   const asked = effect && phraseClause(effect, analysis);
   if (!asked || typeof asked === "string") return [];

@@ -29,7 +29,16 @@ const CAUSING_VERBS = new Set(
 export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const node = coreOf(clause.subject);
-  if (clause.imperative || clause.shared || clause.passive || clause.negated || clause.verb.cat !== "v" || clause.linkedBy === "so" || givesReason(clause))
+  if (
+    clause.imperative ||
+    clause.shared ||
+    clause.passive ||
+    clause.negated ||
+    clause.verb.cat !== "v" ||
+    clause.linkedBy === "so" ||
+    givesReason(clause) ||
+    clause.complements.some((part) => hasNo(part.node))
+  )
     return [];
   const human = phrasing.binder.human && node.f.det !== "indef" && node.f.det !== "quant";
   const thing =

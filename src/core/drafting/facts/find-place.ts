@@ -11,6 +11,8 @@ const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside bel
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
+/** "pulls on the sea", "looks at the lamp": what is meant, not where. */
+const NO_PLACE_VERBS = new Set("pull push act depend rely look call wait count focus point aim knock work serve speak".split(" "));
 const NO_PLACES = new Set("direction way order line number time case side form shape pattern middle end rest".split(" "));
 
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
@@ -19,13 +21,13 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
   const [place] = places;
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
-  if (places.length !== 1 || !place || clause.shared || clause.negated || clause.verb.cat !== "v") return [];
+  if (places.length !== 1 || !place || clause.shared || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v") return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
   const rest = phraseRest(phrasing, analysis, [place.node, ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 4) return [];
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));
   return [
     {

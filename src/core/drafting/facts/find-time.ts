@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
@@ -11,7 +11,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
-    const year = yearOf(part);
+    const year = yearOf(part, clause.sentence);
     const often = part.cat === "advp" && part.f.sub === "time" && /^(?:every|each|once|twice) /i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
@@ -38,10 +38,10 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** "in 1822", "in January 1866": the year alone is asked for. */
-function yearOf(node: Node): string | undefined {
+function yearOf(node: Node, sentence: Sentence): string | undefined {
   if (node.cat !== "pp" || node.kids[0]?.cat !== "prep" || node.kids[0].lemma !== "in") return undefined;
   const years = [...walkTree(node)].filter((inner) => inner.cat === "num" && inner.flags?.includes("year"));
   const np = node.kids[1]!;
   if (years.length !== 1 || (np.end - np.start > 2 && headTerminal(np).cat !== "num")) return undefined;
-  return years[0]!.lemma || undefined;
+  return nodeText(sentence, years[0]!);
 }

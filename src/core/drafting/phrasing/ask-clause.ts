@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
@@ -38,17 +38,26 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (pronoun && !antecedent) return "pronoun";
   const subjectNode = pronoun ? antecedent!.node : node;
   const home = pronoun ? antecedent!.sentence : sentence;
-  if (subjectNode.f.det === "clause") return "no-subject";
+  const plainGerund = subjectNode.role === "gerund" && subjectNode.end - subjectNode.start === 1;
+  if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
-  const unclear = findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
+  const name = nameInPassing(clause.subject, sentence, analysis);
+  const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
-  const subject = (pronoun ? antecedent!.text : midSentence(sentence, node)).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node))).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
+function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
+  if (subject.role !== "apposition") return undefined;
+  const text = nodeText(sentence, subject.kids[1]!);
+  return analysis.persons.has(text) ? text : undefined;
 }
 
 /** "Leave a tail": why should you leave a tail? */

@@ -1,0 +1,98 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+import type { Clause } from "./clause";
+import { nodeText } from "./node-text";
+
+const clauses = (text: string): Clause[] => analyse(text).sentences.flatMap((sentence) => sentence.clauses);
+const first = (text: string): Clause => {
+  const [clause] = clauses(text);
+  if (!clause) throw new Error(`Not understood: ${text}`);
+  return clause;
+};
+const parts = (clause: Clause, of: "complements" | "adjuncts") => clause[of].map((part) => nodeText(clause.sentence, part.node));
+
+describe("complements", () => {
+  it.each([
+    ["an object", "Rain hid the fire.", ["the fire"]],
+    ["two objects", "The board sent Ida a silver watch.", ["Ida", "a silver watch"]],
+    ["a that-clause", "The council says that ships need no horn.", ["that ships need no horn"]],
+    ["a wh-clause", "A captain learns how light bends.", ["how light bends"]],
+    ["a predicate", "The channel is too shallow.", ["too shallow"]],
+    ["a particle and its object", "The mirrors soaked up half of the light.", ["up", "half of the light"]],
+    ["an infinitive", "The sea began to rise.", ["to rise"]],
+    ["a name", "Sailors call the bowline the king of knots.", ["the bowline", "the king of knots"]],
+  ])("reads %s", (_, text, wanted) => {
+    expect(parts(first(text), "complements")).toEqual(wanted);
+  });
+});
+
+describe("adjuncts", () => {
+  it.each([
+    ["in front and behind", "In 1871 the lens arrived in crates.", ["In 1871", "in crates"]],
+    ["between auxiliary and verb", "A ship could now see the light.", ["now"]],
+    ["a reason", "It sank because it was heavy.", ["because it was heavy"]],
+    ["a time without preposition", "They polished the brass each morning.", ["each morning"]],
+    ["a purpose", "Workers combed the hemp so that the fibres lay straight.", ["so that the fibres lay straight"]],
+  ])("reads %s", (_, text, wanted) => {
+    expect(parts(first(text), "adjuncts")).toEqual(wanted);
+  });
+});
+
+describe("the verb", () => {
+  it.each([
+    ["The lamp was lit.", { passive: true, negated: false }],
+    ["The lamp was not lit.", { passive: true, negated: true }],
+    ["The lamp does not burn.", { passive: false, negated: true }],
+    ["The lamp has burned.", { passive: false, negated: false }],
+    ["The lamp is burning.", { passive: false, negated: false }],
+    ["The keepers could not have seen the rocks.", { passive: false, negated: true }],
+  ])("of %j", (text, wanted) => {
+    expect(first(text)).toMatchObject(wanted);
+  });
+  it("keeps auxiliaries in order", () => {
+    expect(first("The lamp should have been lit.").auxiliaries.map((node) => node.lemma)).toEqual(["should", "have", "been"]);
+  });
+});
+
+describe("several clauses", () => {
+  it("are joined by and, but, so", () => {
+    expect(clauses("The wind rose, but the boats stayed. The lens was heavy, so builders floated the lens.").map((clause) => clause.linkedBy)).toEqual([
+      undefined,
+      "but",
+      undefined,
+      "so",
+    ]);
+  });
+  it("share a subject", () => {
+    const shared = clauses("The keepers wound the clockwork, polished the brass and trimmed the lamps.");
+    expect(shared.map((clause) => clause.verb.lemma)).toEqual(["wind", "polish", "trim"]);
+    expect(new Set(shared.map((clause) => nodeText(clause.sentence, clause.subject)))).toEqual(new Set(["The keepers"]));
+  });
+  it("stand inside adverb clauses, apart from the main one", () => {
+    expect(clauses("When the tide turns, the boats leave before the water falls.").map((clause) => [clause.rank, clause.verb.lemma])).toEqual([
+      ["adverbial", "turn"],
+      ["main", "leave"],
+      ["adverbial", "fall"],
+    ]);
+  });
+  it("stand after so … that", () => {
+    expect(clauses("The fog was so thick that nobody saw the shore.").map((clause) => [clause.rank, clause.verb.lemma])).toEqual([
+      ["main", "was"],
+      ["adverbial", "see"],
+    ]);
+  });
+  it("may be a command", () => {
+    expect(first("Pull the rope until the knot is tight.")).toMatchObject({ imperative: true });
+  });
+});
+
+describe("near adjuncts belong near", () => {
+  it("inside a relative clause", () => {
+    const clause = first("A fixed loop is a loop that does not get smaller when the rope is pulled.");
+    expect(parts(clause, "adjuncts")).toEqual([]);
+  });
+  it("behind a participle", () => {
+    const clause = first("The lens arrived in crates filled with straw.");
+    expect(parts(clause, "adjuncts")).toEqual(["in crates filled with straw"]);
+  });
+});

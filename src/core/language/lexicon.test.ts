@@ -1,0 +1,33 @@
+import { describe, expect, it } from "vitest";
+import { createLexicon } from "./lexicon";
+
+const lexicon = createLexicon({
+  words: "lamp\t9:0:0:0\t4.1\t\ts1,s2\nlantern\t2:0:0:0\t3.3\t\ts1\nturn\t3:40:0:0\t5.5\tIT\ts3\n",
+  forms: "lamps\t3.9\n",
+  synsets: "s0\t\t3\ns1\ts0\t6\ns2\ts0\t6\ns3\t\t4\n",
+  names: "Paris\tplace\nFresnel\tperson\n",
+  antonyms: "a\thigh\tlow\nv\trise\tfall\n",
+});
+
+describe("the dictionary", () => {
+  it("has words with weights, frequency, frames and senses", () => {
+    expect(lexicon.findWord("turn")).toEqual({ noun: 3, verb: 40, adjective: 0, adverb: 0, zipf: 5.5, frames: "IT", senses: ["s3"] });
+    expect(lexicon.findWord("boat")).toBeUndefined();
+  });
+  it("knows the frequency of forms", () => {
+    expect([lexicon.zipf("lamp"), lexicon.zipf("lamps"), lexicon.zipf("boat")]).toEqual([4.1, 3.9, 0]);
+  });
+  it("walks up and down the senses", () => {
+    expect(lexicon.findHypernym("s1")).toBe("s0");
+    expect(lexicon.findHypernym("s0")).toBeUndefined();
+    expect(lexicon.hyponyms("s0")).toEqual(["s1", "s2"]);
+    expect(lexicon.nounsOf("s1")).toEqual(["lamp", "lantern"]);
+    expect(lexicon.nounFile("s1")).toBe(6);
+  });
+  it("knows names and opposites", () => {
+    expect(lexicon.nameKind("Paris")).toBe("place");
+    expect(lexicon.nameKind("Nell")).toBeUndefined();
+    expect(lexicon.antonyms("a", "high")).toEqual(["low"]);
+    expect(lexicon.antonyms("a", "rise")).toEqual([]);
+  });
+});

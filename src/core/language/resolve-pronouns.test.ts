@@ -1,0 +1,43 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const stands = (text: string) => [...analyse(text).antecedents.values()].map((found) => found.text);
+
+describe("a pronoun that opens a sentence stands for the main subject before it", () => {
+  it.each([
+    ["it for a thing", "The lens was heavy. It held a thousand prisms.", ["the lens"]],
+    ["they for several", "The keepers slept by day. They worked by night.", ["the keepers"]],
+    ["she for a woman", "Ida Marrow kept the light. She wound the clockwork.", ["Ida Marrow"]],
+    ["a thing first named with a", "A storm broke the window. It blew all night.", ["the storm"]],
+    ["along a chain", "The lens was heavy. It was tall. It held prisms.", ["the lens", "the lens"]],
+    ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
+  ])("%s", (_, text, wanted) => {
+    expect(stands(text)).toEqual(wanted);
+  });
+});
+
+describe("inside a sentence it stands for the subject before it, when nothing else agrees", () => {
+  it("alone", () => {
+    expect(stands("Limpets clamp to rocks so that they stay wet.")).toEqual([]);
+    expect(stands("Limpets hold on so that they stay wet.")).toEqual(["limpets"]);
+  });
+  it("not counting times", () => {
+    expect(stands("The keepers wound the clock every four hours, and they slept by day.")).toEqual(["the keepers"]);
+  });
+});
+
+describe("it stays open", () => {
+  it.each([
+    ["when number does not agree", "The lens was heavy. They held it."],
+    ["when a thing is asked to be a person", "The lens was heavy. She held a lamp."],
+    ["in a new paragraph", "The lens was heavy.\n\nIt held a thousand prisms."],
+    ["when the sentence before has two subjects", "The wind rose and the boat sank. It was gone by dawn."],
+    ["when the subject before is a pronoun without its noun", "They came early. They left late."],
+  ])("%s", (_, text) => {
+    expect(stands(text)).toEqual([]);
+  });
+});
+
+it("takes the only woman of a story for she, wherever she was named", () => {
+  expect(stands("Nell put on her boots. The fog lay on the water. She followed the wall with one hand.")).toContain("Nell");
+});
