@@ -192,7 +192,7 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   rule("ap", "ap vp", 0, "complement", 0.6, (l, r) => (r.f.form === "to" ? l.f : undefined));
   rule("ap", "ap cs", 0, "complement", 0.8);
   rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));
-  lift("advp", "adv", "adverb", (n) => ({ f: n.f.sub ? { sub: n.f.sub } : {}, cost: 0 }));
+  lift("advp", "adv", "adverb", (n) => ({ f: n.f.sub ? { sub: n.f.sub } : {}, cost: n.f.sub === "deg" ? 0.4 : 0 }));
   rule("advp", "adv advp", 1, "modifier", 0.2, (l, r) => (["deg", "approx", "only"].includes(l.f.sub ?? "") ? r.f : undefined));
   lift("advp", "np", "time", (n) => {
     const head = headTerminal(n).lemma ?? "";

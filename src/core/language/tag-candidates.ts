@@ -135,10 +135,11 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
     tags.push({ cat: "v", flags: [form], cost: shared, lemma });
     if (form === "base") tags.push({ cat: "v", flags: ["plain"], cost: shared, lemma });
   }
-  if (own?.adjective) tags.push({ cat: "adj", flags: [], cost: cost(own.adjective), lemma: word });
   const comparative = comparativeOf(word, lexicon);
-  if (comparative && !own?.adjective) tags.push({ cat: "adj", flags: word.endsWith("er") ? ["comparative"] : [], cost: 0.2, lemma: comparative });
-  if (own?.adverb) tags.push({ cat: "adv", flags: ["manner"], cost: cost(own.adverb), lemma: word });
+  const open = comparative && word.endsWith("er") ? ["comparative"] : [];
+  if (own?.adjective) tags.push({ cat: "adj", flags: open, cost: cost(own.adjective), lemma: word });
+  else if (comparative) tags.push({ cat: "adj", flags: open, cost: 0.2, lemma: comparative });
+  if (own?.adverb) tags.push({ cat: "adv", flags: ["manner", ...open], cost: cost(own.adverb), lemma: word });
   if (tags.length === 0) tags.push(...guessTags(word, lexicon));
   return tags;
 }

@@ -29,13 +29,13 @@ export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, 
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
-  const comparison = node.cat === "ap" && !isOpenComparison(node);
+  const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
   for (const [index, kid] of node.kids.entries()) {
     const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 ? opensFixed || (fixed && node.cat === kid.cat) : comparison);
     if (found) return found;
   }
-  if (node.cat === "ap" && !fixed && isOpenComparison(node)) return "comparison-left-open";
+  if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
   return undefined;
 }
 

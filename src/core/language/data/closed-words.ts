@@ -202,7 +202,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   via: "prep:via",
   past: "prep:past 0.7|adj 0.7|n:sg 0.7",
   very: "adv:deg",
-  too: "adv 0.45|adv:deg 0.5",
+  too: "adv 0.6|adv:deg 0.5",
   quite: "adv:deg",
   rather: "adv:deg",
   almost: "adv:approx|adv:deg",

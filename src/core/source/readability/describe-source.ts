@@ -37,7 +37,7 @@ function hardestSentences(blocks: readonly Block[], count: number): HardSentence
         grade: counts.words ? fleschKincaid(counts) + (counts.unfamiliar / counts.words) * 6 + counts.words * 0.15 : 0,
       };
     })
-    .filter((sentence) => sentence.words >= 10)
+    .filter((sentence) => sentence.words >= 8)
     .sort((a, b) => b.grade - a.grade)
     .slice(0, count);
 }

@@ -1,0 +1,66 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import type { FactType } from "../facts/fact";
+import { stockSource } from "../source-stock";
+import { findDistractors } from "./find-distractors";
+
+const SOURCE = `# The light of Skerry Bay
+
+Keepers wore aprons because buttons could scratch the glass. A clockwork machine turned the lens all night. An electric motor replaced the clockwork in 1954. The lens arrived in 1871. The first lamp was lit in 1823 in France.
+
+A petition is a letter that many people sign. A by-law is a rule that is made by a town council. A tide table is a list that shows every tide. Ida Marrow kept the light. Thomas Marrow trimmed the lamp. Augustin Fresnel designed a lens for ships. Dr. Edmund Hale read the notebooks of the keepers. Oda Brandt guided ships.
+
+The keepers wound the clockwork every four hours. Shore crabs hide under flat stones. Builders put lamps inside stone towers. Old boats lie on the quay. Small boats carry no radio because a good radio costs a month's catch. The council closed the harbour because ice blocked the channel.`;
+
+const stock = stockSource(analyse(SOURCE, "markdown"));
+const distractors = (type: FactType, stem?: RegExp, count = 3) => {
+  const fact = stock.facts.find((other) => other.type === type && (!stem || stem.test(other.stem)));
+  if (!fact) throw new Error(`No ${type}`);
+  return { fact, found: findDistractors(fact, stock, count, 1) };
+};
+
+describe("wrong options are of the key's own kind", () => {
+  it("years for a year, the source's own first", () => {
+    const { found } = distractors("time", /clockwork/);
+    expect(found).toHaveLength(3);
+    for (const year of found) expect(year).toMatch(/^\d{4}$/);
+    expect(found).toEqual(expect.arrayContaining(["1871"]));
+  });
+  it("names of persons for a person, never the same family", () => {
+    const { found } = distractors("person", /designed/);
+    expect(found.length).toBeGreaterThanOrEqual(2);
+    for (const name of found) expect(name).toMatch(/^(?:Ida Marrow|Thomas Marrow|Dr\. Edmund Hale|Oda Brandt)$/);
+  });
+  it("whole clauses for a reason, not those of the same sentence", () => {
+    const { fact, found } = distractors("cause", /aprons/);
+    expect(found).toHaveLength(3);
+    for (const text of found) expect(fact.sentence.text.toLowerCase()).not.toContain(text.toLowerCase());
+  });
+  it("meanings of other terms for a meaning", () => {
+    const { found } = distractors("definition", /petition/);
+    expect(new Set(found)).toEqual(new Set(["a rule that is made by a town council", "a list that shows every tide"]));
+  });
+  it("other terms for a term, with the article it needs", () => {
+    const { found } = distractors("naming", /many people sign/);
+    for (const term of found) expect(term).toMatch(/^an? /);
+  });
+  it("places with their prepositions for a place", () => {
+    const { found } = distractors("place", /crabs/);
+    for (const place of found) expect(place).toMatch(/^(?:inside|on|in|at) /);
+  });
+  it("the same step of time for how often", () => {
+    const { found } = distractors("frequency");
+    for (const often of found) expect(often).toMatch(/^every [a-z-]+ hours$/);
+  });
+});
+
+it("gives the same for the same seed", () => {
+  for (const fact of stock.facts) expect(findDistractors(fact, stock, 3, 7)).toEqual(findDistractors(fact, stock, 3, 7));
+});
+
+it("never gives the answer itself, nor one option twice", () => {
+  for (const fact of stock.facts) {
+    const found = findDistractors(fact, stock, 4, 3).map((text) => text.toLowerCase());
+    expect(new Set([...found, fact.answer.toLowerCase()]).size).toBe(found.length + 1);
+  }
+});

@@ -1,0 +1,34 @@
+import { expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+import type { Candidate } from "./candidate";
+import { failedGate } from "./gates";
+
+const [sentence] = analyse("The lamp burns.").sentences;
+const candidate = (more: Partial<Candidate>): Candidate => ({
+  kind: "short-answer",
+  stem: "Why did keepers wear linen aprons?",
+  key: "Because buttons scratch glass",
+  accepted: [],
+  distractors: [],
+  optionOrder: "shuffled",
+  evidence: [sentence!],
+  factId: "0",
+  factType: "cause",
+  pattern: "p",
+  depth: "recall",
+  worth: 1,
+  ...more,
+});
+
+it.each([
+  [undefined, {}],
+  ["stem-too-thin", { stem: "What happened?" }],
+  ["stem-too-long", { stem: `Why did ${"the old keepers of the light and ".repeat(6)}sleep?` }],
+  ["key-too-long", { key: "word ".repeat(21).trim() }],
+  ["opens-badly", { stem: "why did keepers wear linen aprons?" }],
+  ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
+  ["answer-in-stem", { stem: "Why did the buttons scratch the glass of lamps?", key: "because buttons scratch glass" }],
+  ["gap-word-elsewhere", { kind: "gap-fill", stem: "The old lamp is called a lamp ____ by all.", key: "old" }],
+] as const)("%s", (gate, more) => {
+  expect(failedGate(candidate(more))).toBe(gate);
+});

@@ -1,0 +1,93 @@
+import { describe, expect, it } from "vitest";
+import { kindOf, QUESTION_KINDS, visibleText } from "@/core/questions/kinds";
+import { locatorLabel } from "@/core/source/locator-label";
+import { describeSource, readingMinutesAt } from "@/core/source/readability/describe-source";
+import { shortfallText } from "@/messages/draft-reasons";
+import { gradeBand } from "@/messages/grades";
+import { type AppProblem, problemText } from "@/messages/problems";
+import { blocksOf } from "../support/language-tools";
+import { choice } from "../support/rule-tester";
+
+describe("problems in words", () => {
+  const PROBLEMS: AppProblem[] = [
+    { type: "passage-empty" },
+    { type: "passage-too-long", characters: 300_001, limit: 300_000 },
+    { type: "passage-not-text" },
+    { type: "file-kind-unknown", name: "x.xyz" },
+    { type: "file-too-large", name: "x.txt", megabytes: 9 },
+    { type: "question-gone", questionId: "q" },
+    { type: "edit-does-not-fit", edit: "set-key" },
+    { type: "set-not-found" },
+    { type: "source-not-found" },
+    { type: "run-not-found" },
+    { type: "request-not-understood" },
+    { type: "nothing-to-undo" },
+    { type: "already-drafting" },
+    { type: "plan-empty" },
+  ];
+  it.each(PROBLEMS.map((problem) => [problem.type, problem] as const))("%s: whole sentences, never an exclamation mark", (_, problem) => {
+    expect(problemText(problem)).toMatch(/^[A-Z“].*\.$/);
+    expect(problemText(problem)).not.toMatch(/!|undefined|NaN/);
+  });
+});
+
+describe("what the text could not bear", () => {
+  it("is said with kind, numbers and reason", () => {
+    expect(shortfallText({ kind: "gap-fill", asked: 3, drafted: 1, reason: "facts-used-up" })).toBe(
+      "Gap fill: 1 of 3, since every fact that can be asked well is in the set already.",
+    );
+  });
+  it("is not said where nothing is missing", () => {
+    expect(shortfallText({ kind: "gap-fill", asked: 3, drafted: 3 })).toBeUndefined();
+  });
+});
+
+it.each([
+  [{ lowest: 4.6, highest: 6.7, middle: 5 }, "5 to 7"],
+  [{ lowest: 4.8, highest: 5.2, middle: 5 }, "5"],
+  [{ lowest: -2, highest: 30, middle: 5 }, "1 to 16"],
+])("writes a band of grades: %j", (band, text) => {
+  expect(gradeBand(band)).toBe(text);
+});
+
+it.each([
+  [{ type: "paragraph", number: 3 }, "¶ 3"],
+  [{ type: "heading", number: 1 }, "heading 1"],
+  [{ type: "page", page: 2, paragraph: 4 }, "page 2, ¶ 4"],
+  [{ type: "slide", slide: 7, part: "notes" }, "slide 7"],
+  [{ type: "time", startMs: 125_000, endMs: 130_000 }, "2:05"],
+] as const)("names a place: %j", (locator, label) => {
+  expect(locatorLabel(locator)).toBe(label);
+});
+
+describe("kinds of question", () => {
+  it.each(QUESTION_KINDS)("%s has a name, a blank and a working time", (kind) => {
+    const definition = kindOf(kind);
+    const blank = definition.createBlank("q1");
+    expect(blank).toMatchObject({ kind, id: "q1", evidence: [] });
+    expect(definition.name).toMatch(/^[A-Z]/);
+    expect(definition.minutes(blank, 5)).toBeGreaterThan(0);
+    expect(definition.minutes({ ...blank, stem: "word ".repeat(40) }, 2)).toBeGreaterThan(definition.minutes({ ...blank, stem: "word ".repeat(40) }, 9));
+  });
+  it("show a student stem and options, and nothing else", () => {
+    expect(visibleText(choice("What floats?", ["cork", "iron"], 0))).toBe("What floats? cork iron");
+  });
+});
+
+describe("the description of a source", () => {
+  const description = describeSource(
+    blocksOf(
+      "# Lamps\n\nThe lamp burned all night in the old tower by the sea. It was lit.\n\nInnumerable meteorological considerations complicated navigational responsibilities throughout the archipelago.",
+      "markdown",
+    ),
+  );
+  it("counts the prose and not the headings", () => {
+    expect(description.counts.sentences).toBe(3);
+  });
+  it("finds the hardest sentence first", () => {
+    expect(description.hardest[0]!.text).toMatch(/^Innumerable/);
+  });
+  it("knows that older readers read faster", () => {
+    expect(readingMinutesAt(1000, 2)).toBeGreaterThan(readingMinutesAt(1000, 9));
+  });
+});

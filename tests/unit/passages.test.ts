@@ -1,0 +1,63 @@
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { describe, expect, it } from "vitest";
+import { checkQuestion } from "@/core/checking/check-question";
+import { draftQuestions } from "@/core/drafting/draft-questions";
+import { createDefaultPlan } from "@/core/drafting/plan";
+import { countSupply } from "@/core/drafting/draft-questions";
+import type { Question } from "@/core/questions/question";
+import { analyse, root, tools } from "../support/language-tools";
+
+const files = ["demo/passages", "quality/passages"].flatMap((folder) => readdirSync(path.join(root, folder)).map((name) => path.join(folder, name)));
+const LEAST_UNDERSTOOD = 0.85;
+
+describe.each(files)("%s", (file) => {
+  const analysis = analyse(readFileSync(path.join(root, file), "utf8"), "markdown");
+  const questions: Question[] = [];
+  for (const draft of draftQuestions({ analysis, plan: createDefaultPlan(5), seed: 1, newId: (index) => `q${index}` })) questions.push(draft.question);
+  const context = { blocks: analysis.blocks, others: questions, grade: 5, lexicon: tools().lexicon };
+
+  it("is understood, sentence by sentence", () => {
+    const prose = analysis.sentences.filter((sentence) => !["heading", "speech", "question", "list-item"].includes(sentence.abstained ?? ""));
+    const understood = prose.filter((sentence) => sentence.tree);
+    expect(understood.length / prose.length).toBeGreaterThanOrEqual(LEAST_UNDERSTOOD);
+  });
+  it("gives a reason wherever it is not", () => {
+    for (const sentence of analysis.sentences) expect(Boolean(sentence.tree) || Boolean(sentence.abstained)).toBe(true);
+  });
+  it("gives drafts that the check does not call wrong, each with its proof", () => {
+    expect(questions.length).toBeGreaterThan(0);
+    for (const question of questions) {
+      const { verdict, findings } = checkQuestion(question, context);
+      expect(verdict, `${question.stem} ${findings.map((finding) => finding.reason).join()}`).not.toBe("wrong");
+      expect(findings.map((finding) => finding.rule)).not.toEqual(expect.arrayContaining(["key-in-evidence"]));
+    }
+  });
+  it("gives stems that are sentences", () => {
+    for (const question of questions) {
+      expect(question.stem).toMatch(/^[A-Z].*[.?]$/);
+      expect(question.stem).not.toMatch(/\s[,.?]|\s{2}|undefined|\b(?:the the|a the)\b/);
+    }
+  });
+  it("never promises fewer than it drafts", () => {
+    const supply = countSupply(analysis);
+    for (const kind of ["multiple-choice", "true-false", "gap-fill", "short-answer"] as const) expect(questions.filter((question) => question.kind === kind).length).toBeLessThanOrEqual(supply[kind]);
+  });
+});
+
+describe("what is no English prose", () => {
+  it.each([
+    ["another language", "La marea sube dos veces al día. El faro de la bahía se encendió en 1871 porque los barcos chocaban contra las rocas."],
+    ["verse", "Tide, tide,\nturn and hide,\nrope and stone,\nall alone"],
+    ["code", "for (let i = 0; i < 10; i++) { lamp[i] = on(i); }"],
+    ["a table", "Name | Year | Height\nGull Point | 1898 | 21\nSkerry Bay | 1871 | 34"],
+    ["scanning noise", "Th3 l~mp w@s l1t 1n 18?1 bec^use sh|ps str#ck r0cks."],
+    ["one line of forty thousand characters", "the lamp and the rope and ".repeat(1600)],
+    ["ten thousand brackets", "(".repeat(10_000)],
+    ["marks of every kind", "… – — “” ‘’ «» ¿? ¡! ¶ § † ‡ • ° № ™"],
+  ])("%s: no crash, and next to nothing is asked", (_, text) => {
+    const analysis = analyse(`Keepers slept.\n\n${text}`);
+    const drafts = [...draftQuestions({ analysis, plan: createDefaultPlan(5), seed: 1, newId: String })];
+    expect(drafts.length).toBeLessThanOrEqual(1);
+  });
+});

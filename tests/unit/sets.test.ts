@@ -1,0 +1,177 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { afterAll, beforeEach, describe, expect, it } from "vitest";
+import type { Edit } from "@/core/questions/edit";
+import { kindOf } from "@/core/questions/kinds";
+import { createSpan } from "@/core/source/create-span";
+import { type Db, db, openDatabase } from "@/server/db/client";
+import { runs } from "@/server/db/schema";
+import { editSet, stepHistory } from "@/server/sets/edit-set";
+import { latestSetId } from "@/server/sets/latest-set";
+import { listRuns } from "@/server/sets/list-runs";
+import { loadSet } from "@/server/sets/load-set";
+import { changeSourceText } from "@/server/sources/change-source-text";
+import { createSource } from "@/server/sources/create-source";
+import { listSources } from "@/server/sources/list-sources";
+
+const holder = globalThis as { vumoDb?: Db };
+const folders: string[] = [];
+beforeEach(() => {
+  const folder = mkdtempSync(path.join(tmpdir(), "vumo-sets-"));
+  folders.push(folder);
+  process.env.VUMO_DATA = folder;
+  delete holder.vumoDb;
+});
+afterAll(() => {
+  for (const folder of folders) rmSync(folder, { recursive: true, force: true });
+});
+
+const TEXT = "The lens of Skerry Bay\n\nThe lens held a thousand prisms. A child could turn it.\n\nThe keepers wound the clockwork every four hours.";
+const bringIn = (text = TEXT) => {
+  const created = createSource({ text, kind: "text", name: "" });
+  if (!created.ok) throw new Error(created.problem.type);
+  return created.value;
+};
+const addQuestion = (setId: string, id: string, stem = "How many prisms?"): Edit => {
+  const block = loadSet(setId)!.source.blocks[1]!;
+  const question = { ...kindOf("short-answer").createBlank(id), stem, evidence: [createSpan(block, 0, 32)] };
+  return { type: "add-question", index: 0, slip: { question, status: "draft", lookAgain: false, answered: {} } };
+};
+const stem = (setId: string, id: string) => loadSet(setId)!.state.slips.find((slip) => slip.question.id === id)?.question.stem;
+const typed = (from: string, to: string): Edit => ({ type: "set-stem", questionId: "q1", from, to });
+
+describe("a new source", () => {
+  it("is stored with its blocks and figures, and a set with a plan and a paper", () => {
+    const { setId, sourceId } = bringIn();
+    const set = loadSet(setId)!;
+    expect(set.source).toMatchObject({ id: sourceId, title: "The lens of Skerry Bay", original: TEXT, language: "en" });
+    expect(set.source.description.counts.words).toBe(19);
+    expect(set.state.plan.rows.map((row) => row.kind)).toEqual(["multiple-choice", "true-false", "gap-fill", "short-answer"]);
+    expect(set.state.paper.title).toBe("The lens of Skerry Bay");
+    expect(latestSetId()).toBe(setId);
+  });
+  it("that is refused leaves nothing behind", () => {
+    expect(createSource({ text: " ", kind: "text", name: "" })).toMatchObject({ ok: false, problem: { type: "passage-empty" } });
+    expect(listSources()).toEqual([]);
+  });
+});
+
+describe("the list of sources", () => {
+  it("counts drafts and kept questions, newest first", () => {
+    const first = bringIn();
+    bringIn("Another text is here. It is short.");
+    editSet(first.setId, [addQuestion(first.setId, "q1"), addQuestion(first.setId, "q2"), { type: "set-status", questionId: "q1", from: "draft", to: "kept" }]);
+    expect(listSources().map((line) => [line.title, line.drafts, line.kept])).toContainEqual(["The lens of Skerry Bay", 2, 1]);
+  });
+  it("finds words in titles and text", () => {
+    bringIn();
+    bringIn("Another text is here. It is short.");
+    expect(listSources("clockwork").map((line) => line.title)).toEqual(["The lens of Skerry Bay"]);
+    expect(listSources("SKERRY")).toHaveLength(1);
+    expect(listSources("submarine")).toEqual([]);
+  });
+});
+
+describe("edits of a set", () => {
+  it("are kept across a restart", () => {
+    const { setId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1"), typed("How many prisms?", "How many prisms did the lens hold?")]);
+    delete holder.vumoDb;
+    expect(stem(setId, "q1")).toBe("How many prisms did the lens hold?");
+  });
+  it("are made all or none", () => {
+    const { setId } = bringIn();
+    const edited = editSet(setId, [addQuestion(setId, "q1"), { type: "set-stem", questionId: "q9", from: "", to: "x" }]);
+    expect(edited).toMatchObject({ ok: false, problem: { type: "question-gone" } });
+    expect(loadSet(setId)!.state.slips).toEqual([]);
+  });
+  it("of a set that is not there are refused", () => {
+    expect(editSet("nowhere", [typed("", "x")])).toMatchObject({ ok: false, problem: { type: "set-not-found" } });
+  });
+  it("keep the order of the slips", () => {
+    const { setId } = bringIn();
+    editSet(
+      setId,
+      ["q1", "q2", "q3"].map((id) => addQuestion(setId, id)),
+    );
+    editSet(setId, [{ type: "move-question", questionId: "q3", from: 0, to: 2 }]);
+    expect(loadSet(setId)!.state.slips.map((slip) => slip.question.id)).toEqual(["q2", "q1", "q3"]);
+  });
+});
+
+describe("history", () => {
+  it("undoes and makes again, step by step, after a restart too", () => {
+    const { setId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1")]);
+    editSet(setId, [{ type: "set-status", questionId: "q1", from: "draft", to: "kept" }]);
+    delete holder.vumoDb;
+    expect(stepHistory(setId, "undo")).toMatchObject({ ok: true, value: { canUndo: true, canRedo: true, touched: ["q1"] } });
+    expect(loadSet(setId)!.state.slips[0]!.status).toBe("draft");
+    stepHistory(setId, "undo");
+    expect(loadSet(setId)!.state.slips).toEqual([]);
+    expect(stepHistory(setId, "undo")).toMatchObject({ ok: false, problem: { type: "nothing-to-undo" } });
+    stepHistory(setId, "redo");
+    stepHistory(setId, "redo");
+    expect(loadSet(setId)!.state.slips[0]!.status).toBe("kept");
+    expect(stepHistory(setId, "redo")).toMatchObject({ ok: false });
+  });
+  it("takes typing in one field as one step", () => {
+    const { setId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1", "H")]);
+    for (const [from, to] of [
+      ["H", "Ho"],
+      ["Ho", "How"],
+      ["How", "How many?"],
+    ] as const)
+      editSet(setId, [typed(from, to)]);
+    stepHistory(setId, "undo");
+    expect(stem(setId, "q1")).toBe("H");
+  });
+  it("forgets what was undone once something new is done", () => {
+    const { setId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1")]);
+    stepHistory(setId, "undo");
+    editSet(setId, [addQuestion(setId, "q2")]);
+    expect(stepHistory(setId, "redo")).toMatchObject({ ok: false });
+    expect(loadSet(setId)!.state.slips.map((slip) => slip.question.id)).toEqual(["q2"]);
+  });
+});
+
+describe("a source whose text is changed", () => {
+  it("takes evidence along to where its words are now", () => {
+    const { setId, sourceId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1")]);
+    expect(changeSourceText(sourceId, TEXT.replace("The lens held", "In winter it was cold. The lens held"))).toEqual({
+      ok: true,
+      value: { moved: 1, lost: 0 },
+    });
+    const set = loadSet(setId)!;
+    const [span] = set.state.slips[0]!.question.evidence;
+    expect(set.source.blocks.find((block) => block.id === span!.blockId)!.text.slice(span!.start, span!.end)).toBe("The lens held a thousand prisms.");
+  });
+  it("counts what is lost and leaves it for the check to say", () => {
+    const { setId, sourceId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1")]);
+    expect(changeSourceText(sourceId, "Something else is written here. It is new.")).toEqual({ ok: true, value: { moved: 0, lost: 1 } });
+    expect(loadSet(setId)!.state.slips[0]!.question.evidence[0]!.quote).toBe("The lens held a thousand prisms.");
+  });
+  it("stays as it was when the new text is refused", () => {
+    const { setId, sourceId } = bringIn();
+    expect(changeSourceText(sourceId, "")).toMatchObject({ ok: false });
+    expect(loadSet(setId)!.source.original).toBe(TEXT);
+  });
+});
+
+describe("a run that was under way when the server ended", () => {
+  it("is marked as interrupted at the next start, with what it had produced", () => {
+    const { setId } = bringIn();
+    const plan = loadSet(setId)!.state.plan;
+    db()
+      .insert(runs)
+      .values({ id: "r1", setId, seed: 4, plan, engine: "1", status: "running", produced: [kindOf("gap-fill").createBlank("q1")], startedAt: Date.now() })
+      .run();
+    openDatabase(process.env.VUMO_DATA!);
+    expect(listRuns(setId)).toMatchObject([{ seed: 4, status: "interrupted", drafts: 1, asked: 14 }]);
+  });
+});
