@@ -2,9 +2,8 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
 import { checkQuestion } from "@/core/checking/check-question";
-import { draftQuestions } from "@/core/drafting/draft-questions";
+import { countSupply, draftQuestions } from "@/core/drafting/draft-questions";
 import { createDefaultPlan } from "@/core/drafting/plan";
-import { countSupply } from "@/core/drafting/draft-questions";
 import type { Question } from "@/core/questions/question";
 import { analyse, root, tools } from "../support/language-tools";
 
@@ -41,7 +40,8 @@ describe.each(files)("%s", (file) => {
   });
   it("never promises fewer than it drafts", () => {
     const supply = countSupply(analysis);
-    for (const kind of ["multiple-choice", "true-false", "gap-fill", "short-answer"] as const) expect(questions.filter((question) => question.kind === kind).length).toBeLessThanOrEqual(supply[kind]);
+    for (const kind of ["multiple-choice", "true-false", "gap-fill", "short-answer"] as const)
+      expect(questions.filter((question) => question.kind === kind).length).toBeLessThanOrEqual(supply[kind]);
   });
 });
 

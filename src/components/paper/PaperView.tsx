@@ -41,7 +41,7 @@ export function PaperView({ start }: { start: SetStart }) {
     frame.current?.contentWindow?.print();
   };
   return (
-    <div className="grid lg:grid-cols-[21rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 lg:grid-cols-[21rem_minmax(0,1fr)]">
       <section aria-labelledby="paper" className="border-line px-5 py-6 lg:h-[calc(100dvh-3.1rem)] lg:overflow-y-auto lg:border-r">
         <div className="flex items-baseline justify-between">
           <h1 id="paper" className="font-read font-semibold text-2xl">

@@ -45,7 +45,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
   };
   return (
     <div className="flex min-h-[calc(100dvh-3.1rem)] flex-col">
-      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <div className="grid flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-labelledby="asked" className="min-w-0 px-4 py-7 sm:px-8 lg:pl-14">
           <div className="flex items-baseline justify-between gap-4">
             <h1 id="asked" className="font-read font-semibold text-2xl">
@@ -57,7 +57,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
             The pale bar shows how many good drafts of a kind the text supports by itself; the mark is what you ask for. Kinds share the facts of the text.
           </p>
           <GradeScale grade={plan.grade} band={band} onChange={(grade) => set({ ...plan, grade })} />
-          <div className="overflow-x-auto">
+          <div className="relative overflow-x-auto">
             <table className="mt-5 w-full min-w-[40rem] text-left">
               <thead className="text-sm text-soft">
                 <tr className="border-line border-b">

@@ -13,7 +13,7 @@ export default async function SourcesPage({ searchParams }: { searchParams: Prom
   return (
     <>
       <TopBar steps={[{ href: "/sources", name: "Sources", count: sources.length }]} />
-      <main id="main" className="mx-auto grid max-w-6xl gap-8 px-4 py-7 sm:px-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <main id="main" className="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-4 py-7 sm:px-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <section aria-labelledby="have">
           <div className="flex flex-wrap items-end justify-between gap-3">
             <h1 id="have" className="font-read font-semibold text-2xl">
@@ -40,7 +40,7 @@ export default async function SourcesPage({ searchParams }: { searchParams: Prom
               {find ? `No source holds “${find}”.` : "Passages that you bring in stand here. Paste the first one, or choose a file."}
             </p>
           ) : (
-            <div className="mt-4 overflow-x-auto">
+            <div className="relative mt-4 overflow-x-auto">
               <table className="w-full text-left text-[0.95rem]">
                 <thead className="text-soft text-sm">
                   <tr className="border-line border-b">

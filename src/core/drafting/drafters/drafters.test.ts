@@ -12,7 +12,10 @@ const shown = (candidates: Candidate[]) => candidates.map(({ stem, key }) => [st
 
 describe("short answers", () => {
   it("write the key as a sentence begins, whole", () => {
-    expect(shown(draftShortAnswers(stock("Keepers wore aprons because buttons could scratch the glass.")))).toContainEqual(["Why did keepers wear aprons?", "Because buttons could scratch the glass"]);
+    expect(shown(draftShortAnswers(stock("Keepers wore aprons because buttons could scratch the glass.")))).toContainEqual([
+      "Why did keepers wear aprons?",
+      "Because buttons could scratch the glass",
+    ]);
   });
   it("take a reason with and without its because", () => {
     const [draft] = draftShortAnswers(stock("Keepers wore aprons because buttons could scratch the glass."));
@@ -48,12 +51,20 @@ describe("true or false", () => {
   const of = (text: string) => shown(draftTrueFalse(stock(text), 1));
   it.each([
     ["the passive", "An electric motor replaced the clockwork.", ["The clockwork was replaced by an electric motor.", "true"]],
-    ["the reason first", "Keepers wore aprons because buttons could scratch the glass.", ["Because buttons could scratch the glass, keepers wore aprons.", "true"]],
+    [
+      "the reason first",
+      "Keepers wore aprons because buttons could scratch the glass.",
+      ["Because buttons could scratch the glass, keepers wore aprons.", "true"],
+    ],
     ["a fronted phrase moved", "In 1871 a lens arrived at Skerry Bay.", ["A lens arrived at Skerry Bay in 1871.", "true"]],
     ["a term by its meaning", "A petition is a letter that many people sign.", ["A letter that many people sign is called a petition.", "true"]],
     ["a meaning by its term", "A rule that is made by a town council is called a by-law.", ["A by-law is a rule that is made by a town council.", "true"]],
     ["a comparison turned round", "Steel rope is stronger than hemp rope.", ["Hemp rope is stronger than steel rope.", "false"]],
-    ["another term's meaning", "A petition is a letter that many people sign. A by-law is a rule that is made by a town council.", ["A petition is a rule that is made by a town council.", "false"]],
+    [
+      "another term's meaning",
+      "A petition is a letter that many people sign. A by-law is a rule that is made by a town council.",
+      ["A petition is a rule that is made by a town council.", "false"],
+    ],
   ])("%s", (_, text, wanted) => {
     expect(of(text)).toContainEqual(wanted);
   });
@@ -64,7 +75,8 @@ describe("true or false", () => {
     expect(of("In summer we polish the lamp.")).toEqual([]);
   });
   it("gives the right statement with every false one", () => {
-    for (const candidate of draftTrueFalse(stock("Each lens held forty prisms. Steel rope is stronger than hemp rope."), 1)) if (candidate.key === "false") expect(candidate.correction).toMatch(/^[A-Z].*\.$/);
+    for (const candidate of draftTrueFalse(stock("Each lens held forty prisms. Steel rope is stronger than hemp rope."), 1))
+      if (candidate.key === "false") expect(candidate.correction).toMatch(/^[A-Z].*\.$/);
   });
 });
 

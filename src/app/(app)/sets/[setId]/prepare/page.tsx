@@ -24,7 +24,7 @@ export default async function PreparePage({ params, searchParams }: Props) {
     </Link>
   );
   return (
-    <div className="grid gap-8 px-4 py-6 sm:px-8 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,24rem)] lg:justify-center">
+    <div className="grid grid-cols-1 gap-8 px-4 py-6 sm:px-8 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,24rem)] lg:justify-center">
       <section aria-labelledby="is-this" className="min-w-0">
         <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
           <h1 id="is-this" className="font-read font-semibold text-2xl">

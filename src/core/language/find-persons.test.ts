@@ -1,0 +1,35 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const persons = (text: string) => [...new Set([...analyse(text).persons.values()])].map((person) => [person.name, person.gender]);
+
+describe("a name is a person's with positive evidence", () => {
+  it.each([
+    ["a given name", "The board gave Ida Marrow the post.", [["Ida Marrow", undefined]]],
+    ["a title", "The notes went to Dr. Hale at last.", [["Dr. Hale", undefined]]],
+    ["a trade before it", "The engineer Fresnel drew the lens.", [["Fresnel", undefined]]],
+    ["a trade and a comma", "A French engineer, Augustin Fresnel, drew the lens.", [["Augustin Fresnel", undefined]]],
+    ["a verb that only persons do", "Fresnel believed the reports.", [["Fresnel", undefined]]],
+  ])("%s", (_, text, wanted) => {
+    expect(persons(text)).toEqual(wanted);
+  });
+  it.each(["The boats came to Skerry Bay.", "In January the wind rose.", "People who live near Gull Point say little.", "The ship reached Paris."])(
+    "and not in %j",
+    (text) => {
+      expect(persons(text)).toEqual([]);
+    },
+  );
+});
+
+describe("one person", () => {
+  it("keeps the fullest name for every form of it", () => {
+    const { persons: found } = analyse("Ida Marrow kept the light. Marrow wrote a book. Ida slept.");
+    expect(["Ida", "Marrow", "Ida Marrow"].map((form) => found.get(form)?.name)).toEqual(["Ida Marrow", "Ida Marrow", "Ida Marrow"]);
+  });
+  it("is he or she by the pronouns that follow", () => {
+    expect(persons("Ida Marrow kept her notes. Thomas Hale slept. He was tired.")).toEqual([
+      ["Ida Marrow", "she"],
+      ["Thomas Hale", "he"],
+    ]);
+  });
+});
