@@ -69,7 +69,11 @@ function yearsOf(stock: SourceStock): string[] {
 function frequencyDistractors(fact: Fact, count: number, seed: number): string[] {
   const random = createRandom(seedFrom(fact.id, seed));
   const match = /^(every|each) (\S+) (\S+s)$/.exec(fact.answer);
-  if (match && numberValue(match[2]!)) return numberDistractors(match[2]!, [], count, seed).map((number) => `${match[1]} ${number} ${match[3]}`);
+  if (match && numberValue(match[2]!))
+    return numberDistractors(match[2]!, [], count + 1, seed)
+      .filter((number) => numberValue(number) !== 1)
+      .slice(0, count)
+      .map((number) => `${match[1]} ${number} ${match[3]}`);
   const ladder = ["every hour", "every day", "every week", "every month", "every year"];
   const like = fact.answer.replace(/^each/, "every");
   return ladder.includes(like)

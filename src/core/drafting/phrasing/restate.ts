@@ -1,3 +1,4 @@
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
@@ -19,7 +20,14 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     clause.imperative
   )
     return undefined;
-  if (object.f.det === "pron" || object.f.det === "clause" || object.f.det === "poss" || STATIVE.has(clause.verb.lemma ?? "")) return undefined;
+  if (
+    object.f.det === "pron" ||
+    object.f.det === "clause" ||
+    object.f.det === "poss" ||
+    STATIVE.has(clause.verb.lemma ?? "") ||
+    UNIT_NOUNS.has(headTerminal(object).lemma ?? "")
+  )
+    return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;
