@@ -96,7 +96,7 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   if (!isFirst) return isClosed ? 3 : 0.1;
   if (GIVEN_NAMES.has(token.lower) && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
-  const known = isClosed || lexicon.findWord(token.lower) !== undefined || tagOpenWord(token.lower, lexicon)[0]!.cost < 2;
+  const known = isClosed || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
   return known ? (isClosed ? 8 : 3.5) : 0.3;
 }
 
