@@ -6,7 +6,6 @@
  * words.tsv      word, part-of-speech weights n:v:a:r (SemCor tag counts), zipf, verb frames, senses
  * synsets.tsv    noun synset id, hypernym id, lexicographer file (both ids in base 36)
  * names.tsv      capitalised single words that WordNet knows as persons or places
- * antonyms.tsv   part of speech, word, antonym
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -25,7 +24,6 @@ type Synset = {
   file: number;
   words: string[];
   parent: string;
-  antonyms: [number, string, number][];
   frames: number[];
 };
 
@@ -46,13 +44,10 @@ function readSynsets(pos: Pos): Map<string, Synset> {
       return word;
     });
     const pointers = Number(t[at++]);
-    const synset: Synset = { offset: t[0]!, file: Number(t[1]), words, parent: "", antonyms: [], frames: [] };
+    const synset: Synset = { offset: t[0]!, file: Number(t[1]), words, parent: "", frames: [] };
     for (let i = 0; i < pointers; i++, at += 4) {
-      const [symbol, target, , link] = t.slice(at, at + 4) as [string, string, string, string];
+      const [symbol, target] = t.slice(at, at + 4) as [string, string];
       if ((symbol === "@" || symbol === "@i") && !synset.parent) synset.parent = target;
-      if (symbol === "!") {
-        synset.antonyms.push([Number.parseInt(link.slice(0, 2), 16), target, Number.parseInt(link.slice(2), 16)]);
-      }
     }
     if (pos === "v") {
       const count = Number(t[at++]);
@@ -144,20 +139,8 @@ for (const synset of synsets.n.values()) {
   for (const word of synset.words) if (/^[A-Z][a-z]{2,}$/.test(word)) nameRows.add(`${word}\t${kind}`);
 }
 
-const antonymRows = new Set<string>();
-for (const pos of Object.keys(FILES) as Pos[]) {
-  for (const synset of synsets[pos].values()) {
-    for (const [from, target, to] of synset.antonyms) {
-      const a = synset.words[from - 1];
-      const b = synsets[pos].get(target)?.words[to - 1];
-      if (a && b && PLAIN.test(a) && PLAIN.test(b)) antonymRows.add([pos, a, b].join("\t"));
-    }
-  }
-}
-
 const write = (name: string, rows: Iterable<string>) => writeFileSync(path.join(out, `${name}.gz`), gzipSync(`${[...rows].join("\n")}\n`, { level: 9 }));
 write("words.tsv", wordRows);
 write("forms.tsv", formRows);
 write("synsets.tsv", synsetRows);
 write("names.tsv", [...nameRows].sort());
-write("antonyms.tsv", [...antonymRows].sort());

@@ -6,7 +6,6 @@ const lexicon = createLexicon({
   forms: "lamps\t3.9\n",
   synsets: "s0\t\t3\ns1\ts0\t6\ns2\ts0\t6\ns3\t\t4\n",
   names: "Paris\tplace\nFresnel\tperson\n",
-  antonyms: "a\thigh\tlow\nv\trise\tfall\n",
 });
 
 describe("the dictionary", () => {
@@ -17,17 +16,13 @@ describe("the dictionary", () => {
   it("knows the frequency of forms", () => {
     expect([lexicon.zipf("lamp"), lexicon.zipf("lamps"), lexicon.zipf("boat")]).toEqual([4.1, 3.9, 0]);
   });
-  it("walks up and down the senses", () => {
+  it("walks up the senses", () => {
     expect(lexicon.findHypernym("s1")).toBe("s0");
     expect(lexicon.findHypernym("s0")).toBeUndefined();
-    expect(lexicon.hyponyms("s0")).toEqual(["s1", "s2"]);
-    expect(lexicon.nounsOf("s1")).toEqual(["lamp", "lantern"]);
     expect(lexicon.nounFile("s1")).toBe(6);
   });
-  it("knows names and opposites", () => {
+  it("knows names", () => {
     expect(lexicon.nameKind("Paris")).toBe("place");
     expect(lexicon.nameKind("Nell")).toBeUndefined();
-    expect(lexicon.antonyms("a", "high")).toEqual(["low"]);
-    expect(lexicon.antonyms("a", "rise")).toEqual([]);
   });
 });

@@ -20,40 +20,28 @@ export type Lexicon = {
   zipf(form: string): number;
   /** The hypernym of a noun synset. */
   findHypernym(synset: string): string | undefined;
-  /** The synsets directly under one. */
-  hyponyms(synset: string): readonly string[];
   /** WordNet's lexicographer file of a noun synset: 6 artifact, 15 location, 18 person, … */
   nounFile(synset: string): number;
-  /** Nouns whose first sense is the synset. */
-  nounsOf(synset: string): readonly string[];
   nameKind(name: string): "person" | "place" | undefined;
-  antonyms(partOfSpeech: "n" | "v" | "a" | "r", word: string): readonly string[];
 };
 
-export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; antonyms: string };
+export type LexiconFiles = { words: string; forms: string; synsets: string; names: string };
 
 /** Builds the lexicon from the tables that `npm run build:lexicon` writes. */
 export function createLexicon(files: LexiconFiles): Lexicon {
   const rowByWord = new Map<string, string>();
   const entryByWord = new Map<string, WordEntry>();
-  const nounsBySynset = new Map<string, string[]>();
   for (const row of files.words.split("\n")) {
     const word = row.slice(0, row.indexOf("\t"));
     if (!word) continue;
     rowByWord.set(word, row);
-    const senses = row.slice(row.lastIndexOf("\t") + 1);
-    if (senses) push(nounsBySynset, senses.split(",", 1)[0]!, word);
   }
   const zipfByForm = new Map(rows(files.forms).map(([form, zipf]) => [form!, Number(zipf)]));
   const synsetById = new Map<string, { parent: string; file: number }>();
-  const childrenById = new Map<string, string[]>();
   for (const [id, parent, file] of rows(files.synsets) as [string, string, string][]) {
     synsetById.set(id, { parent, file: Number(file) });
-    if (parent) push(childrenById, parent, id);
   }
   const kindByName = new Map(rows(files.names).map(([name, kind]) => [name!, kind as "person" | "place"]));
-  const antonymsByWord = new Map<string, string[]>();
-  for (const [pos, a, b] of rows(files.antonyms) as [string, string, string][]) push(antonymsByWord, `${pos}:${a}`, b);
 
   const findWord = (lemma: string) => {
     const known = entryByWord.get(lemma);
@@ -68,11 +56,8 @@ export function createLexicon(files: LexiconFiles): Lexicon {
     findWord,
     zipf: (form) => findWord(form)?.zipf || zipfByForm.get(form) || 0,
     findHypernym: (synset) => synsetById.get(synset)?.parent || undefined,
-    hyponyms: (synset) => childrenById.get(synset) ?? [],
     nounFile: (synset) => synsetById.get(synset)?.file ?? 0,
-    nounsOf: (synset) => nounsBySynset.get(synset) ?? [],
     nameKind: (name) => kindByName.get(name),
-    antonyms: (partOfSpeech, word) => antonymsByWord.get(`${partOfSpeech}:${word}`) ?? [],
   };
 }
 
@@ -87,10 +72,4 @@ function rows(table: string): string[][] {
     .split("\n")
     .filter(Boolean)
     .map((row) => row.split("\t"));
-}
-
-function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
-  const list = map.get(key);
-  if (list) list.push(value);
-  else map.set(key, [value]);
 }

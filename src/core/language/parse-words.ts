@@ -1,4 +1,4 @@
-import type { BinaryRule, Grammar, UnaryRule } from "./grammar";
+import type { BinaryRule, Grammar, UnaryRule } from "./grammar/rule-writer";
 import type { TaggedWord } from "./tag-candidates";
 import { headTerminal, type Node } from "./tree";
 

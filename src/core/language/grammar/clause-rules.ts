@@ -1,0 +1,53 @@
+import type { Features, Node } from "../tree";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
+
+/** Clauses, what stands in front of them, and how they are joined. */
+export function addClauseRules({ rule, lift }: RuleWriter): void {
+  rule("s", "np vp", 1, "subject", 0, (np, vp) => {
+    if (vp.f.form !== "fin" || np.f.kase === "obj") return undefined;
+    const agreed = np.f.sub === "first" && np.f.det === "pron" ? true : vp.f.agr !== "first" && agreeNumbers(np.f.num ?? "any", vp.f.agr ?? "any");
+    return agreed ? { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) } : undefined;
+  });
+  rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? { form: "fin" } : undefined));
+  lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
+  rule("sb", "sub s", 1, "mark", 0, (sub, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { sub: sub.f.sub ?? "" }));
+  rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>
+    ["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") &&
+    ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap))
+      ? { sub: `${sub.f.sub}`, form: "ing" }
+      : undefined,
+  );
+  rule("sb", "adv sb", 1, "modifier", 0.3);
+  rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : {}));
+  rule("j-cs", "conj cs", 1, "mark", 0);
+  rule("cs", "cs j-cs", 0, "coordination", 0.4);
+  const fronted = (extra: number) => (_: Node, s: Node) => (s.f.gap ? undefined : { f: s.f, cost: extra });
+  for (const [cat, bare, withComma] of [
+    ["pp", 0.5, 0.1],
+    ["advp", 0.4, 0.1],
+    ["sb", 1.2, 0.1],
+  ] as const) {
+    rule("s", `${cat} s`, 1, "adjunct", bare, fronted(0));
+    rule(`${cat}-c`, `${cat} comma`, 0, "mark", 0);
+    rule("s", `${cat}-c s`, 1, "adjunct", withComma, fronted(0));
+  }
+  rule("vp-c", "vp comma", 0, "mark", 0);
+  rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) =>
+    !s.f.gap && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "to" && !vp.f.gap)) ? s.f : undefined,
+  );
+  rule("j-s", "conj s", 1, "mark", 0, (l, s) => (s.f.gap ? undefined : { form: "fin", sub: l.f.sub ?? "" }));
+  rule("c-j-s", "comma j-s", 1, "mark", 0);
+  const clauses = (l: Node, r: Node): Features | undefined => (l.f.gap || r.f.gap ? undefined : { form: "fin" });
+  rule("s", "s j-s", 0, "conjunct", 0.6, clauses);
+  rule("s", "s c-j-s", 0, "conjunct", 0.2, clauses);
+  rule("semi-s", "semi s", 1, "mark", 0);
+  rule("s", "s semi-s", 0, "conjunct", 0.2, clauses);
+  rule("colon-np", "colon np", 1, "mark", 0);
+  rule("s", "s colon-np", 0, "list", 0.4, (s) => (s.f.gap ? undefined : s.f));
+  rule("colon-s", "colon s", 1, "mark", 0);
+  rule("s", "s colon-s", 0, "conjunct", 0.4, clauses);
+  rule("root", "s stop", 0, "mark", 0, (s) => (s.f.gap ? undefined : {}));
+  lift("root", "s", "clause", (s) => (s.f.gap ? undefined : { f: {}, cost: 0.5 }));
+  lift("root", "j-s", "clause", () => ({ f: { sub: "linked" }, cost: 0.3 }));
+  rule("root", "j-s stop", 0, "mark", 0.1, () => ({ sub: "linked" }));
+}

@@ -1,0 +1,64 @@
+import { TIME_NOUNS } from "../data/noun-classes";
+import { headTerminal, type Node } from "../tree";
+import type { RuleWriter } from "./rule-writer";
+
+/** Relative and wh-clauses, adjectives, adverbs, prepositions. */
+export function addModifierRules({ rule, lift }: RuleWriter): void {
+  rule("rc", "rel vp", 1, "mark", 0, (l, r) =>
+    r.f.form === "fin" && !r.f.gap && l.f.sub !== "time" && l.f.sub !== "place"
+      ? { ...(l.lemma === "that" ? { sub: "that" } : {}), agr: r.f.agr ?? "any" }
+      : undefined,
+  );
+  rule("rc", "rel s", 1, "mark", 0.1, (l, r) => {
+    const adverbial = l.f.sub === "time" || l.f.sub === "place";
+    return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;
+  });
+  rule("prel", "prep rel", 1, "mark", 0);
+  rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
+  rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
+  rule("ws", "wh s", 1, "mark", 0.2, (l, r) => (l.f.sub === "thing" || l.f.sub === "person" ? (r.f.gap ? {} : undefined) : r.f.gap ? undefined : {}));
+  rule("wap", "wh ap", 1, "mark", 0.1);
+  rule("wap", "wh advp", 1, "mark", 0.3);
+  rule("wap", "det nb", 1, "mark", 0.3, (l) => (l.flags?.includes("wh") ? {} : undefined));
+  rule("wap", "wh np", 1, "mark", 0.4, (l) => (l.f.sub === "way" ? {} : undefined));
+  rule("ws", "wap s", 1, "mark", 0.2, () => ({}));
+
+  rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
+    l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
+  );
+  rule("j-ap", "conj ap", 1, "mark", 0);
+  rule("ap", "ap j-ap", 0, "coordination", 0.4);
+  rule("c-ap", "comma ap", 1, "mark", 0);
+  rule("ap", "ap c-ap", 0, "coordination", 0.5);
+  rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" ? -0.2 : 0.5 }));
+  rule("ap", "ap vp", 0, "complement", 0.6, (l, r) => (r.f.form === "to" ? l.f : undefined));
+  rule("ap", "ap cs", 0, "complement", 0.8);
+  rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));
+  lift("advp", "adv", "adverb", (n) => ({ f: n.f.sub ? { sub: n.f.sub } : {}, cost: n.f.sub === "deg" ? 0.4 : 0 }));
+  rule("advp", "adv advp", 1, "modifier", 0.2, (l, r) => (["deg", "approx", "only"].includes(l.f.sub ?? "") ? r.f : undefined));
+  lift("advp", "np", "time", (n) => {
+    const head = headTerminal(n).lemma ?? "";
+    if (!TIME_NOUNS.has(head.toLowerCase()) || n.f.det === "def" || n.f.det === "pron") return undefined;
+    return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
+  });
+  rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
+    l.f.det !== "pron" && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") ? { sub: r.f.sub === "dem" ? "dem" : "measure" } : undefined,
+  );
+  rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
+  rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
+  rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
+    if (r.f.kase === "subj") return undefined;
+    return { f: { sub: l.f.sub ?? "", ...(isTimeNoun(r) || r.f.time ? { time: true as const } : {}) }, cost: r.f.det === "clause" ? 0.6 : 0 };
+  });
+  rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));
+  rule("pp", "prep ap", 1, "preposition", 0.6, (l) => (l.f.sub === "than" ? { sub: "than" } : undefined));
+  rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
+  rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
+  rule("j-pp", "conj pp", 1, "mark", 0);
+  rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+}
+
+function isTimeNoun(np: Node): boolean {
+  const lemma = headTerminal(np).lemma ?? "";
+  return TIME_NOUNS.has(lemma.toLowerCase()) || /^\d{4}s$/.test(lemma);
+}

@@ -1,0 +1,130 @@
+import { TIME_NOUNS } from "../data/noun-classes";
+import { type Features, headTerminal, type Node } from "../tree";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
+
+/** Nouns, what stands before them, what follows them, and their coordination. */
+export function addNounRules({ rule, lift }: RuleWriter): void {
+  lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
+  lift("pnb", "pn", "noun", () => ({ f: { num: "sg", det: "proper" }, cost: 0 }));
+  rule("pnb", "pn pnb", 1, "name", 0);
+  rule("pnb", "pnb num", 0, "name", 1.2);
+  lift("nb", "pnb", "noun", (n) => ({ f: n.f, cost: 0.1 }));
+  lift("ap", "adj", "adjective", (n) => ({ f: n.flags?.[0] ? { sub: n.flags[0] } : {}, cost: 0 }));
+  lift("ap", "ord", "adjective", () => ({ f: { sub: "ord" }, cost: 0.1 }));
+  rule("nb", "ap nb", 1, "modifier", 0.1);
+  rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: l.f.num === "pl" ? 1.5 : 0 }));
+  rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
+  rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det ? r.f : undefined));
+  lift("qn", "num", "number", (n) => ({
+    f: {
+      num: n.flags?.[0] === "sg" ? "sg" : "pl",
+      ...(n.flags?.includes("year") ? { sub: "year" } : {}),
+      ...(n.flags?.includes("percent") ? { sub: "percent" } : {}),
+    },
+    cost: 0,
+  }));
+  rule("qn", "num qn", 1, "number", 0);
+  rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" ? r.f : undefined));
+  rule("kn", "kindof nb", 1, "kind", 0);
+  rule("nb", "ap kn", 1, "modifier", 0, (_, r) => ({ ...r.f, num: "sg" }));
+  lift("nb", "kn", "noun", (n) => ({ f: { ...n.f, num: "sg" }, cost: 0 }));
+
+  lift("np", "nb", "noun", (n) => {
+    if (n.f.det === "proper") return { f: { num: "sg", det: "proper" }, cost: 0 };
+    if (n.f.num === "pl") return { f: { num: "pl", det: "bare" }, cost: 0.2 };
+    const time = TIME_NOUNS.has(headTerminal(n).lemma ?? "");
+    return { f: { num: "sg", det: "bare" }, cost: n.f.num === "any" ? 0.4 : time ? 0.6 : 2.5 };
+  });
+  lift("np", "pro", "pronoun", (n) => {
+    const flags = n.flags ?? [];
+    if (flags.includes("refl")) return { f: { det: "pron", num: "any", kase: "obj", sub: "refl" }, cost: 0 };
+    const num = flags.includes("pl") ? "pl" : flags.includes("sg") ? "sg" : "any";
+    const kase = flags.includes("subj") ? "subj" : flags.includes("obj") ? "obj" : undefined;
+    return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(flags.includes("first") ? { sub: "first" } : {}) }, cost: 0 };
+  });
+  lift("np", "qn", "number", (n) => ({
+    f: { det: "num", num: n.f.sub === "year" ? "sg" : "any", ...(n.f.sub === "year" ? { time: true as const } : {}) },
+    cost: n.f.sub === "year" ? 0.3 : 1.6,
+  }));
+  rule("np", "det nb", 1, "determiner", 0, (l, r) => {
+    const num = l.f.num ?? (l.flags?.[0] === "pl" ? "pl" : l.flags?.[0] === "sg" ? "sg" : "any");
+    if (l.flags?.[0] === "oneof") return r.f.num === "pl" ? { num: "sg", det: "indef" } : undefined;
+    const agreed = agreeNumbers(num as "any", r.f.num ?? "any");
+    if (!agreed) return undefined;
+    const proper = r.f.det === "proper" ? 0.3 : 0;
+    const det = l.flags?.includes("def")
+      ? "def"
+      : l.flags?.includes("dem") || l.flags?.includes("such") || l.flags?.includes("other")
+        ? "dem"
+        : l.lemma === "a" || l.lemma === "an"
+          ? "indef"
+          : "quant";
+    return { f: { num: agreed, det }, cost: proper };
+  });
+  const possessed = (l: Node, r: Node): Features => ({ num: r.f.num ?? "sg", det: "poss", ...(l.flags?.includes("first") ? { sub: "first" } : {}) });
+  rule("np", "poss nb", 1, "possessor", 0, possessed);
+  rule("np", "ng nb", 1, "possessor", 0.2, possessed);
+  rule("ng", "np gen", 0, "mark", 0, (l) => (l.f.det === "pron" ? undefined : l.f));
+  rule("np", "relposs nb", 1, "possessor", 0.2, (_, r) => ({ num: r.f.num ?? "sg", det: "poss", sub: "rel" }));
+  rule("np", "qn nb", 1, "quantity", 0, (l, r) => {
+    if (l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") return undefined;
+    return { f: { num: l.f.num ?? "pl", det: "num" }, cost: l.f.sub === "year" ? 2.5 : 0 };
+  });
+  rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
+  rule("qnb", "ap qnb", 1, "modifier", 0.1);
+  rule("np", "det qnb", 1, "determiner", 0, (l) =>
+    l.flags?.[0] === "def" || l.flags?.[0] === "pl" || l.flags?.[0] === "any" || l.lemma === "every"
+      ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" }
+      : undefined,
+  );
+  rule("np", "poss qnb", 1, "possessor", 0, possessed);
+  rule("np", "adv np", 1, "modifier", 0.5, (l, r) => (["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined));
+  rule("qn", "det num", 1, "number", 0, (l, r) =>
+    l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
+  );
+  rule("np", "predet np", 1, "determiner", 0.2, (_, r) => (r.f.det === "pron" ? undefined : { ...r.f, det: "quant" }));
+  lift("np", "vp", "gerund", (n) => (n.f.form === "ing" && !n.f.gap ? { f: { num: "sg", det: "clause" }, cost: 2.5 } : undefined));
+  lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
+
+  rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
+    if (l.f.det === "pron" && r.f.sub !== "of") return undefined;
+    return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
+  });
+  rule("np", "np rc", 0, "relative", 0.6, (l) => (l.f.det === "pron" ? undefined : l.f));
+  rule("c-rc", "comma rc", 1, "mark", 0, (_, r) => (r.f.sub === "that" ? undefined : r.f));
+  rule("c-rc-c", "c-rc comma", 0, "mark", 0);
+  rule("np", "np c-rc", 0, "relative", 0.9);
+  rule("np", "np c-rc-c", 0, "relative", 0.6);
+  rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
+  rule("c-np-c", "c-np comma", 0, "mark", 0);
+  rule("np", "np c-np-c", 0, "apposition", 1.6, (l, r) =>
+    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
+  );
+  rule("np", "np c-np", 0, "apposition", 2.4, (l, r) =>
+    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
+  );
+  rule("np", "np vp", 0, "reduced", 0, (l, r) => {
+    if (l.f.det === "pron") return undefined;
+    if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : 1.3 };
+    return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
+  });
+  rule("c-vp", "comma vp", 1, "mark", 0);
+  rule("c-vp-c", "c-vp comma", 0, "mark", 0);
+  rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
+  rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => (r.f.form === "participle" && r.f.sub === "call" && l.f.det !== "pron" ? l.f : undefined));
+  rule("np", "np s", 0, "relative", 2, (l, r) => (r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" ? l.f : undefined));
+
+  rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? { ...r.f, sub: l.f.sub } : undefined));
+  const joined = (l: Node, r: Node): Features | undefined =>
+    l.f.kase === "subj" || l.f.sub === "refl"
+      ? undefined
+      : { num: r.f.sub === "or" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
+  rule("np", "np j-np", 0, "coordination", 0.5, joined);
+  rule("npl", "np c-np", 0, "coordination", 0.3, (l) => (l.f.det === "pron" ? undefined : l.f));
+  rule("npl", "npl c-np", 0, "coordination", 0.1);
+  rule("np", "npl j-np", 0, "coordination", 0.1, joined);
+  rule("c-j-np", "comma j-np", 1, "mark", 0);
+  rule("np", "npl c-j-np", 0, "coordination", 0.1, joined);
+  rule("j-nb", "conj nb", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? r.f : undefined));
+  rule("nb", "nb j-nb", 0, "coordination", 0.8, (l, r) => (l.f.det || r.f.det ? undefined : { num: "any" }));
+}

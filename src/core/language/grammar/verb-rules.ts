@@ -1,0 +1,207 @@
+import { type Features, headTerminal, type Node } from "../tree";
+import type { Made, RuleWriter } from "./rule-writer";
+
+const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
+/** Verbs that take a wh-clause: "decides when ships may enter". */
+const ASKING = new Set(
+  "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
+);
+const LETTING = new Set("let make see help watch hear feel".split(" "));
+
+/** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
+export function addVerbRules({ rule, lift, has }: RuleWriter): void {
+  const inflected = (verb: Node): Features | undefined => {
+    switch (verb.flags?.[0]) {
+      case "third":
+        return { form: "fin", agr: "sg" };
+      case "plain":
+        return { form: "fin", agr: "pl" };
+      case "past":
+        return { form: "fin", agr: "any" };
+      case "base":
+        return { form: "base" };
+      case "participle":
+        return { form: "participle" };
+      case "ing":
+        return { form: "ing" };
+      default:
+        return undefined;
+    }
+  };
+  const verbal = (verb: Node, cost: number, extra: Features = {}): Made => {
+    const f = inflected(verb);
+    return f && { f: { ...f, ...extra }, cost };
+  };
+  lift("vp", "v", "verb", (v) => verbal(v, has(v, "I") ? 0 : 1.6));
+  lift("vg", "v", "verb", (v) => (has(v, "T") ? verbal(v, 0.1, { gap: true }) : verbal(v, 3, { gap: true })));
+  lift("vp", "vg", "verb", (v) => ({ f: v.f, cost: 0.2 }));
+  const object = (np: Node) => np.f.kase !== "subj";
+  rule("vp", "v np", 0, "object", 0, (v, np) => (object(np) ? verbal(v, has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) : undefined));
+  rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
+  rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {
+    const verb = headTerminal(vo);
+    return object(np) && np.f.det !== "pron" ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
+  });
+  rule("vp", "vo ap", 0, "predicate", 1.2, (vo) => ({
+    f: vo.f,
+    cost: ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "") ? 0 : 2.5,
+  }));
+  rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
+    const verb = headTerminal(vo);
+    if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
+    if (vp.f.form === "base" && !vp.f.gap && LETTING.has(verb.lemma ?? "")) return { f: vo.f, cost: 0.5 };
+    return vp.f.form === "ing" && !vp.f.gap && ["keep", "see", "hear", "watch", "leave", "find", "stop", "catch", "send"].includes(verb.lemma ?? "")
+      ? { f: vo.f, cost: 0.6 }
+      : undefined;
+  });
+  rule("vp", "vo cs", 0, "clause", 1, (vo) => ({
+    f: vo.f,
+    cost: ["tell", "show", "warn", "teach", "remind", "persuade", "convince"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2,
+  }));
+  rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
+  rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") ? 0.3 : 2.5)));
+  rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
+  rule("vp", "v s", 0, "clause", 0, (v, s) => (s.f.gap ? undefined : verbal(v, has(v, "C") ? 0.9 : 4)));
+  rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
+  rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
+    if (vp.f.gap) return undefined;
+    if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
+    return vp.f.form === "ing"
+      ? verbal(
+          v,
+          [
+            "begin",
+            "start",
+            "stop",
+            "keep",
+            "finish",
+            "avoid",
+            "enjoy",
+            "like",
+            "love",
+            "hate",
+            "try",
+            "consider",
+            "go",
+            "continue",
+            "practise",
+            "risk",
+          ].includes(v.lemma ?? "")
+            ? 0.2
+            : 2.5,
+        )
+      : undefined;
+  });
+  const particle = (adv: Node) => adv.f.sub === "particle";
+  rule("vt", "v adv", 0, "particle", 0.1, (v, adv) => (particle(adv) ? verbal(v, 0) : undefined));
+  lift("vp", "vt", "verb", (v) => ({ f: v.f, cost: 0.1 }));
+  lift("vg", "vt", "verb", (v) => ({ f: { ...v.f, gap: true }, cost: 0.6 }));
+  rule("vp", "vt np", 0, "object", 0.3, (v, np) => (object(np) && np.f.det !== "pron" ? v.f : undefined));
+  rule("vp", "vo adv", 0, "particle", 0.4, (vo, adv) => (particle(adv) ? vo.f : undefined));
+  // With the object missing: passives and relatives.
+  rule("vp", "vg ap", 0, "predicate", 1, (v, ap) =>
+    ["make", "keep", "leave", "find", "paint", "call"].includes(headTerminal(v).lemma ?? "") && ap.f.sub !== "ord" ? v.f : undefined,
+  );
+  rule("vp", "vg vp", 0, "infinitive", 0.3, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? v.f : undefined));
+  rule("vp", "vg cs", 0, "clause", 1.5, (v) => v.f);
+  rule("vp", "vg np", 0, "object2", 0, (v, np) => {
+    const verb = headTerminal(v);
+    if (!object(np) || np.f.det === "pron") return undefined;
+    return CALLING.has(verb.lemma ?? "") ? { f: { ...v.f, sub: "call" }, cost: 0 } : has(verb, "D") ? { f: v.f, cost: 0.8 } : undefined;
+  });
+
+  // Auxiliaries. "ax" is an auxiliary with the not or adverb behind it.
+  for (const aux of ["be", "have", "do", "modal"]) {
+    rule(aux, `${aux} not`, 0, "negation", 0, (l) => l.f);
+    rule(aux, `${aux} adv`, 0, "modifier", 0.15, (l, r) => (r.f.sub === "particle" || (aux === "be" && r.f.sub === "deg") ? undefined : l.f));
+  }
+  const beForm = (be: Node): Features | undefined => {
+    const [first] = headTerminal(be).flags ?? [];
+    if (first === "third") return { form: "fin", agr: "sg" };
+    if (first === "plain") return { form: "fin", agr: "pl" };
+    if (first === "first") return { form: "fin", agr: "first" };
+    return first === "base" ? { form: "base" } : first === "participle" ? { form: "participle" } : first === "ing" ? { form: "ing" } : undefined;
+  };
+  const auxForm = (aux: Node) => (aux.cat === "be" ? beForm(aux) : (inflected(headTerminal(aux)) ?? undefined));
+  rule("vp", "be vp", 1, "auxiliary", 0, (be, vp) => {
+    const f = beForm(be);
+    if (!f) return undefined;
+    if (vp.f.form === "participle" && vp.f.gap && !vp.f.passive) return { ...f, passive: true };
+    if (vp.f.form === "ing") return { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) };
+    return undefined;
+  });
+  rule("vp", "have vp", 1, "auxiliary", 0, (have, vp) => {
+    const f = auxForm(have);
+    return f && vp.f.form === "participle" && (!vp.f.gap || !vp.f.passive)
+      ? { f: { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) }, cost: vp.f.gap ? 0.3 : 0 }
+      : undefined;
+  });
+  const auxiliary = (extra: Features) => (_: Node, vp: Node) =>
+    vp.f.form === "base" ? { ...extra, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined;
+  rule("vp", "modal vp", 1, "auxiliary", 0, auxiliary({ form: "fin", agr: "any" }));
+  rule("vp", "do vp", 1, "auxiliary", 0.2, (aux, vp) => {
+    const f = auxForm(aux);
+    return f && auxiliary(f)(aux, vp);
+  });
+  // have and do as full verbs
+  rule("vp", "have np", 0, "object", 0.1, (v, np) => (object(np) ? auxForm(v) : undefined));
+  rule("vp", "have vp", 0, "infinitive", 0.5, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? auxForm(v) : undefined));
+  lift("vp", "have", "verb", (v) => {
+    const f = auxForm(v);
+    return f && { f: { ...f, gap: true }, cost: 0.8 };
+  });
+  rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
+  // be as a copula
+  rule("vp", "be np", 0, "predicate", 0.1, (be, np) => (np.f.kase === "subj" ? undefined : beForm(be)));
+  rule("vp", "be ap", 0, "predicate", 0, (be) => beForm(be));
+  rule("vp", "be pp", 0, "predicate", 0.3, (be) => beForm(be));
+  rule("vp", "be advp", 0, "predicate", 0.9, (be) => beForm(be));
+  rule("vp", "be cs", 0, "predicate", 0.5, (be) => beForm(be));
+  rule("vp", "be ws", 0, "predicate", 0.4, (be) => beForm(be));
+  rule("vp", "be sb", 0, "predicate", 0.8, (be, sb) => (sb.f.sub === "cause" ? beForm(be) : undefined));
+  rule("vp", "be vp", 0, "predicate", 0.9, (be, vp) => (vp.f.form === "to" && !vp.f.gap ? beForm(be) : undefined));
+  rule("vp", "to vp", 1, "mark", 0, (_, vp) =>
+    vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined,
+  );
+  rule("vp", "not vp", 1, "negation", 0.3, (_, vp) => (vp.f.form === "to" || vp.f.form === "ing" ? vp.f : undefined));
+
+  // Adjuncts
+  // What stands near belongs near: each word between head and adjunct costs a little.
+  const near = (vp: Node, adjunct: Node): Made => ({ f: vp.f, cost: 0.03 * Math.min(12, adjunct.start - vp.start) });
+  rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => (pp.f.sub === "of" || pp.f.sub === "than" ? { f: vp.f, cost: 1.5 } : near(vp, pp)));
+  rule("vp", "vp advp", 0, "adjunct", 0.15, near);
+  rule("vp", "adv vp", 1, "adjunct", 0.2, (adv, vp) => (adv.f.sub === "particle" || adv.f.sub === "deg" || vp.f.form === "to" ? undefined : vp.f));
+  rule("vp", "vp sb", 0, "adjunct", 0.25, near);
+  rule("vp", "vp vp", 0, "adjunct", 0, (vp, other) => {
+    if (other.f.gap) return undefined;
+    if (other.f.form === "to") return { f: vp.f, cost: 0.8 };
+    return other.f.form === "ing" ? { f: vp.f, cost: 1.9 } : undefined;
+  });
+  rule("c-sb", "comma sb", 1, "mark", 0);
+  rule("c-sb-c", "c-sb comma", 0, "mark", 0);
+  rule("vp", "vp c-sb", 0, "adjunct", 0.4);
+  rule("vp", "vp c-sb-c", 0, "adjunct", 1);
+  rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
+  rule("c-pp", "comma pp", 1, "mark", 0);
+  rule("vp", "vp c-pp", 0, "adjunct", 0.9);
+  rule("c-advp", "comma advp", 1, "mark", 0);
+  rule("vp", "vp c-advp", 0, "adjunct", 0.9);
+
+  // Coordination of verb phrases
+  const sameForm = (l: Node, r: Node): Features | undefined => {
+    if (l.f.form !== r.f.form || Boolean(l.f.gap) !== Boolean(r.f.gap)) return undefined;
+    if (l.f.form !== "fin") return l.f;
+    const agr = l.f.agr === "any" ? r.f.agr : r.f.agr === "any" || r.f.agr === l.f.agr ? l.f.agr : undefined;
+    if (!agr) return undefined;
+    const { passive: _, ...rest } = l.f;
+    return { ...rest, agr };
+  };
+  rule("j-vp", "conj vp", 1, "mark", 0);
+  rule("vp", "vp j-vp", 0, "coordination", 0.4, sameForm);
+  rule("c-j-vp", "comma j-vp", 1, "mark", 0);
+  rule("vp", "vp c-j-vp", 0, "coordination", 0.5, sameForm);
+  rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => (l.f.form === "to" ? undefined : sameForm(l, r)));
+  rule("vpl", "vpl c-vp", 0, "coordination", 0.2, sameForm);
+  rule("vp", "vpl c-j-vp", 0, "coordination", 0.1, sameForm);
+  rule("vp", "vpl j-vp", 0, "coordination", 0.1, sameForm);
+}
