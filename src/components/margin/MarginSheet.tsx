@@ -3,6 +3,8 @@ import { Fragment, useMemo, useRef } from "react";
 import type { Edit } from "@/core/questions/edit";
 import type { QuestionKind } from "@/core/questions/question";
 import type { Block, Span } from "@/core/source/schema";
+import { countQuestions, groupMarks } from "./group-marks";
+import { JoinLine } from "./JoinLine";
 import type { MarginActionId } from "./margin-actions";
 import type { PlacedSlip } from "./order-slips";
 import { SelectionBar } from "./SelectionBar";
@@ -138,43 +140,4 @@ export function MarginSheet(props: Props) {
       </div>
     </div>
   );
-}
-
-/** The thin line from the evidence to its slip. */
-function JoinLine({ frameTop, fromLeft, page, cardTop }: { frameTop: number; fromLeft: number; page: number; cardTop: number }) {
-  const from = Math.min(fromLeft + 4, page) - page;
-  const top = Math.min(frameTop, cardTop);
-  const height = Math.abs(frameTop - cardTop);
-  const [y1, y2] = [frameTop - top, cardTop - top];
-  return (
-    <svg aria-hidden className="pointer-events-none absolute z-0 overflow-visible" style={{ left: from, top }} width={24 - from} height={height || 1}>
-      <circle cx="0" cy={y1} r="3" className="fill-spruce" />
-      <path
-        d={`M0 ${y1} C ${(24 - from) * 0.6} ${y1}, ${(24 - from) * 0.5} ${y2}, ${24 - from} ${y2}`}
-        className="fill-none stroke-spruce"
-        strokeWidth="1.25"
-      />
-    </svg>
-  );
-}
-
-function groupMarks(placed: readonly PlacedSlip[]): Map<string, Mark[]> {
-  const marks = new Map<string, Mark[]>();
-  for (const { slip, spans } of placed) {
-    for (const span of spans) marks.set(span.blockId, [...(marks.get(span.blockId) ?? []), { slipId: slip.question.id, start: span.start, end: span.end }]);
-  }
-  return marks;
-}
-
-function countQuestions(all: readonly PlacedSlip[]): Map<string, { kept: number; drafts: number }> {
-  const counts = new Map<string, { kept: number; drafts: number }>();
-  for (const { slip, spans } of all) {
-    if (slip.status === "aside") continue;
-    for (const blockId of new Set(spans.map((span) => span.blockId))) {
-      const count = counts.get(blockId) ?? { kept: 0, drafts: 0 };
-      count[slip.status === "kept" ? "kept" : "drafts"]++;
-      counts.set(blockId, count);
-    }
-  }
-  return counts;
 }

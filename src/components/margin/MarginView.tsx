@@ -4,15 +4,15 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { DraftReport } from "@/core/drafting/draft-questions";
 import { kindOf } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
-import { countText } from "@/core/source/readability/count-text";
-import { fleschKincaid } from "@/core/source/readability/reading-grade";
 import type { Block, Span } from "@/core/source/schema";
 import { type SetStart, useSet } from "../shell/use-set";
+import { focusSlip } from "./focus-slip";
 import { KeySheet } from "./KeySheet";
 import { type Counts, MarginBar } from "./MarginBar";
 import { MarginSheet } from "./MarginSheet";
 import { type MarginActionId, passesFilter, type SlipFilter } from "./margin-actions";
 import { orderSlips } from "./order-slips";
+import { questionsGrade } from "./questions-grade";
 import { Tally } from "./Tally";
 import { useDrafting } from "./use-drafting";
 import { useMarginKeys } from "./use-margin-keys";
@@ -153,22 +153,4 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
       <KeySheet open={keysShown} onOpenChange={setKeysShown} />
     </div>
   );
-}
-
-/** Brings a slip into view once it has opened, and the cursor into one of its fields. */
-function focusSlip(id: string, field?: string): void {
-  requestAnimationFrame(() =>
-    requestAnimationFrame(() => {
-      const card = document.querySelector<HTMLElement>(`[data-slip="${id}"]`);
-      const target = field ? card?.querySelector<HTMLElement>(`[data-field="${field}"]`) : card;
-      target?.focus({ preventScroll: true });
-      card?.scrollIntoView({ block: "nearest" });
-    }),
-  );
-}
-
-/** A whole grade for the kept stems together; single stems are too short for a formula. */
-function questionsGrade(stems: string[]): string {
-  const counts = countText(stems);
-  return counts.words < 20 ? "" : String(Math.max(1, Math.round(fleschKincaid(counts))));
 }

@@ -1,0 +1,77 @@
+import { describe, expect, it } from "vitest";
+import { tools } from "../../../tests/support/language-tools";
+import { tagCandidates } from "./tag-candidates";
+import { tokenize } from "./tokenize";
+import { headTerminal, walkTree } from "./tree";
+
+const { lexicon, parser } = tools();
+const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexicon, { capitalised: new Set(), lowerCased: new Set() }));
+
+describe("is accepted as a whole", () => {
+  it.each([
+    "Keepers wound the clockwork every four hours.",
+    "In 1871 the lens arrived in forty-one crates filled with straw.",
+    "The largest lenses, called first-order lenses, stood taller than two people.",
+    "Each ring bent the light a little more than the ring inside it.",
+    "A patent is a document that gives an inventor the right to stop others.",
+    "By counting the seconds between flashes, a captain could tell the lights apart.",
+    "Wet rope is harder to untie than dry rope, because the fibres swell.",
+    "The wind, the rain and the cold kept the boats in the harbour.",
+    "There are two sandbanks that move every winter.",
+    "Nobody had touched the bell for years.",
+    "The plan that the council made is called the budget.",
+    "She put on her boots and took the lantern from its hook.",
+    "What the pilot knows is the water.",
+    "They do not dry out.",
+    "Pull the rope until the knot is tight.",
+    "The town that built the shed in 1792 rebuilt it in brick.",
+    "Although the lamp is small, its light is seen from twenty miles away.",
+    "The keeper's wife kept the log book.",
+    "A loop that does not get smaller when the rope is pulled is fixed.",
+    "More than half of the light was lost.",
+  ])("%s", (text) => {
+    expect(parse(text)).toBeDefined();
+  });
+});
+
+describe("is refused, since number or case or form does not agree", () => {
+  it.each([
+    "The keepers winds the clockwork.",
+    "The lens hold prisms.",
+    "Him wound the clockwork.",
+    "A lamps burned.",
+    "These lamp burned.",
+    "The lamp have burned.",
+    "Two lamp burned.",
+  ])("%s", (text) => {
+    expect(parse(text)).toBeUndefined();
+  });
+});
+
+describe("chooses the part of speech that makes a sentence", () => {
+  it.each([
+    ["The lamp turns.", "turns", "v"],
+    ["The turns were slow.", "turns", "n"],
+    ["The keepers light the lamp.", "light", "v"],
+    ["The light burned.", "light", "n"],
+    ["They saw the saw.", "saw", "v"],
+    ["The ground shook.", "ground", "n"],
+  ])("%s", (text, word, cat) => {
+    const words = tagCandidates(tokenize(text), lexicon, { capitalised: new Set(), lowerCased: new Set() });
+    const tree = parser.parse(words);
+    const at = words.findIndex((candidate) => candidate.text === word);
+    const terminal = [...walkTree(tree!)].find((node) => node.kids.length === 0 && node.start === at);
+    expect(terminal?.cat).toBe(cat);
+  });
+});
+
+it("keeps costs from the parts to the whole", () => {
+  for (const node of walkTree(parse("The keepers wound the great clockwork every four hours.")!)) {
+    for (const kid of node.kids) expect(node.cost).toBeGreaterThanOrEqual(kid.cost - 0.5);
+    expect(headTerminal(node).kids).toEqual([]);
+  }
+});
+
+it("abstains from what is longer than a sentence should be", () => {
+  expect(parse(`The lamp ${"and the rope ".repeat(30)}burned.`)).toBeUndefined();
+});
