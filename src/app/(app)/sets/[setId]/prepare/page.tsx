@@ -35,7 +35,7 @@ export default async function PreparePage({ params, searchParams }: Props) {
             {tab("?show=text", "Change the text", editing)}
           </span>
         </div>
-        {editing ? <SourceText key={source.updatedAt} sourceId={source.id} original={source.original} /> : <StillBlocks blocks={source.blocks} />}
+        {editing ? <SourceText key={source.id} sourceId={source.id} original={source.original} /> : <StillBlocks blocks={source.blocks} />}
       </section>
       <aside className="lg:pt-12">
         <ReadingFigures description={source.description} grade={set.state.plan.grade} blocks={source.blocks} />
