@@ -7,7 +7,6 @@ export type AppProblem =
   | EditProblem
   | { type: "set-not-found" }
   | { type: "source-not-found" }
-  | { type: "run-not-found" }
   | { type: "file-kind-unknown"; name: string }
   | { type: "file-too-large"; name: string; megabytes: number }
   | { type: "request-not-understood" }
@@ -36,8 +35,6 @@ export function problemText(problem: AppProblem): string {
       return "There is no such set. Go to Sources and open one.";
     case "source-not-found":
       return "There is no such source. Go to Sources and open one.";
-    case "run-not-found":
-      return "There is no such drafting run.";
     case "request-not-understood":
       return "The request could not be read. Reload the page and try again.";
     case "nothing-to-undo":

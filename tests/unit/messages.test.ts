@@ -19,7 +19,6 @@ describe("problems in words", () => {
     { type: "edit-does-not-fit", edit: "set-key" },
     { type: "set-not-found" },
     { type: "source-not-found" },
-    { type: "run-not-found" },
     { type: "request-not-understood" },
     { type: "nothing-to-undo" },
     { type: "already-drafting" },

@@ -1,11 +1,11 @@
 "use client";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { Finding, Verdict } from "@/core/checking/define-rule";
+import type { Checked } from "@/core/checking/check-question";
 import { applyEdit } from "@/core/questions/apply-edit";
 import type { Edit, SetState, Slip } from "@/core/questions/edit";
 import { createSaveQueue, type SaveStatus } from "./save-queue";
 
-export type Checked = { verdict: Verdict; findings: Finding[] };
+export type { Checked };
 export type CheckedById = Record<string, Checked>;
 export type SetStart = { setId: string; state: SetState; checked: CheckedById; canUndo: boolean; canRedo: boolean };
 

@@ -1,7 +1,6 @@
 import { checkQuestion } from "../checking/check-question";
 import type { Analysis } from "../language/analysis";
 import { createRandom, type Random, seedFrom } from "../lib/random";
-import { kindOf } from "../questions/kinds";
 import type { Question, QuestionKind } from "../questions/question";
 import { createSpan } from "../source/create-span";
 import type { Candidate } from "./candidate";
@@ -206,23 +205,20 @@ function plainStem(stem: string): string {
 function toQuestion(candidate: Candidate, row: PlanRow, id: string, seed: number): Question {
   const evidence = candidate.evidence.map((sentence) => createSpan(sentence.block, sentence.start, sentence.end));
   const common = { id, stem: candidate.stem, points: row.points, depth: candidate.depth, evidence };
-  const question = ((): Question => {
-    switch (candidate.kind) {
-      case "multiple-choice": {
-        const random = createRandom(seedFrom(candidate.stem, seed));
-        const texts = orderOptions(candidate, (row.optionCount ?? 4) - 1, random);
-        const options = texts.map((text, index) => ({ id: `o${index + 1}`, text }));
-        return { kind: "multiple-choice", ...common, options, key: options.find((option) => option.text === candidate.key)!.id };
-      }
-      case "true-false":
-        return { kind: "true-false", ...common, key: candidate.key === "true", ...(candidate.correction ? { correction: candidate.correction } : {}) };
-      case "gap-fill":
-        return { kind: "gap-fill", ...common, key: candidate.key, accepted: candidate.accepted };
-      case "short-answer":
-        return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
+  switch (candidate.kind) {
+    case "multiple-choice": {
+      const random = createRandom(seedFrom(candidate.stem, seed));
+      const texts = orderOptions(candidate, (row.optionCount ?? 4) - 1, random);
+      const options = texts.map((text, index) => ({ id: `o${index + 1}`, text }));
+      return { kind: "multiple-choice", ...common, options, key: options.find((option) => option.text === candidate.key)!.id };
     }
-  })();
-  return { ...question, minutes: round(kindOf(question.kind).minutes(question, 5)) };
+    case "true-false":
+      return { kind: "true-false", ...common, key: candidate.key === "true", ...(candidate.correction ? { correction: candidate.correction } : {}) };
+    case "gap-fill":
+      return { kind: "gap-fill", ...common, key: candidate.key, accepted: candidate.accepted };
+    case "short-answer":
+      return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
+  }
 }
 
 function orderOptions(candidate: Candidate, wrong: number, random: Random): string[] {

@@ -10,7 +10,6 @@ import { findUnclear } from "./phrasing/clear-reference";
 
 export type Statement = { phrasing: Phrasing; sentence: Sentence; rest: string; text: string; words: number };
 export type NounPhrase = { text: string; node: Node; sentence: Sentence };
-export type NumberUse = { value: number; noun: string; sentence: Sentence };
 
 /** What the whole source offers to every drafter: its facts, statements, noun phrases and numbers. */
 export type SourceStock = {

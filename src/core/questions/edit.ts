@@ -59,4 +59,3 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-title"), from: z.string().max(200), to: z.string().max(200) }),
 ]);
 export type Edit = z.infer<typeof editSchema>;
-export type EditType = Edit["type"];

@@ -3,7 +3,6 @@ import { type AppProblem, problemText } from "@/messages/problems";
 const STATUS: Partial<Record<AppProblem["type"], number>> = {
   "set-not-found": 404,
   "source-not-found": 404,
-  "run-not-found": 404,
   "already-drafting": 409,
   "question-gone": 409,
   "edit-does-not-fit": 409,

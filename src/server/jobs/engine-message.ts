@@ -1,4 +1,4 @@
-import type { CheckContext, Finding, Verdict } from "@/core/checking/define-rule";
+import type { Checked } from "@/core/checking/check-question";
 import type { Draft, DraftReport, Existing, RowReport } from "@/core/drafting/draft-questions";
 import type { Plan } from "@/core/drafting/plan";
 import type { Question, QuestionKind } from "@/core/questions/question";
@@ -7,8 +7,7 @@ import type { Block } from "@/core/source/schema";
 /** A source for the worker; its analysis is kept under `key`, which changes with the text. */
 export type WorkSource = { key: string; blocks: Block[] };
 
-export type Checked = { verdict: Verdict; findings: Finding[] };
-export type CheckScope = Pick<CheckContext, "grade">;
+export type { Checked };
 
 export type EngineRequest =
   | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }

@@ -1,7 +1,7 @@
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal } from "../../language/tree";
 import { type Phrasing, preverbalAdverbs } from "./ask-clause";
 
 export type Passive = { subject: string; verb: string; doer: string };
@@ -59,9 +59,4 @@ export function sentenceOf(words: string): string {
 /** a or an, by sound as far as spelling tells. */
 export function articleFor(noun: string): "a" | "an" {
   return /^(?:[aeio]|u(?!ni|se|ti|k)|hour|honest|heir)/i.test(noun) && !/^(?:one|eu)/i.test(noun) ? "an" : "a";
-}
-
-export function headNoun(np: Node): { lemma: string; plural: boolean } {
-  const head = headTerminal(np);
-  return { lemma: (head.lemma ?? "").toLowerCase(), plural: head.flags?.[0] === "pl" };
 }
