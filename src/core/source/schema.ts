@@ -1,6 +1,6 @@
 import { z } from "zod";
 
-/** Where a block stands, as a reader would say it. Pages, slides and times come with their importers. */
+/** Where a block stands, as a reader would say it. */
 export const locatorSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("heading"), number: z.number().int().positive() }),
   z.object({ type: z.literal("paragraph"), number: z.number().int().positive() }),
@@ -9,6 +9,18 @@ export const locatorSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("time"), startMs: z.number().int().nonnegative(), endMs: z.number().int().nonnegative() }),
 ]);
 export type Locator = z.infer<typeof locatorSchema>;
+
+/** A stretch of a block's text. */
+const stretch = { start: z.number().int().nonnegative(), end: z.number().int().nonnegative() };
+/** A place on a page or picture, in fractions of its width and height from the top left corner. */
+export const boxSchema = z.object({ page: z.number().int().positive(), left: z.number(), top: z.number(), width: z.number(), height: z.number() });
+export type Box = z.infer<typeof boxSchema>;
+export const timingSchema = z.object({ ...stretch, startMs: z.number().int().nonnegative(), endMs: z.number().int().nonnegative() });
+export type Timing = z.infer<typeof timingSchema>;
+/** A word read off a picture, with the reader's confidence in percent. */
+export const pictureWordSchema = z.object({ ...stretch, box: boxSchema, confidence: z.number() });
+export type PictureWord = z.infer<typeof pictureWordSchema>;
+export type Stretch = { start: number; end: number };
 
 export const blockSchema = z.object({
   id: z.string(),
@@ -20,6 +32,22 @@ export const blockSchema = z.object({
   locator: locatorSchema,
   /** Why the block is not part of the passage, when it is left out. */
   leftOut: z.string().optional(),
+  /** Parts struck out by hand; `readingBlocks` takes them out of the text. */
+  struck: z.array(z.object(stretch)).optional(),
+  /** Where the block stands on the page or picture it was read from. */
+  box: boxSchema.optional(),
+  /** Percent; only where the text was read off a picture. */
+  confidence: z.number().optional(),
+  words: z.array(pictureWordSchema).optional(),
+  /** When each sentence is spoken. */
+  timings: z.array(timingSchema).optional(),
+  /** Full stops and capitals that the captions lacked and we put in. */
+  restored: z.array(z.object(stretch)).optional(),
+  speaker: z.string().optional(),
+  /** The picture that a caption describes: an address under the application's own. */
+  picture: z.string().optional(),
+  /** Which source of a set the block is from. */
+  sourceId: z.string().optional(),
 });
 export type Block = z.infer<typeof blockSchema>;
 
@@ -37,13 +65,31 @@ export const spanSchema = z.object({
 });
 export type Span = z.infer<typeof spanSchema>;
 
-export const sourceSchema = z.object({
-  id: z.string(),
-  title: z.string(),
-  kind: z.enum(["text", "markdown"]),
-  language: z.string(),
-  blocks: z.array(blockSchema),
-});
-export type Source = z.infer<typeof sourceSchema>;
+export const SOURCE_KINDS = [
+  "text",
+  "markdown",
+  "web-page",
+  "html",
+  "pdf",
+  "docx",
+  "odt",
+  "rtf",
+  "epub",
+  "pptx",
+  "odp",
+  "captions",
+  "video",
+  "audio",
+  "picture",
+  "excerpts",
+] as const;
+export const sourceKindSchema = z.enum(SOURCE_KINDS);
+export type SourceKind = z.infer<typeof sourceKindSchema>;
 
+/** The part of a source that is meant: pages or slides by number, time in milliseconds. Both ends belong to it. */
+export const choiceSchema = z.object({ unit: z.enum(["page", "slide", "time"]), from: z.number().nonnegative(), to: z.number().nonnegative() });
+export type Choice = z.infer<typeof choiceSchema>;
+
+/** Pasted text; what files hold may be longer, since a part of it is chosen afterwards. */
 export const MAX_SOURCE_CHARACTERS = 300_000;
+export const MAX_IMPORTED_CHARACTERS = 3_000_000;
