@@ -11,7 +11,7 @@ import { locatorLabel } from "@/core/source/locator-label";
 import { shortfallText } from "@/messages/draft-reasons";
 import { problemText } from "@/messages/problems";
 import { loadLanguageTools } from "@/server/language/load-language-tools";
-import { decodeText } from "@/server/sources/decode-text";
+import { decodeText } from "@/core/importers/decode-text";
 
 const HELP = `Usage: npm run --silent vumo -- draft FILE [options]
 

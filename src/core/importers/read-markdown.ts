@@ -1,8 +1,8 @@
 import type { Nodes, RootContent } from "mdast";
 import { fromMarkdown } from "mdast-util-from-markdown";
 import { toString as plainText } from "mdast-util-to-string";
+import { numberBlocks, type RawBlock } from "../source/number-blocks";
 import type { Block } from "../source/schema";
-import { numberBlocks, type RawBlock } from "./number-blocks";
 
 /** Markdown into blocks. Code, HTML, rules and picture addresses are not reading matter and are left behind. */
 export function readMarkdown(text: string): Block[] {

@@ -2,37 +2,19 @@ import { fail, ok, type Result } from "../lib/result";
 import { type Block, MAX_SOURCE_CHARACTERS } from "../source/schema";
 import { readMarkdown } from "./read-markdown";
 import { readPlainText } from "./read-plain-text";
+import { titleOf } from "./title-of";
 
 export type PassageProblem = { type: "passage-empty" } | { type: "passage-too-long"; characters: number; limit: number } | { type: "passage-not-text" };
 
 export type Passage = { kind: "text" | "markdown"; title: string; blocks: Block[] };
 
 /** Text as pasted or decoded from a file, into a titled list of blocks. */
-export function readPassage(text: string, kind: Passage["kind"], name = ""): Result<Passage, PassageProblem> {
-  if (text.length > MAX_SOURCE_CHARACTERS) {
-    return fail({ type: "passage-too-long", characters: text.length, limit: MAX_SOURCE_CHARACTERS });
-  }
+export function readPassage(text: string, kind: Passage["kind"], name = "", limit = MAX_SOURCE_CHARACTERS): Result<Passage, PassageProblem> {
+  if (text.length > limit) return fail({ type: "passage-too-long", characters: text.length, limit });
   if (looksBinary(text)) return fail({ type: "passage-not-text" });
   const blocks = kind === "markdown" ? readMarkdown(text) : readPlainText(text);
   if (!blocks.some((block) => /\p{L}/u.test(block.text))) return fail({ type: "passage-empty" });
   return ok({ kind, title: titleOf(blocks, name), blocks });
-}
-
-/** A heading at the top, else the file's name, else the first words. */
-function titleOf(blocks: Block[], name: string): string {
-  if (blocks[0]!.kind === "heading") return blocks[0]!.text.slice(0, 120);
-  const base = name
-    .replace(/\.[a-z]{1,5}$/i, "")
-    .replace(/[-_]+/g, " ")
-    .trim();
-  if (base) return base.charAt(0).toUpperCase() + base.slice(1);
-  const words = blocks[0]!.text.split(" ");
-  return (
-    words
-      .slice(0, 7)
-      .join(" ")
-      .replace(/[.,;:!?]+$/, "") + (words.length > 7 ? " …" : "")
-  );
 }
 
 function looksBinary(text: string): boolean {

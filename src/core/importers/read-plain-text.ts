@@ -1,5 +1,5 @@
+import { numberBlocks, type RawBlock } from "../source/number-blocks";
 import type { Block } from "../source/schema";
-import { numberBlocks, type RawBlock } from "./number-blocks";
 
 const LIST_MARK = /^\s*(?:[-*•‣◦–]|\(?\d{1,3}[.)]|\(?[a-hA-H][.)])\s+(?=\S)/;
 const SENTENCE_END = /[.!?…][”"’')\]]*$/;

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { answerProblem, readJson, refuseForeign } from "@/server/http/answer";
 import { createSource } from "@/server/sources/create-source";
-import { decodeText } from "@/server/sources/decode-text";
+import { decodeText } from "@/core/importers/decode-text";
 
 export const dynamic = "force-dynamic";
 

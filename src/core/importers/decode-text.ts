@@ -2,10 +2,10 @@ import chardet from "chardet";
 import iconv from "iconv-lite";
 
 /**
- * Bytes of a text file as text: byte order mark, then strict UTF-8, then what the bytes look like,
- * then Windows-1252. (Node's own TextDecoder reads Windows-1252 wrongly on Node.js 20.)
+ * Bytes of a text file as text: byte order mark, then strict UTF-8, then what the file
+ * itself declares, then what the bytes look like, then Windows-1252. (Node's own TextDecoder reads Windows-1252 wrongly on Node.js 20.)
  */
-export function decodeText(bytes: Uint8Array): string {
+export function decodeText(bytes: Uint8Array, declared?: string): string {
   const buffer = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   const marked = markedEncoding(buffer);
   if (marked) return iconv.decode(buffer, marked).replace(/^\ufeff/, "");
@@ -14,7 +14,7 @@ export function decodeText(bytes: Uint8Array): string {
   try {
     return new TextDecoder("utf-8", { fatal: true }).decode(buffer);
   } catch {
-    return iconv.decode(buffer, guessEncoding(buffer));
+    return iconv.decode(buffer, declared && iconv.encodingExists(declared) ? declared : guessEncoding(buffer));
   }
 }
 

@@ -1,0 +1,38 @@
+import type { Line } from "./lines-of-page";
+
+type PageLines = { number: number; height: number; lines: Line[] };
+/** Headers and footers stand in these shares of the page's height. */
+const EDGE = 0.13;
+const PAGE_NUMBER = /^(?:[-–—|•\s]*)?(?:page|seite|p\.)?\s*(?:\d{1,4}|[ivxlc]{1,6})(?:\s*(?:of|\/|von|–)\s*\d{1,4})?(?:[-–—|•\s]*)$/i;
+
+/** Running headers, footers and page numbers, found by their repetition at the same place from page to page. */
+export function findFurniture(pages: readonly PageLines[]): Set<Line> {
+  const seen = new Map<string, { line: Line; page: number }[]>();
+  const found = new Set<Line>();
+  for (const page of pages) {
+    for (const line of edgeLines(page)) {
+      if (PAGE_NUMBER.test(line.text)) found.add(line);
+      const key = `${pattern(line.text)}@${Math.round(line.bottom / 12)}`;
+      seen.set(key, [...(seen.get(key) ?? []), { line, page: page.number }]);
+    }
+  }
+  for (const places of seen.values()) {
+    const on = new Set(places.map((place) => place.page)).size;
+    // Left and right pages may carry different headers, so a third of the pages is enough.
+    if (on >= 3 ? on >= pages.length * 0.3 : on === 2 && pages.length <= 4) for (const { line } of places) found.add(line);
+  }
+  return found;
+}
+
+function edgeLines({ lines, height }: PageLines): Line[] {
+  return lines.filter((line) => line.bottom < height * EDGE || line.bottom > height * (1 - EDGE));
+}
+
+/** "Chapter 3 · 41" and "Chapter 3 · 43" are one header. */
+function pattern(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/\d+|\b[ivxlc]+\b/g, "#")
+    .replace(/[^\p{L}#]+/gu, " ")
+    .trim();
+}
