@@ -7,9 +7,9 @@ import { sanitiseView } from "../html/sanitise-view";
 import type { Imported, Importer, ImportProblem, ImportTools } from "../importer";
 import { contains } from "../office/read-docx";
 import { descendants, first, parseXml, type XmlNode } from "../office/xml-tree";
-import { promoteStyledHeadings } from "./styled-headings";
 import { looksLikeZip, type OpenedZip, openZip } from "../open-zip";
 import { titleOf } from "../title-of";
+import { promoteStyledHeadings } from "./styled-headings";
 
 /** The view of a whole book would be too much for a page; it shows as much as this. */
 const MAX_VIEW_CHARACTERS = 400_000;

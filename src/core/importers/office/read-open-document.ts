@@ -70,7 +70,11 @@ function topOf(frame: XmlNode): number {
 }
 
 function wordsIn(frame: XmlNode): number {
-  return [...descendants(frame, "text:p")].map((p) => inlineText(p, [])).join(" ").split(/\s+/).filter(Boolean).length;
+  return [...descendants(frame, "text:p")]
+    .map((p) => inlineText(p, []))
+    .join(" ")
+    .split(/\s+/)
+    .filter(Boolean).length;
 }
 
 async function openContent(bytes: Uint8Array, format: string): Promise<Result<XmlNode, ImportProblem>> {

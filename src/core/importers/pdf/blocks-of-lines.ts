@@ -1,8 +1,8 @@
 import type { RawBlock } from "../../source/number-blocks";
 import type { Box } from "../../source/schema";
-import { rowText } from "../row-text";
-import { around } from "../picture/blocks-from-words";
 import { CAPTION } from "../mark-captions";
+import { around } from "../picture/blocks-from-words";
+import { rowText } from "../row-text";
 import type { Line } from "./lines-of-page";
 
 type Size = { width: number; height: number };

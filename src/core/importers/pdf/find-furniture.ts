@@ -11,7 +11,7 @@ export function findFurniture(pages: readonly PageLines[]): Set<Line> {
   const found = new Set<Line>();
   for (const page of pages) {
     for (const line of edgeLines(page)) {
-      if (PAGE_NUMBER.test(line.text)) found.add(line);
+      if (pages.length === 1 && line.bottom > page.height / 2 && PAGE_NUMBER.test(line.text)) found.add(line);
       const key = `${pattern(line.text)}@${Math.round(line.bottom / 12)}`;
       seen.set(key, [...(seen.get(key) ?? []), { line, page: page.number }]);
     }

@@ -135,7 +135,15 @@ export function parseRtf(source: string): RtfParagraph[] | undefined {
 function readStyles(source: string): Map<number, string> {
   const table = /\{\\stylesheet([\s\S]*?\})\s*\}/.exec(source)?.[1] ?? "";
   const entries = [...table.matchAll(/\{\\s(\d+)([^{}]*)\}/g)];
-  return new Map(entries.map(([, number, rest]) => [Number(number), rest!.replace(/\\[a-z]+-?\d* ?|\\\*/gi, "").replace(/;\s*$/, "").trim()]));
+  return new Map(
+    entries.map(([, number, rest]) => [
+      Number(number),
+      rest!
+        .replace(/\\[a-z]+-?\d* ?|\\\*/gi, "")
+        .replace(/;\s*$/, "")
+        .trim(),
+    ]),
+  );
 }
 
 function readFonts(source: string): Map<number, string> {
