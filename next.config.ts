@@ -1,7 +1,23 @@
 import type { NextConfig } from "next";
 
 const config: NextConfig = {
-  serverExternalPackages: ["better-sqlite3", "iconv-lite", "chardet"],
+  // Native, or with files and workers of their own that bundling would lose.
+  serverExternalPackages: [
+    "better-sqlite3",
+    "iconv-lite",
+    "chardet",
+    "pdfjs-dist",
+    "@napi-rs/canvas",
+    "mammoth",
+    "yauzl",
+    "linkedom",
+    "sharp",
+    "tesseract.js",
+    "undici",
+    "cld3-asm",
+    "sanitize-html",
+    "fast-xml-parser",
+  ],
   poweredByHeader: false,
   devIndicators: false,
   async headers() {

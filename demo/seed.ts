@@ -37,7 +37,7 @@ function seedDemo(): void {
 function seedDrafts(setId: string, grade: number, keptCount: number): void {
   const set = loadSet(setId)!;
   const plan = createDefaultPlan(grade);
-  const analysis = analyseText(set.source.blocks, loadLanguageTools());
+  const analysis = analyseText(set.blocks, loadLanguageTools());
   const runId = `run-${setId}`;
   const drafts = draftQuestions({ analysis, plan, seed: SEED, newId: (index) => `${runId}-${index + 1}` });
   const slips: Slip[] = [];

@@ -4,6 +4,7 @@ import { parseArgs } from "node:util";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
+import { decodeText } from "@/core/importers/decode-text";
 import { readPassage } from "@/core/importers/read-passage";
 import { analyseText } from "@/core/language/analyse-text";
 import { isQuestionKind, kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
@@ -11,7 +12,6 @@ import { locatorLabel } from "@/core/source/locator-label";
 import { shortfallText } from "@/messages/draft-reasons";
 import { problemText } from "@/messages/problems";
 import { loadLanguageTools } from "@/server/language/load-language-tools";
-import { decodeText } from "@/core/importers/decode-text";
 
 const HELP = `Usage: npm run --silent vumo -- draft FILE [options]
 

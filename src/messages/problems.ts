@@ -1,14 +1,21 @@
-import type { PassageProblem } from "@/core/importers/read-passage";
-import { assertNever } from "@/core/lib/assert-never";
+import type { ImportProblem } from "@/core/importers/importer";
 import type { EditProblem } from "@/core/questions/apply-edit";
+import type { SourceEditProblem } from "@/core/source/prepare/apply-source-edit";
+import type { LinkProblem } from "@/server/fetching/guarded-fetch";
+import { importProblemText, linkProblemText } from "./import-problems";
+import { languageName } from "./languages";
 
 export type AppProblem =
-  | PassageProblem
+  | ImportProblem
+  | LinkProblem
   | EditProblem
+  | SourceEditProblem
   | { type: "set-not-found" }
   | { type: "source-not-found" }
-  | { type: "file-kind-unknown"; name: string }
-  | { type: "file-too-large"; name: string; megabytes: number }
+  | { type: "file-too-large"; name: string; megabytes: number; limit: number }
+  | { type: "file-gone" }
+  | { type: "last-source" }
+  | { type: "not-in-english"; languages: string[] }
   | { type: "request-not-understood" }
   | { type: "nothing-to-undo" }
   | { type: "already-drafting" }
@@ -17,16 +24,18 @@ export type AppProblem =
 /** What happened and what to do, in words. */
 export function problemText(problem: AppProblem): string {
   switch (problem.type) {
-    case "passage-empty":
-      return "There is no text in it. Paste the passage, or choose a text file.";
-    case "passage-too-long":
-      return `The text has ${problem.characters.toLocaleString("en-US")} characters. At most ${problem.limit.toLocaleString("en-US")} fit; take out a part and bring in the rest as a second source.`;
-    case "passage-not-text":
-      return "This does not look like text: it holds bytes that no writing has. Choose a .txt or .md file, or paste the passage.";
-    case "file-kind-unknown":
-      return `“${problem.name}” is not a .txt or .md file. Save it as plain text, or paste the passage.`;
     case "file-too-large":
-      return `“${problem.name}” has ${problem.megabytes} MB. A text file of up to 2 MB can be brought in; take out a part.`;
+      return `“${problem.name}” has ${problem.megabytes === problem.limit ? `more than ${problem.limit}` : problem.megabytes} MB; at most ${problem.limit} MB are taken. Bring in a part of it.`;
+    case "file-gone":
+      return "The file is no longer kept here. Choose it once more.";
+    case "last-source":
+      return "A set needs at least one source. Add another one before you take this one out.";
+    case "not-in-english":
+      return `Vumo drafts from English only, for now; this is ${problem.languages.map(languageName).join(" and ")}. You can still write questions of your own on it. If the language is wrong, correct it in Prepare.`;
+    case "block-gone":
+      return "This paragraph is no longer there. Reload the page to see the source as it is.";
+    case "source-edit-does-not-fit":
+      return "This change does not fit the source as it is now. Reload the page and try again.";
     case "question-gone":
       return "This question is no longer in the set. Reload the page to see what is there.";
     case "edit-does-not-fit":
@@ -44,6 +53,6 @@ export function problemText(problem: AppProblem): string {
     case "plan-empty":
       return "The plan asks for nothing. Set a number in at least one row.";
     default:
-      return assertNever(problem);
+      return problem.type.startsWith("link-") ? linkProblemText(problem as LinkProblem) : importProblemText(problem as ImportProblem);
   }
 }

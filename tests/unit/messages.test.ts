@@ -14,7 +14,7 @@ describe("problems in words", () => {
     { type: "passage-too-long", characters: 300_001, limit: 300_000 },
     { type: "passage-not-text" },
     { type: "file-kind-unknown", name: "x.xyz" },
-    { type: "file-too-large", name: "x.txt", megabytes: 9 },
+    { type: "file-too-large", name: "x.txt", megabytes: 9, limit: 2 },
     { type: "question-gone", questionId: "q" },
     { type: "edit-does-not-fit", edit: "set-key" },
     { type: "set-not-found" },

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { createSaveQueue, type SaveStatus } from "@/components/shell/save-queue";
 import type { Edit } from "@/core/questions/edit";
+import { mergeEdits } from "@/core/questions/merge-edits";
 
 type Answer = { status: number; body?: object } | "no server";
 let answers: Answer[];
@@ -34,11 +35,14 @@ const kept = (questionId: string): Edit => ({ type: "set-status", questionId, fr
 
 function queue() {
   const seen = { status: [] as SaveStatus[], answers: [] as object[], refused: [] as string[] };
-  const made = createSaveQueue("t1", {
-    onStatus: (status) => seen.status.push(status),
-    onAnswer: (answer) => seen.answers.push(answer),
-    onRefused: (text) => seen.refused.push(text),
-  });
+  const made = createSaveQueue(
+    { address: "/api/sets/t1/edits", storageKey: "vumo-unsaved-t1", mergeEdits },
+    {
+      onStatus: (status) => seen.status.push(status),
+      onAnswer: (answer) => seen.answers.push(answer),
+      onRefused: (text) => seen.refused.push(text),
+    },
+  );
   return { ...made, seen };
 }
 

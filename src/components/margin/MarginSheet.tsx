@@ -1,8 +1,10 @@
 "use client";
-import { Fragment, useMemo, useRef } from "react";
+import { Fragment, useCallback, useMemo, useRef } from "react";
 import type { Edit } from "@/core/questions/edit";
 import type { QuestionKind } from "@/core/questions/question";
 import type { Block, Span } from "@/core/source/schema";
+import { MediaPlayer } from "../player/MediaPlayer";
+import type { Player } from "../player/use-player";
 import { countQuestions, groupMarks } from "./group-marks";
 import { JoinLine } from "./JoinLine";
 import type { MarginActionId } from "./margin-actions";
@@ -28,13 +30,19 @@ type Props = {
   onChoose: (slipId: string) => void;
   onWrite: (kind: QuestionKind, evidence: Span[]) => void;
   drafting: boolean;
+  player: Player;
+  media: MarginMedia | undefined;
+  onPlaySpan: (span: Span) => void;
 };
+
+/** The film or sound of one of the set's sources. */
+export type MarginMedia = { sourceId: string; address: string; isVideo: boolean; title: string };
 
 const NO_MARKS: readonly Mark[] = [];
 
 /** Spine, page and margin side by side; in a narrow window each paragraph is followed by its slips. */
 export function MarginSheet(props: Props) {
-  const { blocks, byline, placed, all, verdicts, activeId, change, act, onChoose, onWrite } = props;
+  const { blocks, byline, placed, all, verdicts, activeId, change, act, onChoose, onWrite, player, media, onPlaySpan } = props;
   const wide = useWide();
   const frame = useRef<HTMLDivElement>(null);
   const page = useRef<HTMLElement>(null);
@@ -59,9 +67,21 @@ export function MarginSheet(props: Props) {
       change={change}
       act={act}
       onChoose={onChoose}
+      onPlay={media ? onPlaySpan : undefined}
     />
   );
-  const blockOf = (block: Block) => <SourceBlock block={block} marks={marksByBlock.get(block.id) ?? NO_MARKS} activeId={activeId} onChoose={onChoose} />;
+  const { play } = player;
+  const onPlay = useCallback((block: Block) => block.locator.type === "time" && play(block.locator.startMs), [play]);
+  const blockOf = (block: Block) => (
+    <SourceBlock
+      block={block}
+      marks={marksByBlock.get(block.id) ?? NO_MARKS}
+      activeId={activeId}
+      onChoose={onChoose}
+      spoken={player.spoken?.blockId === block.id ? player.spoken : undefined}
+      onPlay={media ? onPlay : undefined}
+    />
+  );
   const empty =
     all.length === 0 && !props.drafting ? (
       <p className="text-soft">
@@ -83,8 +103,14 @@ export function MarginSheet(props: Props) {
           aria-label="Source"
           className="border-line bg-sheet px-5 py-6 font-read text-[1.05rem] leading-[1.8rem] min-[900px]:border-x min-[900px]:py-8 min-[900px]:pr-9 min-[900px]:pl-14"
         >
+          {media ? (
+            <div className="sticky top-0 z-10 -mx-2 mb-3 border-line border-b bg-sheet px-2 pb-2 [@media(max-height:560px)]:static">
+              <MediaPlayer player={player} address={media.address} isVideo={media.isVideo} title={media.title} small />
+            </div>
+          ) : null}
           {blocks.map((block, index) => (
             <Fragment key={block.id}>
+              <PageMark block={block} before={blocks[index - 1]} />
               {wide ? blockOf(block) : <div className="pl-7">{blockOf(block)}</div>}
               {index === 0 && byline ? <p className="-mt-2 mb-4 font-ui text-sm text-soft">{byline}</p> : null}
               {wide
@@ -140,4 +166,11 @@ export function MarginSheet(props: Props) {
       </div>
     </div>
   );
+}
+
+/** "page 3" and "slide 2" where one begins. */
+function PageMark({ block, before }: { block: Block; before: Block | undefined }) {
+  const placeOf = (other: Block | undefined) => (other?.locator.type === "page" ? `page ${other.locator.page}` : undefined);
+  const place = placeOf(block);
+  return place && place !== placeOf(before) ? <p className="tabular -ml-11 font-ui text-soft text-xs">{place}</p> : null;
 }

@@ -5,11 +5,12 @@ import type { DraftReport } from "@/core/drafting/draft-questions";
 import { kindOf } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
 import type { Block, Span } from "@/core/source/schema";
+import { spokenTime, usePlayer } from "../player/use-player";
 import { type SetStart, useSet } from "../shell/use-set";
 import { focusSlip } from "./focus-slip";
 import { KeySheet } from "./KeySheet";
 import { type Counts, MarginBar } from "./MarginBar";
-import { MarginSheet } from "./MarginSheet";
+import { type MarginMedia, MarginSheet } from "./MarginSheet";
 import { type MarginActionId, passesFilter, type SlipFilter } from "./margin-actions";
 import { orderSlips } from "./order-slips";
 import { questionsGrade } from "./questions-grade";
@@ -18,10 +19,19 @@ import { useDrafting } from "./use-drafting";
 import { useMarginKeys } from "./use-margin-keys";
 import { slipVerdict } from "./verdict";
 
-type Props = { start: SetStart; blocks: Block[]; byline: string; nextSeed: number; drafting: boolean; report: DraftReport | null; draftNow: boolean };
+type Props = {
+  start: SetStart;
+  blocks: Block[];
+  byline: string;
+  nextSeed: number;
+  drafting: boolean;
+  report: DraftReport | null;
+  draftNow: boolean;
+  media: MarginMedia | undefined;
+};
 
 /** The heart: the source in the middle, drafts beside the words that prove them. */
-export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDrafting, report, draftNow }: Props) {
+export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDrafting, report, draftNow, media }: Props) {
   const router = useRouter();
   const store = useSet(start);
   const drafting = useDrafting(store, wasDrafting, report);
@@ -30,6 +40,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
   const [filter, setFilter] = useState<SlipFilter>("all");
   const [keysShown, setKeysShown] = useState(false);
   const seed = useRef(nextSeed);
+  const player = usePlayer(blocks);
 
   const verdicts = useMemo(() => new Map(state.slips.map((slip) => [slip.question.id, slipVerdict(slip, checked[slip.question.id])])), [state.slips, checked]);
   const ordered = useMemo(() => orderSlips(state.slips, blocks), [state.slips, blocks]);
@@ -62,6 +73,15 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
     setActiveId(id);
     focusSlip(id);
   }, []);
+  const { play } = player;
+  const playEvidence = useCallback(
+    (span: Span | undefined) => {
+      const block = span && blocks.find((other) => other.id === span.blockId);
+      const time = block && spokenTime(block, span.start, span.end);
+      if (time) play(time.startMs, time.endMs);
+    },
+    [blocks, play],
+  );
   const write = useCallback(
     (kind: QuestionKind, evidence: Span[]) => {
       const blank = kindOf(kind).createBlank(`w${crypto.randomUUID().slice(0, 12)}`);
@@ -103,7 +123,8 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
         case "edit":
           return slip && focusSlip(questionId, "stem");
         case "evidence":
-          return slip && document.querySelector(`[data-evidence~="${questionId}"]`)?.scrollIntoView({ block: "center" });
+          document.querySelector(`[data-evidence~="${questionId}"]`)?.scrollIntoView({ block: "center" });
+          return playEvidence(slip?.question.evidence[0]);
         case "copy": {
           if (!slip) return;
           const question = { ...structuredClone(slip.question), id: `w${crypto.randomUUID().slice(0, 12)}` };
@@ -127,7 +148,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
           return setActiveId(undefined);
       }
     },
-    [activeId, placed, state.slips, change, store, write],
+    [activeId, placed, state.slips, change, store, write, playEvidence],
   );
   useMarginKeys(act);
 
@@ -148,6 +169,9 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
         onChoose={choose}
         onWrite={write}
         drafting={drafting.running}
+        player={player}
+        media={media}
+        onPlaySpan={playEvidence}
       />
       <Tally state={state} readsAt={readsAt} />
       <KeySheet open={keysShown} onOpenChange={setKeysShown} />

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Edit, Slip } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
-import type { Block } from "@/core/source/schema";
+import type { Block, Span } from "@/core/source/schema";
 import { EvidenceField } from "../questions/EvidenceField";
 import { PointsField } from "../questions/PointsField";
 import { QuestionFields } from "../questions/QuestionFields";
@@ -19,6 +19,8 @@ type Props = {
   change: (...edits: Edit[]) => void;
   act: (id: MarginActionId, slipId?: string) => void;
   onChoose: (slipId: string) => void;
+  /** Plays just the seconds of some words, where the source has a film or sound. */
+  onPlay?: ((span: Span) => void) | undefined;
 };
 
 /** A slip in the margin: three lines at rest, everything when in hand. */
@@ -81,7 +83,7 @@ function RestingSlip(props: Props) {
 const SLIP_BUTTONS: MarginActionId[] = ["look-again", "copy", "remove"];
 
 function OpenSlip(props: Props) {
-  const { slip, verdict, change, act, blocks } = props;
+  const { slip, verdict, change, act, blocks, onPlay } = props;
   const { question } = slip;
   const labelOf = (id: MarginActionId) => MARGIN_ACTIONS.find((action) => action.id === id)!.label;
   return (
@@ -96,7 +98,7 @@ function OpenSlip(props: Props) {
         </div>
       </div>
       <div className="border-line border-t px-3.5 py-1.5">
-        <EvidenceField question={question} change={change} blocks={blocks} />
+        <EvidenceField question={question} change={change} blocks={blocks} onPlay={onPlay} />
       </div>
       <div className="border-line border-t">
         <FindingList slip={slip} verdict={verdict} change={change} />

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import type { DraftReport } from "@/core/drafting/draft-questions";
 import { shortfallText } from "@/messages/draft-reasons";
 import type { RunEvent } from "@/server/jobs/draft-run";
+import { readLines } from "../shell/read-lines";
 import type { SetStore } from "../shell/use-set";
 
 export type Drafting = {
@@ -56,7 +57,7 @@ export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: Dr
           body: JSON.stringify({ seed }),
         });
         if (!response.ok || !response.body) setSaid(((await response.json()) as { problem: { text: string } }).problem.text);
-        else await readLines(response.body, hear);
+        else for await (const event of readLines<RunEvent>(response.body)) hear(event);
       } catch {
         setSaid("The connection broke off. What came so far is kept; draft again to go on.");
       }
@@ -85,15 +86,4 @@ export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: Dr
 
 function shortfallsOf(report: DraftReport | null): string[] {
   return report?.rows.map(shortfallText).filter((text) => text !== undefined) ?? [];
-}
-
-async function readLines(body: ReadableStream<Uint8Array>, hear: (event: RunEvent) => void): Promise<void> {
-  const reader = body.getReader();
-  const decoder = new TextDecoder();
-  let rest = "";
-  for (let read = await reader.read(); !read.done; read = await reader.read()) {
-    const lines = (rest + decoder.decode(read.value, { stream: true })).split("\n");
-    rest = lines.pop()!;
-    for (const line of lines) if (line) hear(JSON.parse(line) as RunEvent);
-  }
 }

@@ -12,10 +12,18 @@ import { GradeScale } from "./GradeScale";
 import { PlanRowFields } from "./PlanRowFields";
 
 export type SupplyAnswer = { supply: Record<QuestionKind, number>; rows: { drafted: number }[]; sentences: number; understood: number };
-type Props = { start: SetStart; sourceLine: string; band?: { lowest: number; highest: number }; nextSeed: number; runs: RunLine[] };
+type Props = {
+  start: SetStart;
+  sourceLine: string;
+  band?: { lowest: number; highest: number };
+  nextSeed: number;
+  runs: RunLine[];
+  notEnglish: string;
+  canDraft: boolean;
+};
 
 /** The blueprint: what is wanted, beside what the text can bear. */
-export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
+export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, canDraft }: Props) {
   const router = useRouter();
   const store = useSet(start);
   const { plan } = store.state;
@@ -103,6 +111,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
         <aside className="border-line bg-sheet px-5 py-7 max-lg:border-t lg:border-l">
           <h2 className="font-bold">From</h2>
           <p className="mt-1 text-soft">{sourceLine}</p>
+          {notEnglish ? <p className="mt-2 text-ochre text-sm">◇ {notEnglish}</p> : null}
           <p className="mt-2 text-soft text-sm">
             {supply ? `${supply.understood} of ${supply.sentences} sentences were understood well enough to ask about.` : "Reading the text …"}
           </p>
@@ -131,7 +140,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs }: Props) {
           <b>{points}</b> points
         </span>
         <span className="flex-1" />
-        <button type="button" className="button button-main px-4 text-base" disabled={asked === 0 || !seedOk} onClick={() => void draft()}>
+        <button type="button" className="button button-main px-4 text-base" disabled={asked === 0 || !seedOk || !canDraft} onClick={() => void draft()}>
           Draft {asked}
         </button>
       </footer>

@@ -2,12 +2,15 @@ import { locatorLabel } from "@/core/source/locator-label";
 import { readingMinutesAt, type SourceDescription } from "@/core/source/readability/describe-source";
 import type { Block } from "@/core/source/schema";
 import { gradeBand } from "@/messages/grades";
+import { languageName } from "@/messages/languages";
 
-type Props = { description: SourceDescription; grade: number; blocks: readonly Block[] };
+type Props = { description: SourceDescription; grade: number; blocks: readonly Block[]; language: string };
 
 /** What the text is: its size, its reading grade by several formulas, and where it is hardest. */
-export function ReadingFigures({ description, grade, blocks }: Props) {
-  const { counts, grade: reading, hardest } = description;
+export function ReadingFigures({ description, grade, blocks, language }: Props) {
+  const { counts, hardest } = description;
+  // The formulas were made on English.
+  const reading = language === "en" ? description.grade : undefined;
   const minutes = Math.max(1, Math.round(readingMinutesAt(counts.words, grade)));
   const facts: [string, string][] = [
     ["Words", counts.words.toLocaleString("en-US")],
@@ -52,6 +55,12 @@ export function ReadingFigures({ description, grade, blocks }: Props) {
           </table>
         </>
       ) : null}
+      {language === "en" ? null : (
+        <p className="mt-4 border-line border-t pt-3">
+          This is {languageName(language)}. Vumo counts and searches it and keeps your own questions on it; it drafts from English only, for now, and its
+          reading formulas are for English.
+        </p>
+      )}
       <h2 className="mt-6 font-bold">Hardest sentences</h2>
       <ol className="mt-1 space-y-2">
         {hardest.map((sentence) => {

@@ -1,4 +1,4 @@
-import { ChevronDown, ChevronUp, X } from "lucide-react";
+import { ChevronDown, ChevronUp, Play, X } from "lucide-react";
 import { anchorSpan } from "@/core/source/anchor-span";
 import { locatorLabel } from "@/core/source/locator-label";
 import type { Block, Span } from "@/core/source/schema";
@@ -6,7 +6,7 @@ import { stepSentence } from "@/core/source/step-sentence";
 import type { FieldProps } from "./question-field";
 
 /** The words that prove the key. Selecting words in the source changes them; so do the two arrows, sentence by sentence. */
-export function EvidenceField({ question, change, blocks }: FieldProps & { blocks: readonly Block[] }) {
+export function EvidenceField({ question, change, blocks, onPlay }: FieldProps & { blocks: readonly Block[]; onPlay?: ((span: Span) => void) | undefined }) {
   const set = (to: Span[]) => change({ type: "set-evidence", questionId: question.id, from: question.evidence, to });
   const step = (index: number, direction: 1 | -1) => {
     const next = stepSentence(question.evidence[index], blocks, direction);
@@ -22,7 +22,18 @@ export function EvidenceField({ question, change, blocks }: FieldProps & { block
       ) : (
         question.evidence.map((span, index) => (
           <div key={`${span.blockId}-${span.start}`} className="flex items-baseline gap-2">
-            <span className="tabular whitespace-nowrap text-soft">{place(span, blocks)}</span>
+            {onPlay && isTimed(span, blocks) ? (
+              <button
+                type="button"
+                className="tabular flex items-center gap-1 whitespace-nowrap text-spruce hover:underline"
+                aria-label={`Play these words, ${place(span, blocks)}`}
+                onClick={() => onPlay(span)}
+              >
+                <Play size={12} aria-hidden /> {place(span, blocks)}
+              </button>
+            ) : (
+              <span className="tabular whitespace-nowrap text-soft">{place(span, blocks)}</span>
+            )}
             <q className="line-clamp-3 min-w-0 flex-1 font-read text-[0.92rem]">{span.quote}</q>
             <Steps onStep={(direction) => step(index, direction)} />
             <button
@@ -51,6 +62,10 @@ function Steps({ onStep }: { onStep: (direction: 1 | -1) => void }) {
       </button>
     </span>
   );
+}
+
+function isTimed(span: Span, blocks: readonly Block[]): boolean {
+  return blocks.find((block) => block.id === span.blockId)?.locator.type === "time";
 }
 
 function place(span: Span, blocks: readonly Block[]): string {

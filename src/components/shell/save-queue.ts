@@ -1,8 +1,7 @@
-import type { Edit } from "@/core/questions/edit";
-import { mergeEdits } from "@/core/questions/merge-edits";
-
 export type SaveStatus = "saved" | "saving" | "waiting" | "unsaved";
 export type SaveAnswer = { checked?: Record<string, unknown>; canUndo?: boolean; canRedo?: boolean };
+/** Where edits go, what they are kept under until they have arrived, and which of them are one step. */
+export type SaveTarget<E> = { address: string; storageKey: string; mergeEdits: (earlier: E, later: E) => E | undefined };
 type Handlers = { onStatus(status: SaveStatus): void; onAnswer(answer: SaveAnswer): void; onRefused(text: string): void };
 
 const WAIT_MS = 250;
@@ -12,10 +11,9 @@ const RETRY_MS = 1500;
  * Sends edits to the server in the order in which they were made. What is not yet saved also lies in
  * the browser's storage, so that neither a closed page nor a server that was killed loses a letter.
  */
-export function createSaveQueue(setId: string, handlers: Handlers) {
-  const storageKey = `vumo-unsaved-${setId}`;
-  let pending: Edit[] = [];
-  let sending: Edit[] = [];
+export function createSaveQueue<E>({ address, storageKey, mergeEdits }: SaveTarget<E>, handlers: Handlers) {
+  let pending: E[] = [];
+  let sending: E[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
   const waiters: (() => void)[] = [];
 
@@ -24,8 +22,7 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
     if (all.length > 0) localStorage.setItem(storageKey, JSON.stringify(all));
     else localStorage.removeItem(storageKey);
   };
-  const post = (edits: Edit[]) =>
-    fetch(`/api/sets/${setId}/edits`, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
+  const post = (edits: E[]) => fetch(address, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
 
   const flush = async (): Promise<void> => {
     clearTimeout(timer);
@@ -55,7 +52,7 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
     }
   };
   /** One refused edit must not take the others with it. */
-  const sendSingly = async (edits: Edit[]) => {
+  const sendSingly = async (edits: E[]) => {
     for (const edit of edits) {
       const response = await post([edit]);
       const answer = await response.json();
@@ -63,7 +60,7 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
       else handlers.onRefused(answer.problem?.text ?? "A change could not be saved.");
     }
   };
-  const push = (edits: readonly Edit[]) => {
+  const push = (edits: readonly E[]) => {
     for (const edit of edits) {
       const merged = pending.length > 0 ? mergeEdits(pending.at(-1)!, edit) : undefined;
       if (merged) pending[pending.length - 1] = merged;
@@ -75,9 +72,9 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
     timer = setTimeout(flush, WAIT_MS);
   };
   /** Edits of an earlier page that never reached the server. */
-  const recover = (): Edit[] => {
+  const recover = (): E[] => {
     try {
-      return JSON.parse(localStorage.getItem(storageKey) ?? "[]") as Edit[];
+      return JSON.parse(localStorage.getItem(storageKey) ?? "[]") as E[];
     } catch {
       return [];
     }
@@ -90,7 +87,7 @@ export function createSaveQueue(setId: string, handlers: Handlers) {
     });
   /** The page goes away: a last try that outlives it. */
   const leave = () => {
-    if (pending.length > 0) navigator.sendBeacon(`/api/sets/${setId}/edits`, new Blob([JSON.stringify({ edits: pending })], { type: "application/json" }));
+    if (pending.length > 0) navigator.sendBeacon(address, new Blob([JSON.stringify({ edits: pending })], { type: "application/json" }));
   };
   return { push, recover, settled, leave };
 }

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Checked } from "@/core/checking/check-question";
 import { applyEdit } from "@/core/questions/apply-edit";
 import type { Edit, SetState, Slip } from "@/core/questions/edit";
+import { mergeEdits } from "@/core/questions/merge-edits";
 import { createSaveQueue, type SaveStatus } from "./save-queue";
 
 export type { Checked };
@@ -20,7 +21,7 @@ export function useSet(start: SetStart) {
   const current = useRef(state);
   current.current = state;
 
-  const queue = useRef<ReturnType<typeof createSaveQueue> | null>(null);
+  const queue = useRef<ReturnType<typeof createSaveQueue<Edit>> | null>(null);
   const show = useCallback((edits: readonly Edit[]) => {
     let next = current.current;
     const done = edits.filter((edit) => {
@@ -41,14 +42,17 @@ export function useSet(start: SetStart) {
   );
 
   useEffect(() => {
-    const created = createSaveQueue(setId, {
-      onStatus: setSaveStatus,
-      onAnswer: (answer) => {
-        setChecked((old) => ({ ...old, ...(answer.checked as CheckedById) }));
-        setHistory((old) => ({ canUndo: answer.canUndo ?? old.canUndo, canRedo: answer.canRedo ?? old.canRedo }));
+    const created = createSaveQueue(
+      { address: `/api/sets/${setId}/edits`, storageKey: `vumo-unsaved-${setId}`, mergeEdits },
+      {
+        onStatus: setSaveStatus,
+        onAnswer: (answer) => {
+          setChecked((old) => ({ ...old, ...(answer.checked as CheckedById) }));
+          setHistory((old) => ({ canUndo: answer.canUndo ?? old.canUndo, canRedo: answer.canRedo ?? old.canRedo }));
+        },
+        onRefused: setNotice,
       },
-      onRefused: setNotice,
-    });
+    );
     queue.current = created;
     const unsaved = created.recover();
     if (unsaved.length > 0) created.push(show(unsaved));

@@ -1,20 +1,33 @@
 "use client";
-import { FileText } from "lucide-react";
+import { FileText, FolderOpen } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { type DragEvent, useEffect, useRef, useState } from "react";
+import { type DragEvent, useCallback, useEffect, useRef, useState } from "react";
+import { droppedFiles } from "./dropped-files";
+import { ImportList } from "./ImportList";
+import { useImports } from "./use-imports";
 
 const KEPT_PASTE = "vumo-pasted-passage";
 const LIMIT = 300_000;
+const LINK = /^\s*https?:\/\/\S+\s*$/i;
 
-/** Paste a passage, or drop or choose a file. What was pasted stays until it has become a source. */
-export function AddSource() {
+/** One way in for anything: text, a link, files, a folder of them. What was pasted stays until it has become a source. */
+export function AddSource({ limits }: { limits: { file: number; media: number } }) {
   const router = useRouter();
   const [text, setText] = useState("");
   const [problem, setProblem] = useState("");
   const [busy, setBusy] = useState(false);
   const [over, setOver] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
+  const folder = useRef<HTMLInputElement>(null);
   useEffect(() => setText(localStorage.getItem(KEPT_PASTE) ?? ""), []);
+  const created = useCallback(
+    ({ setId }: { setId?: string }, alone: boolean) => {
+      if (alone) router.push(`/sets/${setId}/prepare`);
+      router.refresh();
+    },
+    [router],
+  );
+  const imports = useImports(limits, created);
   const write = (value: string) => {
     setText(value);
     setProblem("");
@@ -24,36 +37,34 @@ export function AddSource() {
       /* too long to keep twice; it still stands in the field */
     }
   };
-  const send = async (body: FormData | string, fromPaste: boolean) => {
+  const bringIn = async () => {
+    if (LINK.test(text)) {
+      imports.addLink(text.trim());
+      return write("");
+    }
     setBusy(true);
     setProblem("");
     try {
-      const response = await fetch("/api/sources", { method: "POST", body, ...(fromPaste ? { headers: { "content-type": "application/json" } } : {}) });
+      const response = await fetch("/api/sources", { method: "POST", body: JSON.stringify({ text }), headers: { "content-type": "application/json" } });
       const answer = (await response.json()) as { setId?: string; problem?: { text: string } };
       if (!answer.setId) throw new Error(answer.problem?.text ?? "The passage could not be saved. Try again.");
-      if (fromPaste) localStorage.removeItem(KEPT_PASTE);
-      router.push(`/sets/${answer.setId}/prepare`);
-      router.refresh();
+      localStorage.removeItem(KEPT_PASTE);
+      created(answer as { setId: string }, true);
     } catch (error) {
-      setProblem(
-        error instanceof TypeError
-          ? "The server does not answer. What you pasted is still here; start Vumo again and try once more."
-          : (error as Error).message,
-      );
+      const unreachable = "The server does not answer. What you pasted is still here; start Vumo again and try once more.";
+      setProblem(error instanceof TypeError ? unreachable : (error as Error).message);
       setBusy(false);
     }
   };
-  const sendFile = (file: File | undefined) => {
-    if (!file) return;
-    const form = new FormData();
-    form.set("file", file);
-    void send(form, false);
-  };
-  const drop = (event: DragEvent) => {
+  const drop = async (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    if (event.dataTransfer.files.length > 0) sendFile(event.dataTransfer.files[0]);
+    if (event.dataTransfer.files.length > 0) imports.addFiles(await droppedFiles(event.dataTransfer));
     else write(event.dataTransfer.getData("text/plain") || text);
+  };
+  const choose = (input: HTMLInputElement) => {
+    imports.addFiles([...(input.files ?? [])]);
+    input.value = "";
   };
   return (
     <section
@@ -64,47 +75,56 @@ export function AddSource() {
         setOver(true);
       }}
       onDragLeave={() => setOver(false)}
-      onDrop={drop}
+      onDrop={(event) => void drop(event)}
     >
       <h2 id="bring-in" className="font-bold">
-        Bring in a passage
+        Bring in
       </h2>
-      <label className="label mt-3 block" htmlFor="passage">
-        Paste the text, or drop a .txt or .md file here
+      <label className="label mt-2 block" htmlFor="passage">
+        Paste text or a link, or drop files or a folder here
       </label>
       <textarea
         id="passage"
-        className="field mt-1 h-64 w-full font-read leading-relaxed"
+        className="field mt-1 h-44 w-full font-read leading-relaxed"
         value={text}
         onChange={(event) => write(event.target.value)}
         aria-describedby="passage-count passage-problem"
       />
       <p id="passage-count" className={`tabular mt-1 text-sm ${text.length > LIMIT ? "text-brick" : "text-soft"}`}>
-        {text.length.toLocaleString("en-US")} of {LIMIT.toLocaleString("en-US")} characters
+        {LINK.test(text)
+          ? "A link: its page, document or video is fetched"
+          : `${text.length.toLocaleString("en-US")} of ${LIMIT.toLocaleString("en-US")} characters`}
       </p>
       <p id="passage-problem" role="alert" className="mt-1 text-brick text-sm">
         {problem}
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className="button button-main" disabled={busy} onClick={() => void send(JSON.stringify({ text }), true)}>
-          {busy ? "Bringing in …" : "Bring in"}
+        <button type="button" className="button button-main" disabled={busy} onClick={() => void bringIn()}>
+          {busy ? "Bringing in …" : LINK.test(text) ? "Fetch" : "Bring in"}
         </button>
-        <button type="button" className="button" disabled={busy} onClick={() => chooser.current?.click()}>
-          <FileText size={16} aria-hidden /> Choose a file
+        <button type="button" className="button" onClick={() => chooser.current?.click()}>
+          <FileText size={16} aria-hidden /> Choose files
         </button>
+        <button type="button" className="button" onClick={() => folder.current?.click()}>
+          <FolderOpen size={16} aria-hidden /> A folder
+        </button>
+        <input ref={chooser} type="file" multiple className="sr-only" tabIndex={-1} aria-label="Choose files" onChange={(event) => choose(event.target)} />
         <input
-          ref={chooser}
+          ref={(input) => {
+            folder.current = input;
+            input?.setAttribute("webkitdirectory", "");
+          }}
           type="file"
           className="sr-only"
           tabIndex={-1}
-          accept=".txt,.text,.md,.markdown,text/plain,text/markdown"
-          aria-label="Choose a text file"
-          onChange={(event) => {
-            sendFile(event.target.files?.[0]);
-            event.target.value = "";
-          }}
+          aria-label="Choose a folder"
+          onChange={(event) => choose(event.target)}
         />
       </div>
+      <p className="mt-3 text-soft text-sm">
+        PDF, DOCX, ODT, RTF, EPUB, PPTX, ODP, HTML, Markdown, plain text, captions (VTT, SRT) with their video or sound, pictures of pages.
+      </p>
+      <ImportList imports={imports} />
     </section>
   );
 }

@@ -16,6 +16,8 @@ export type ImportTools = {
   pdfAssets: string;
   /** Reads the words of a PNG, JPEG or WebP picture. */
   readPicture(picture: Uint8Array, onProgress: (share: number) => void): Promise<Result<ReadWord[], ImportProblem>>;
+  /** True once the teacher wants no more; what was read so far is kept. */
+  isStopped?(): boolean;
   /** Set where the teacher asked for the text of a scanned PDF to be read off its pictures. */
   drawPage?(bytes: Uint8Array, page: number): Promise<Uint8Array>;
 };

@@ -12,11 +12,35 @@ export function locatorLabel(locator: Locator): string {
       return `page ${locator.page}, ¶ ${locator.paragraph}`;
     case "slide":
       return `slide ${locator.slide}`;
-    case "time": {
-      const seconds = Math.floor(locator.startMs / 1000);
-      return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
-    }
+    case "time":
+      return timeCode(locator.startMs);
     default:
       return assertNever(locator);
   }
+}
+
+/** The number in a block's own edge: short, since page and slide stand above it. */
+export function edgeLabel(locator: Locator): string {
+  switch (locator.type) {
+    case "heading":
+      return "";
+    case "paragraph":
+      return String(locator.number);
+    case "page":
+      return String(locator.paragraph);
+    case "slide":
+      return locator.part === "title" ? String(locator.slide) : "";
+    case "time":
+      return timeCode(locator.startMs);
+    default:
+      return assertNever(locator);
+  }
+}
+
+/** "2:05", "1:02:09". */
+export function timeCode(ms: number): string {
+  const seconds = Math.floor(ms / 1000);
+  const two = (value: number) => String(value).padStart(2, "0");
+  const [hours, minutes] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60];
+  return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds % 60)}` : `${minutes}:${two(seconds % 60)}`;
 }

@@ -1,11 +1,20 @@
+import { draftableBlocks } from "@/core/source/join-sources";
 import type { LoadedSet } from "../sets/load-set";
 import { askEngine } from "./engine";
 import type { Checked, WorkSource } from "./engine-message";
 
 export type CheckedById = Record<string, Checked>;
 
+/** The set's text for the worker, under a key that changes with any of its sources. */
 export function workSource(set: LoadedSet): WorkSource {
-  return { key: `${set.source.id}:${set.source.updatedAt}`, blocks: set.source.blocks };
+  return { key: set.sources.map((source) => `${source.id}@${source.updatedAt}`).join(" "), blocks: set.blocks };
+}
+
+/** The same for drafting: without what is not in English. */
+export function draftableSource(set: LoadedSet): WorkSource {
+  const languages = new Map(set.sources.map((source) => [source.id, source.language]));
+  const { key } = workSource(set);
+  return { key: `${key} ${[...languages.values()].join(" ")}`, blocks: draftableBlocks(set.blocks, languages) };
 }
 
 /** Checks all questions of a set that are not set aside, or only some of them against all. */

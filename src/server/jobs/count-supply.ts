@@ -1,7 +1,7 @@
 import type { RowReport } from "@/core/drafting/draft-questions";
 import type { QuestionKind } from "@/core/questions/question";
 import type { LoadedSet } from "../sets/load-set";
-import { workSource } from "./check-set";
+import { draftableSource } from "./check-set";
 import { askedAlready } from "./draft-run";
 import { askEngine } from "./engine";
 
@@ -9,7 +9,11 @@ export type Supply = { supply: Record<QuestionKind, number>; rows: RowReport[]; 
 
 /** How many good drafts of each kind the source can bear by itself, and how many of each row the plan would get now. */
 export async function supplyOf(set: LoadedSet, seed: number): Promise<Supply> {
-  const event = await askEngine("drafting", { type: "supply", source: workSource(set), plan: set.state.plan, seed, existing: askedAlready(set) }, "supply");
+  const event = await askEngine(
+    "drafting",
+    { type: "supply", source: draftableSource(set), plan: set.state.plan, seed, existing: askedAlready(set) },
+    "supply",
+  );
   if (event.type !== "supply") throw new Error(`Unexpected answer ${event.type}`);
   return event;
 }

@@ -8,7 +8,7 @@ import { runs, slips } from "../db/schema";
 import { newId } from "../new-id";
 import { type LoadedSet, loadSet } from "../sets/load-set";
 import { writeSlip } from "../sets/save-state";
-import { workSource } from "./check-set";
+import { draftableSource } from "./check-set";
 import { askEngine } from "./engine";
 import type { Checked, EngineEvent } from "./engine-message";
 
@@ -23,7 +23,7 @@ type Running = { runId: string; stop: Int32Array };
 const holder = globalThis as { vumoRuns?: Map<string, Running> };
 const running = (holder.vumoRuns ??= new Map());
 
-export type RunProblem = { type: "set-not-found" } | { type: "already-drafting" } | { type: "plan-empty" };
+export type RunProblem = { type: "set-not-found" } | { type: "already-drafting" } | { type: "plan-empty" } | { type: "not-in-english"; languages: string[] };
 
 /**
  * Starts drafting by the set's plan. Every draft is written to the database before anyone hears of
@@ -34,6 +34,7 @@ export function startRun(setId: string, seed: number, onEvent: (event: RunEvent)
   if (!set) return fail({ type: "set-not-found" });
   if (running.has(setId)) return fail({ type: "already-drafting" });
   if (set.state.plan.rows.every((row) => row.count === 0)) return fail({ type: "plan-empty" });
+  if (set.sources.every((source) => source.language !== "en")) return fail({ type: "not-in-english", languages: set.sources.map((source) => source.language) });
   const runId = newId("r");
   const shared = new SharedArrayBuffer(4);
   running.set(setId, { runId, stop: new Int32Array(shared) });
@@ -58,7 +59,7 @@ export function isDrafting(setId: string): boolean {
 
 async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedArrayBuffer, onEvent: (event: RunEvent) => void): Promise<void> {
   const produced: Question[] = [];
-  const request = { type: "draft" as const, source: workSource(set), plan: set.state.plan, seed, existing: askedAlready(set), idPrefix: runId, stop };
+  const request = { type: "draft" as const, source: draftableSource(set), plan: set.state.plan, seed, existing: askedAlready(set), idPrefix: runId, stop };
   try {
     await askEngine("drafting", request, "drafted", (event) => {
       if (event.type === "reading") onEvent(event);

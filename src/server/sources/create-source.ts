@@ -1,33 +1,58 @@
 import { createDefaultPlan } from "@/core/drafting/plan";
-import type { PassageProblem } from "@/core/importers/read-passage";
-import { readPassage } from "@/core/importers/read-passage";
+import type { Imported } from "@/core/importers/importer";
+import { type PassageProblem, readPassage } from "@/core/importers/read-passage";
 import { ok, type Result } from "@/core/lib/result";
 import { createPaperSettings } from "@/core/papers/paper";
-import { describeSource } from "@/core/source/readability/describe-source";
+import type { SourceDescription } from "@/core/source/readability/describe-source";
 import { db } from "../db/client";
 import { setSources, sets, sources } from "../db/schema";
 import { newId } from "../new-id";
+import { derivedColumns, indexPassages } from "./save-source";
 
-export type NewSource = { text: string; kind: "text" | "markdown"; name: string; title?: string; grade?: number; ids?: { sourceId: string; setId: string } };
+export type CreatedSource = { sourceId: string; setId: string };
+export type NewSource = { text: string; kind: "text" | "markdown"; name: string; title?: string; grade?: number; ids?: CreatedSource };
+
+/** What is known of a source besides what an importer found in it. */
+export type Origin = Partial<
+  Pick<typeof sources.$inferInsert, "original" | "fileHash" | "mediaHash" | "viewHash" | "url" | "fetchedAt" | "folder" | "choice">
+> & {
+  grade?: number;
+  ids?: CreatedSource;
+};
 
 /** Stores a passage and opens a set on it. */
-export function createSource(input: NewSource): Result<{ sourceId: string; setId: string }, PassageProblem> {
+export function createSource(input: NewSource): Result<CreatedSource, PassageProblem> {
   const passage = readPassage(input.text, input.kind, input.name);
   if (!passage.ok) return passage;
-  const { blocks } = passage.value;
   const title = input.title?.trim() || passage.value.title;
-  const description = describeSource(blocks);
-  const grade = input.grade ?? Math.min(12, Math.max(1, Math.round(description.grade?.middle ?? 5)));
+  const { grade, ids } = input;
+  const origin = { original: input.text, ...(grade ? { grade } : {}), ...(ids ? { ids } : {}) };
+  return ok(storeImported({ ...passage.value, title, language: "en", warnings: [] }, origin));
+}
+
+/** Stores what an importer made of a file, and opens a set on it. */
+export function storeImported(imported: Imported & { language: string }, origin: Origin = {}): CreatedSource {
+  const { title, kind, byline, published, pages, slides, durationMs, warnings, blocks, language } = imported;
+  const { grade: wantedGrade, ids, choice = null, ...columns } = origin;
+  const derived = derivedColumns({ title, language, blocks, choice });
+  const description = derived.description as SourceDescription;
+  const grade = wantedGrade ?? Math.min(12, Math.max(1, Math.round(description.grade?.middle ?? 5)));
   const now = Date.now();
-  const { sourceId, setId } = input.ids ?? { sourceId: newId("s"), setId: newId("t") };
+  const { sourceId, setId } = ids ?? { sourceId: newId("s"), setId: newId("t") };
   db().transaction((tx) => {
     tx.insert(sources)
-      .values({ id: sourceId, title, kind: input.kind, language: "en", original: input.text, blocks, description, createdAt: now, updatedAt: now })
+      .values({
+        ...derived,
+        ...{ id: sourceId, kind, original: "", warnings, createdAt: now, updatedAt: now },
+        ...{ byline: byline ?? null, published: published ?? null, pages: pages ?? null, slides: slides ?? null, durationMs: durationMs ?? null },
+        ...columns,
+      })
       .run();
+    indexPassages(tx, sourceId, derived.blocks as Imported["blocks"]);
     tx.insert(sets)
       .values({ id: setId, title, plan: createDefaultPlan(grade), paper: createPaperSettings(title), createdAt: now, updatedAt: now })
       .run();
     tx.insert(setSources).values({ setId, sourceId, position: 0 }).run();
   });
-  return ok({ sourceId, setId });
+  return { sourceId, setId };
 }

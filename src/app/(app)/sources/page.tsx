@@ -1,83 +1,66 @@
 import Link from "next/link";
 import { TopBar } from "@/components/shell/TopBar";
 import { AddSource } from "@/components/sources/AddSource";
-import { gradeBand } from "@/messages/grades";
-import { listSources } from "@/server/sources/list-sources";
+import { FindForm } from "@/components/sources/FindForm";
+import { SourceTable } from "@/components/sources/SourceTable";
+import { uploadLimits } from "@/server/env";
+import { countShelves, listSources, type SourceShelf } from "@/server/sources/list-sources";
 
 export const dynamic = "force-dynamic";
 export const metadata = { title: "Sources" };
+type Props = { searchParams: Promise<{ folder?: string; shelf?: string }> };
 
-export default async function SourcesPage({ searchParams }: { searchParams: Promise<{ find?: string }> }) {
-  const find = (await searchParams).find ?? "";
-  const sources = listSources(find);
+const EMPTY: Record<SourceShelf["sort"], string> = {
+  all: "What you bring in stands here. Paste the first passage or a link, or drop a file.",
+  folder: "This folder is empty. Select sources in the list and move them here.",
+  archived: "Nothing is archived. What you archive leaves the list and keeps its questions.",
+  deleted: "Nothing is deleted. What you delete waits here and can be brought back.",
+};
+
+export default async function SourcesPage({ searchParams }: Props) {
+  const { folder, shelf: wanted } = await searchParams;
+  const shelf: SourceShelf = folder ? { sort: "folder", name: folder } : { sort: wanted === "archived" || wanted === "deleted" ? wanted : "all" };
+  const sources = listSources(shelf);
+  const shelves = countShelves();
+  const tabs = [
+    { name: "All", count: shelves.all, href: "/sources", here: shelf.sort === "all" },
+    ...shelves.folders.map(({ name, count }) => ({ name, count, href: `/sources?folder=${encodeURIComponent(name)}`, here: folder === name })),
+    ...(shelves.archived > 0 ? [{ name: "Archived", count: shelves.archived, href: "/sources?shelf=archived", here: shelf.sort === "archived" }] : []),
+    ...(shelves.deleted > 0 ? [{ name: "Deleted", count: shelves.deleted, href: "/sources?shelf=deleted", here: shelf.sort === "deleted" }] : []),
+  ];
   return (
     <>
-      <TopBar steps={[{ href: "/sources", name: "Sources", count: sources.length }]} />
-      <main id="main" className="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-4 py-7 sm:px-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <TopBar steps={[{ href: "/sources", name: "Sources", count: shelves.all }]} />
+      <main id="main" className="mx-auto grid max-w-6xl grid-cols-1 gap-8 px-4 py-7 sm:px-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-labelledby="have">
           <div className="flex flex-wrap items-end justify-between gap-3">
             <h1 id="have" className="font-read font-semibold text-2xl">
               Sources
             </h1>
-            <search>
-              <form className="flex gap-2">
-                <input
-                  className="field w-52"
-                  type="search"
-                  name="find"
-                  defaultValue={find}
-                  aria-label="Find in titles and text"
-                  placeholder="Find in the text"
-                />
-                <button type="submit" className="button">
-                  Find
-                </button>
-              </form>
-            </search>
+            <FindForm />
           </div>
+          <nav aria-label="Folders" className="mt-3">
+            <ul className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
+              {tabs.map(({ name, count, href, here }) => (
+                <li key={href}>
+                  <Link
+                    href={href}
+                    aria-current={here ? "true" : undefined}
+                    className={here ? "border-spruce border-b-2 font-semibold" : "text-soft hover:text-ink"}
+                  >
+                    {name} <span className="tabular font-normal text-soft">{count}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </nav>
           {sources.length === 0 ? (
-            <p className="mt-6 border-line border-t pt-4 text-soft">
-              {find ? `No source holds “${find}”.` : "Passages that you bring in stand here. Paste the first one, or choose a file."}
-            </p>
+            <p className="mt-4 border-line border-t pt-4 text-soft">{EMPTY[shelf.sort]}</p>
           ) : (
-            <div className="relative mt-4 overflow-x-auto">
-              <table className="w-full text-left text-[0.95rem]">
-                <thead className="text-soft text-sm">
-                  <tr className="border-line border-b">
-                    <th className="py-2 pr-4 font-normal">Title</th>
-                    <th className="py-2 pr-4 text-right font-normal">Words</th>
-                    <th className="whitespace-nowrap py-2 pr-4 text-right font-normal">Reads at grade</th>
-                    <th className="py-2 pr-4 text-right font-normal">Drafts</th>
-                    <th className="py-2 text-right font-normal">Kept</th>
-                  </tr>
-                </thead>
-                <tbody className="tabular">
-                  {sources.map((source) => (
-                    <tr key={source.id} className="border-line border-b align-baseline">
-                      <td className="py-2.5 pr-4">
-                        <Link
-                          className="font-semibold hover:text-spruce hover:underline"
-                          href={`/sets/${source.setId}/${source.drafts > 0 ? "margin" : "plan"}`}
-                        >
-                          {source.title}
-                        </Link>
-                        <span className="block text-soft text-sm">
-                          {source.kind === "markdown" ? "Markdown" : "text"} · English ·{" "}
-                          {new Date(source.createdAt).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" })}
-                        </span>
-                      </td>
-                      <td className="py-2.5 pr-4 text-right">{source.words.toLocaleString("en-US")}</td>
-                      <td className="py-2.5 pr-4 text-right">{source.grade ? gradeBand(source.grade) : "–"}</td>
-                      <td className="py-2.5 pr-4 text-right">{source.drafts || "–"}</td>
-                      <td className="py-2.5 text-right">{source.kept || "–"}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
+            <SourceTable key={`${shelf.sort}-${folder ?? ""}`} sources={sources} folders={shelves.folders.map(({ name }) => name)} shelf={shelf.sort} />
           )}
         </section>
-        <AddSource />
+        <AddSource limits={uploadLimits()} />
       </main>
     </>
   );

@@ -76,6 +76,10 @@ async function readPictures(
 ): Promise<RawBlock[]> {
   const blocks: RawBlock[] = [];
   for (const [index, { number }] of pages.entries()) {
+    if (tools.isStopped?.()) {
+      warnings.push({ type: "stopped-early", done: index, total: pages.length });
+      break;
+    }
     const show = (share: number) => tools.progress("pages read off their pictures", index + share, pages.length);
     show(0);
     const words = await tools.readPicture(await tools.drawPage(bytes, number), show);

@@ -15,17 +15,23 @@ export default async function MarginPage({ params, searchParams }: Props) {
   const { draft, seed } = await searchParams;
   const set = loadSet(setId);
   if (!set) notFound();
-  const { source, lastRun } = set;
-  const { counts, grade } = source.description;
-  const byline = `${counts.words.toLocaleString("en-US")} words${grade ? ` · reads at grade ${gradeBand(grade)} by estimate` : ""}`;
+  const { sources, lastRun } = set;
+  const words = sources.reduce((sum, source) => sum + source.description.counts.words, 0);
+  const { grade } = sources[0]!.description;
+  const reads = grade && sources.length === 1 && sources[0]!.language === "en" ? ` · reads at grade ${gradeBand(grade)} by estimate` : "";
+  const byline = `${sources.length > 1 ? `${sources.length} sources · ` : ""}${words.toLocaleString("en-US")} words${reads}`;
+  const media = sources.find((source) => source.mediaHash);
   const start = { setId, state: set.state, checked: await checkSet(set), ...historyOf(db(), setId) };
   const nextSeed = /^\d{1,9}$/.test(seed ?? "") ? Number(seed) : (lastRun?.seed ?? 0) + 1;
   return (
     <MarginView
       key={setId}
       start={start}
-      blocks={source.blocks.filter((block) => !block.leftOut)}
+      blocks={set.blocks.filter((block) => !block.leftOut)}
       byline={byline}
+      media={
+        media?.mediaHash ? { sourceId: media.id, address: `/api/files/${media.mediaHash}`, isVideo: media.kind === "video", title: media.title } : undefined
+      }
       nextSeed={nextSeed}
       drafting={isDrafting(setId)}
       report={lastRun?.report ?? null}

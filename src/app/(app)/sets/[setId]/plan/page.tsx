@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
 import { PlanView } from "@/components/plan/PlanView";
+import { problemText } from "@/messages/problems";
 import { db } from "@/server/db/client";
 import { historyOf } from "@/server/sets/edit-set";
 import { listRuns } from "@/server/sets/list-runs";
@@ -11,15 +12,22 @@ export default async function PlanPage({ params }: { params: Promise<{ setId: st
   const { setId } = await params;
   const set = loadSet(setId);
   if (!set) notFound();
-  const { source } = set;
-  const paragraphs = source.blocks.filter((block) => block.kind !== "heading" && !block.leftOut).length;
+  const paragraphs = set.blocks.filter((block) => block.kind !== "heading" && !block.leftOut).length;
+  const [source] = set.sources;
+  const sourceLine =
+    set.sources.length === 1
+      ? `${source!.title}, ${paragraphs === 1 ? "1 paragraph" : `${paragraphs} paragraphs`}`
+      : `${set.sources.length} sources, ${paragraphs} paragraphs`;
+  const foreign = [...new Set(set.sources.map(({ language }) => language).filter((language) => language !== "en"))];
   const start = { setId, state: set.state, checked: {}, ...historyOf(db(), setId) };
   return (
     <PlanView
       key={setId}
       start={start}
-      sourceLine={`${source.title}, paragraphs 1 to ${paragraphs}`}
-      band={source.description.grade}
+      sourceLine={sourceLine}
+      band={source!.description.grade}
+      notEnglish={foreign.length > 0 ? problemText({ type: "not-in-english", languages: foreign }) : ""}
+      canDraft={set.sources.some(({ language }) => language === "en")}
       nextSeed={(set.lastRun?.seed ?? 0) + 1}
       runs={listRuns(setId)}
     />

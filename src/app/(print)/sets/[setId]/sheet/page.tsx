@@ -8,5 +8,5 @@ export const dynamic = "force-dynamic";
 export default async function SheetPage({ params }: { params: Promise<{ setId: string }> }) {
   const set = loadSet((await params).setId);
   if (!set) notFound();
-  return <StudentSheet paper={arrangePaper(set.state, set.source.blocks)} />;
+  return <StudentSheet paper={arrangePaper(set.state, set.blocks)} />;
 }
