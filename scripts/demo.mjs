@@ -18,7 +18,9 @@ await checkPort();
 installPackages();
 if (fresh) removeData();
 buildIfNeeded();
-if (runPackage("tsx/dist/cli.mjs", ["demo/seed.ts"], { VUMO_DATA: data }) !== 0) stop("The demo data could not be written. The lines above say why.");
+const standin = await startStandin();
+if (runPackage("tsx/dist/cli.mjs", ["demo/seed.ts"], { VUMO_DATA: data, VUMO_STANDIN: standin }) !== 0)
+  stop("The demo data could not be written. The lines above say why.");
 await start();
 
 function readPort() {
@@ -68,16 +70,35 @@ function removeData() {
       return 0;
     }
   };
-  console.log(`Removing ${count("sources")} sources, ${count("sets")} sets and ${count("slips")} questions from ${file}.`);
+  console.log(
+    `Removing ${count("sources")} sources, ${count("sets")} sets and ${count("slips")} questions from ${file}, and ${count("files")} files beside it.`,
+  );
   database.close();
+  rmSync(path.join(data, "files"), { recursive: true, force: true });
   for (const name of ["vumo.sqlite", "vumo.sqlite-wal", "vumo.sqlite-shm"]) rmSync(path.join(data, name), { force: true });
+}
+
+/** The stand-in web site: links to it work without a network. Its port follows Vumo's own where that is free. */
+async function startStandin() {
+  const wanted = (await isFree(port + 1)) ? port + 1 : 0;
+  const site = spawn(process.execPath, [path.join(root, "standins/web-site/serve.mjs"), String(wanted)], { stdio: ["pipe", "pipe", "inherit"] });
+  process.on("exit", () => site.kill());
+  return new Promise((resolve) => site.stdout.once("data", (line) => resolve(String(line).trim())));
+}
+
+function isFree(candidate) {
+  return new Promise((resolve) => {
+    const probe = net.createServer();
+    probe.once("error", () => resolve(false));
+    probe.listen(candidate, HOST, () => probe.close(() => resolve(true)));
+  });
 }
 
 async function start() {
   const server = spawn(process.execPath, [path.join(root, "node_modules/next/dist/bin/next"), "start", "-H", HOST, "-p", String(port)], {
     cwd: root,
     stdio: ["ignore", "ignore", "inherit"],
-    env: { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" },
+    env: { ...process.env, VUMO_DATA: data, VUMO_STANDIN: standin, NEXT_TELEMETRY_DISABLED: "1" },
   });
   server.on("exit", (code) => process.exit(code ?? 1));
   for (const signal of ["SIGINT", "SIGTERM"]) {
@@ -90,7 +111,8 @@ async function start() {
   const address = `http://${HOST}:${port}`;
   for (let tries = 0; tries < 200; tries++) {
     const answer = await fetch(`${address}/sources`).catch(() => undefined);
-    if (answer?.ok) return console.log(`\nVumo is ready: ${address}/\nIt keeps everything in ${data}. Stop it with Ctrl+C.\n`);
+    if (answer?.ok)
+      return console.log(`\nVumo is ready: ${address}/\nIt keeps everything in ${data}. A web site to try links on: ${standin}/. Stop it with Ctrl+C.\n`);
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   stop("The server did not start. The lines above say why.");

@@ -1,45 +1,57 @@
-import { readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { parseArgs } from "node:util";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
-import { decodeText } from "@/core/importers/decode-text";
-import { readPassage } from "@/core/importers/read-passage";
+import type { Imported } from "@/core/importers/importer";
 import { analyseText } from "@/core/language/analyse-text";
 import { isQuestionKind, kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import { locatorLabel } from "@/core/source/locator-label";
+import { readingBlocks } from "@/core/source/prepare/reading-blocks";
 import { shortfallText } from "@/messages/draft-reasons";
 import { problemText } from "@/messages/problems";
+import { closeReader } from "@/server/importing/read-picture-words";
 import { loadLanguageTools } from "@/server/language/load-language-tools";
+import { importSource, UsageError } from "./import-source";
+import { importedAsText, toImportedJson } from "./imported-json";
 
-const HELP = `Usage: npm run --silent vumo -- draft FILE [options]
+const HELP = `Usage: npm run --silent vumo -- COMMAND FILE-OR-LINK [options]
 
-Drafts questions from a text or Markdown file, with the words that prove each key.
+  draft    drafts questions, with the words that prove each key
+  import   reads a source and prints its blocks
 
-  --grade N     school grade, 1 to 12 (default 5)
-  --mix LIST    kinds and counts (default "multiple-choice:4,true-false:3,gap-fill:3,short-answer:4")
-                kinds: ${QUESTION_KINDS.join(", ")}
-  --options N   options of a multiple choice question, 3 to 5 (default 4)
-  --seed N      a whole number; same file, plan and seed give the same drafts (default 1)
-  --json        print JSON (the shape is in docs/json.md) instead of text
-  --help        print this
+Takes PDF, DOCX, ODT, RTF, EPUB, PPTX, ODP, HTML, Markdown, plain text, captions (VTT, SRT),
+pictures of pages, and links to web pages, documents and captioned films.
+
+  --grade N          school grade, 1 to 12 (default 5)
+  --mix LIST         kinds and counts (default "multiple-choice:4,true-false:3,gap-fill:3,short-answer:4")
+                     kinds: ${QUESTION_KINDS.join(", ")}
+  --options N        options of a multiple choice question, 3 to 5 (default 4)
+  --seed N           a whole number; same file, plan and seed give the same drafts (default 1)
+  --read-pictures    read the text of a scanned PDF off its pictures
+  --json             print JSON (the shapes are in docs/json.md) instead of text
+  --help             print this
 `;
 
-class UsageError extends Error {}
-
-function main(argv: string[]): void {
+async function main(argv: string[]): Promise<void> {
   const { values, positionals } = readArguments(argv);
   if (values.help || positionals.length === 0) {
-    if (!values.help) throw new UsageError("Say what to do: draft FILE. See --help.");
+    if (!values.help) throw new UsageError("Say what to do: draft FILE or import FILE. See --help.");
     process.stdout.write(HELP);
     return;
   }
   const [command, file, ...more] = positionals;
-  if (command !== "draft") throw new UsageError(`Unknown command "${command}". There is: draft.`);
-  if (!file || more.length > 0) throw new UsageError("Name one file: draft FILE.");
+  if (command !== "draft" && command !== "import") throw new UsageError(`Unknown command "${command}". There are: draft, import.`);
+  if (!file || more.length > 0) throw new UsageError(`Name one file: ${command} FILE.`);
+  const readPictures = values["read-pictures"] ?? false;
+  if (command === "import") {
+    const imported = await importSource(file, readPictures);
+    process.stdout.write(values.json ? `${JSON.stringify(toImportedJson(imported), null, 2)}\n` : importedAsText(imported));
+    return;
+  }
   const plan = readPlan(values);
-  const drafted = draft(file, plan, wholeNumber(values.seed ?? "1", "--seed", 0, 2 ** 31));
+  const seed = wholeNumber(values.seed ?? "1", "--seed", 0, 2 ** 31);
+  const drafted = draft(await importSource(file, readPictures), plan, seed);
   process.stdout.write(values.json ? `${JSON.stringify(drafted, null, 2)}\n` : asText(drafted));
 }
 
@@ -54,6 +66,7 @@ function readArguments(argv: string[]) {
         options: { type: "string" },
         seed: { type: "string" },
         json: { type: "boolean" },
+        "read-pictures": { type: "boolean" },
         help: { type: "boolean" },
       },
     });
@@ -86,16 +99,15 @@ function wholeNumber(text: string, name: string, from: number, to: number): numb
   return value;
 }
 
-function draft(file: string, plan: Plan, seed: number): Drafted {
-  const passage = readPassage(decodeText(readBytes(file)), /\.(?:md|markdown)$/i.test(file) ? "markdown" : "text", path.basename(file));
-  if (!passage.ok) throw new UsageError(`${file}: ${problemText(passage.problem)}`);
-  const { title, blocks } = passage.value;
+function draft({ title, blocks: all, language }: Imported & { language: string }, plan: Plan, seed: number): Drafted {
+  if (language !== "en") throw new UsageError(problemText({ type: "not-in-english", languages: [language] }));
+  const blocks = readingBlocks(all, null);
   const tools = loadLanguageTools(path.resolve(import.meta.dirname, "../.."));
   const analysis = analyseText(blocks, tools);
   const { drafts, report } = collect(draftQuestions({ analysis, plan, seed, newId: (index) => `q${index + 1}` }));
   const questions = drafts.map(({ question }) => question);
   return {
-    source: { title, blocks: blocks.map(({ id, kind, text, locator }) => ({ id, kind, text, locator })) },
+    source: { title, blocks: blocks.map(({ id, kind, text, locator, leftOut }) => ({ id, kind, text, locator, ...(leftOut ? { leftOut } : {}) })) },
     plan: { ...plan, seed },
     questions: questions.map((question) => toDraftedQuestion(question, blocks, questions, plan.grade, tools.lexicon)),
     notes: report.rows.map(shortfallText).filter((note) => note !== undefined),
@@ -107,16 +119,6 @@ function collect(run: Generator<Draft, DraftReport>): { drafts: Draft[]; report:
   for (let step = run.next(); ; step = run.next()) {
     if (step.done) return { drafts, report: step.value };
     drafts.push(step.value);
-  }
-}
-
-function readBytes(file: string): Uint8Array {
-  try {
-    if (statSync(file).size > 5_000_000) throw new UsageError(`${file} is larger than 5 MB. Take out a part.`);
-    return readFileSync(file);
-  } catch (error) {
-    if (error instanceof UsageError) throw error;
-    throw new UsageError(`Cannot read ${file}: ${(error as NodeJS.ErrnoException).code === "ENOENT" ? "there is no such file" : (error as Error).message}.`);
   }
 }
 
@@ -134,9 +136,11 @@ function asText({ source, questions, notes }: Drafted): string {
 }
 
 try {
-  main(process.argv.slice(2));
+  await main(process.argv.slice(2));
 } catch (error) {
   if (!(error instanceof UsageError)) throw error;
   process.stderr.write(`vumo: ${error.message}\n`);
   process.exitCode = 2;
+} finally {
+  await closeReader();
 }

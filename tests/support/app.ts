@@ -8,6 +8,8 @@ const root = path.resolve(import.meta.dirname, "../..");
 
 export type App = {
   url: string;
+  /** The stand-in web site's address. */
+  site: string;
   data: string;
   pid(): number;
   restart(signal?: NodeJS.Signals): Promise<void>;
@@ -17,11 +19,12 @@ export type App = {
 };
 
 /** The built application on a port and a data folder of its own, as a user would start it. */
-export async function startApp(options: { seeded?: boolean } = {}): Promise<App> {
+export async function startApp(options: { seeded?: boolean; env?: Record<string, string> } = {}): Promise<App> {
   const data = mkdtempSync(path.join(tmpdir(), "vumo-journey-"));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
-  const env = { ...process.env, VUMO_DATA: data, NEXT_TELEMETRY_DISABLED: "1" };
+  const standin = await startStandin();
+  const env = { ...process.env, VUMO_DATA: data, VUMO_STANDIN: standin.url, NEXT_TELEMETRY_DISABLED: "1", ...options.env };
   if (options.seeded) {
     const seeded = spawnSync(process.execPath, [path.join(root, "node_modules/tsx/dist/cli.mjs"), "demo/seed.ts"], { cwd: root, env, encoding: "utf8" });
     if (seeded.status !== 0) throw new Error(seeded.stderr);
@@ -55,6 +58,7 @@ export async function startApp(options: { seeded?: boolean } = {}): Promise<App>
   await start();
   return {
     url,
+    site: standin.url,
     data,
     pid: () => server?.pid ?? 0,
     start,
@@ -65,9 +69,17 @@ export async function startApp(options: { seeded?: boolean } = {}): Promise<App>
     },
     end: async () => {
       await stop("SIGKILL");
+      standin.end();
       rmSync(data, { recursive: true, force: true });
     },
   };
+}
+
+/** The stand-in web site on a port of its own. */
+export async function startStandin(): Promise<{ url: string; end(): void }> {
+  const site = spawn(process.execPath, [path.join(root, "standins/web-site/serve.mjs"), "0"], { stdio: ["pipe", "pipe", "inherit"] });
+  const url = await new Promise<string>((resolve) => site.stdout!.once("data", (line) => resolve(String(line).trim())));
+  return { url, end: () => void site.kill() };
 }
 
 function freePort(): Promise<number> {

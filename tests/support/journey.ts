@@ -3,7 +3,7 @@ import { type App, startApp } from "./app";
 import { openBrowser, type Teacher } from "./browser";
 
 /** An application and a browser of their own for one file of journeys, opened before and closed after. */
-export function journey(options: { seeded?: boolean } = {}): { app: App; teacher: Teacher } {
+export function journey(options: { seeded?: boolean; env?: Record<string, string> } = {}): { app: App; teacher: Teacher } {
   const both = {} as { app: App; teacher: Teacher };
   beforeAll(async () => {
     both.app = await startApp(options);

@@ -20,6 +20,7 @@ import type { SlipVerdict } from "./verdict";
 
 type Props = {
   blocks: Block[];
+  title: string;
   byline: string;
   placed: readonly PlacedSlip[];
   all: readonly PlacedSlip[];
@@ -42,7 +43,7 @@ const NO_MARKS: readonly Mark[] = [];
 
 /** Spine, page and margin side by side; in a narrow window each paragraph is followed by its slips. */
 export function MarginSheet(props: Props) {
-  const { blocks, byline, placed, all, verdicts, activeId, change, act, onChoose, onWrite, player, media, onPlaySpan } = props;
+  const { blocks, title, byline, placed, all, verdicts, activeId, change, act, onChoose, onWrite, player, media, onPlaySpan } = props;
   const wide = useWide();
   const frame = useRef<HTMLDivElement>(null);
   const page = useRef<HTMLElement>(null);
@@ -108,11 +109,17 @@ export function MarginSheet(props: Props) {
               <MediaPlayer player={player} address={media.address} isVideo={media.isVideo} title={media.title} small />
             </div>
           ) : null}
+          {blocks[0]?.kind === "heading" ? null : (
+            <div className="mb-4">
+              <h2 className="mb-2 font-semibold text-[1.65rem] leading-snug">{title}</h2>
+              <p className="font-ui text-sm text-soft">{byline}</p>
+            </div>
+          )}
           {blocks.map((block, index) => (
             <Fragment key={block.id}>
               <PageMark block={block} before={blocks[index - 1]} />
               {wide ? blockOf(block) : <div className="pl-7">{blockOf(block)}</div>}
-              {index === 0 && byline ? <p className="-mt-2 mb-4 font-ui text-sm text-soft">{byline}</p> : null}
+              {index === 0 && byline && block.kind === "heading" ? <p className="-mt-2 mb-4 font-ui text-sm text-soft">{byline}</p> : null}
               {wide
                 ? null
                 : placed

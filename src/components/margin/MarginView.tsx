@@ -159,6 +159,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
       <MarginBar store={store} drafting={drafting} counts={counts} filter={filter} onFilter={setFilter} onDraft={() => void draft()} act={act} />
       <MarginSheet
         blocks={blocks}
+        title={state.title}
         byline={byline}
         placed={placed}
         all={ordered}

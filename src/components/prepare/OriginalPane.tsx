@@ -74,7 +74,7 @@ function Boxed({ address, alt, active, page }: { address: string; alt: string; a
           <span
             aria-hidden
             data-box
-            className="absolute border-2 border-[#1d5e55] bg-[#ffe6cc]/40"
+            className="absolute border-2 border-[#1d5e55] bg-[#ffe6cc]/60 mix-blend-multiply"
             style={{ left: percent(box.left), top: percent(box.top), width: percent(box.width), height: percent(box.height) }}
           />
         ) : null}

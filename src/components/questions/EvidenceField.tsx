@@ -1,6 +1,6 @@
 import { ChevronDown, ChevronUp, Play, X } from "lucide-react";
 import { anchorSpan } from "@/core/source/anchor-span";
-import { locatorLabel } from "@/core/source/locator-label";
+import { placeLabel } from "@/core/source/locator-label";
 import type { Block, Span } from "@/core/source/schema";
 import { stepSentence } from "@/core/source/step-sentence";
 import type { FieldProps } from "./question-field";
@@ -71,5 +71,5 @@ function isTimed(span: Span, blocks: readonly Block[]): boolean {
 function place(span: Span, blocks: readonly Block[]): string {
   const anchored = anchorSpan(span, blocks);
   const block = anchored.found === "lost" ? undefined : blocks.find((other) => other.id === anchored.span.blockId);
-  return block ? locatorLabel(block.locator) : "lost";
+  return block && anchored.found !== "lost" ? placeLabel(block, anchored.span.start) : "lost";
 }

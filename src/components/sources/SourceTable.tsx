@@ -38,7 +38,7 @@ export function SourceTable({ sources, folders, shelf }: Props) {
   const toggle = (id: string) => setSelected((old) => (old.has(id) ? new Set([...old].filter((other) => other !== id)) : new Set([...old, id])));
   return (
     <div className="mt-3">
-      <div aria-live="polite" className="min-h-9 text-sm">
+      <div aria-live="polite" className="text-sm">
         {chosen.length > 0 ? (
           <div className="flex flex-wrap items-center gap-2">
             <b>{chosen.length} selected</b>

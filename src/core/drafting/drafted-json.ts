@@ -21,7 +21,7 @@ export const draftedQuestionSchema = z.object({
   checks: z.array(z.object({ rule: z.string(), verdict: z.enum(["sound", "look", "wrong"]), reason: z.string() })),
 });
 export const draftedSchema = z.object({
-  source: z.object({ title: z.string(), blocks: z.array(blockSchema.pick({ id: true, kind: true, text: true, locator: true })) }),
+  source: z.object({ title: z.string(), blocks: z.array(blockSchema.pick({ id: true, kind: true, text: true, locator: true, leftOut: true })) }),
   plan: planSchema.extend({ seed: z.number().int() }),
   questions: z.array(draftedQuestionSchema),
   notes: z.array(z.string()),

@@ -4,7 +4,10 @@ import type { Block } from "../source/schema";
 export function titleOf(blocks: readonly Block[], name = ""): string {
   const shown = blocks.filter((block) => !block.leftOut);
   const first = shown[0] ?? blocks[0];
-  if (first?.kind === "heading") return first.text.slice(0, 120);
+  // A line or two may stand over the title: the name of a school, a date.
+  const heading = shown.slice(0, 3).find((block) => block.kind === "heading");
+  const above = heading ? shown.slice(0, shown.indexOf(heading)) : [];
+  if (heading && above.every((block) => block.text.length < 60)) return heading.text.slice(0, 120);
   const base = nameAsTitle(name);
   if (base) return base;
   const words = first?.text.split(" ") ?? [];

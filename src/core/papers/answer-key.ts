@@ -2,7 +2,7 @@ import type { SetState } from "../questions/edit";
 import { kindOf } from "../questions/kinds";
 import type { QuestionKind } from "../questions/question";
 import { anchorSpan } from "../source/anchor-span";
-import { locatorLabel } from "../source/locator-label";
+import { placeLabel } from "../source/locator-label";
 import type { Block } from "../source/schema";
 import { keptSlips, OPTION_LABELS, passageBlocks } from "./paper";
 import { lineOf, wrapLines } from "./wrap-lines";
@@ -20,7 +20,7 @@ export type KeyEntry = {
 };
 
 /** How to mark the paper: answers, further right answers, and the words that prove them with their place. */
-export function answerKey(state: SetState, blocks: readonly Block[]): KeyEntry[] {
+export function answerKey(state: SetState, blocks: readonly Block[], titleBySource: ReadonlyMap<string, string> = new Map()): KeyEntry[] {
   // Line numbers only where the student has them too.
   const lines = state.paper.showPassage ? wrapLines(passageBlocks(state, blocks)) : [];
   return keptSlips(state).map(({ question }, index) => {
@@ -38,8 +38,19 @@ export function answerKey(state: SetState, blocks: readonly Block[]): KeyEntry[]
         const anchored = anchorSpan(span, blocks);
         const block = anchored.found === "lost" ? undefined : blocks.find((other) => other.id === anchored.span.blockId);
         const line = anchored.found === "lost" ? undefined : lineOf(lines, anchored.span.blockId, anchored.span.start);
-        return { quote: span.quote, place: block ? locatorLabel(block.locator) : "", ...(line ? { line: `line ${line}` } : {}), lost: !block };
+        return {
+          quote: span.quote,
+          place: block && anchored.found !== "lost" ? place(block, anchored.span.start, titleBySource) : "",
+          ...(line ? { line: `line ${line}` } : {}),
+          lost: !block,
+        };
       }),
     };
   });
+}
+
+/** Where a set has several sources, the source's title stands before the place in it. */
+function place(block: Block, start: number, titleBySource: ReadonlyMap<string, string>): string {
+  const title = titleBySource.size > 1 && block.sourceId ? titleBySource.get(block.sourceId) : undefined;
+  return title ? `${title}, ${placeLabel(block, start)}` : placeLabel(block, start);
 }

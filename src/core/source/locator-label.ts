@@ -1,5 +1,5 @@
 import { assertNever } from "../lib/assert-never";
-import type { Locator } from "./schema";
+import type { Block, Locator } from "./schema";
 
 /** "¶ 3", "page 2, ¶ 1", "2:05": the short form that stands beside evidence. */
 export function locatorLabel(locator: Locator): string {
@@ -17,6 +17,12 @@ export function locatorLabel(locator: Locator): string {
     default:
       return assertNever(locator);
   }
+}
+
+/** The place of words in a block: for what is spoken, the time of their own sentence. */
+export function placeLabel(block: Block, start: number): string {
+  const spoken = block.timings?.find((timing) => timing.start <= start && start < timing.end);
+  return spoken ? timeCode(spoken.startMs) : locatorLabel(block.locator);
 }
 
 /** The number in a block's own edge: short, since page and slide stand above it. */

@@ -26,6 +26,7 @@ export async function fetchLink(
   link: string,
   onProgress: (progress: Progress) => void,
   signal?: AbortSignal,
+  read: typeof runImport = runImport,
 ): Promise<Result<FetchedSource, LinkProblem | ImportProblem>> {
   onProgress({ what: "fetching", done: 0, total: 1 });
   const { file } = uploadLimits();
@@ -33,7 +34,7 @@ export async function fetchLink(
   if (!fetched.ok) return fetched;
   const { bytes, url, contentType } = fetched.value;
   const stored = storeBytes(bytes, nameOf(url), contentType.split(";")[0]!.trim());
-  const imported = await runImport({ path: filePath(stored.hash), name: nameOf(url), contentType, url, readPictures: false }, onProgress, signal);
+  const imported = await read({ path: filePath(stored.hash), name: nameOf(url), contentType, url, readPictures: false }, onProgress, signal);
   if (!imported.ok) return imported;
   const found: FetchedSource = { imported: imported.value, url, fileHash: stored.hash };
   if (imported.value.media) return withMedia(found, imported.value.media, onProgress);
@@ -92,9 +93,9 @@ async function withPictures<T extends Imported>(imported: T, onProgress: (progre
     const own = picture && ownByAddress.get(picture);
     return own ? { ...rest, picture: own } : rest;
   });
-  const view = imported.view?.replace(/ data-picture="([^"]*)"/g, (_, address: string) => {
+  const view = imported.view?.replace(/<img data-picture="([^"]*)"( alt="[^"]*")?[^>]*>/g, (_, address: string, alt = "") => {
     const own = ownByAddress.get(address.replace(/&amp;/g, "&"));
-    return own ? ` src="${own}"` : "";
+    return own ? `<img src="${own}"${alt}>` : `<em>${alt ? `[picture: ${alt.slice(6, -1)}]` : ""}</em>`;
   });
   const warnings = missing > 0 ? [...imported.warnings, { type: "pictures-not-fetched" as const, count: missing }] : imported.warnings;
   return { ...imported, blocks, warnings, ...(view ? { view } : {}) };

@@ -10,7 +10,7 @@ import { type SpokenPart, spokenParts } from "./spoken-parts";
 import { unrollCues } from "./unroll-cues";
 
 const PARAGRAPH_PAUSE_MS = 2000;
-const PARAGRAPH_WORDS = 90;
+const PARAGRAPH_WORDS = 70;
 
 /**
  *   text → cues → without repetitions → by speaker, sounds apart → sentences with times → paragraphs

@@ -2,6 +2,7 @@
 const SIGNS: readonly [RegExp, string][] = [
   [/\b(?:comments?|replies|discussion|respond)\b/i, "comment"],
   [/\b(?:ads?|adverts?|advertisements?|advertising|sponsor(?:ed)?|promo(?:tion)?)\b/i, "advertisement"],
+  [/\b(?:by-?line|author(?:-(?:bio|box|info|name))?|date-?line|post-meta|entry-meta)\b/i, "byline"],
   [/\b(?:foot-?notes?|end-?notes?|references)\b/i, "footnote"],
   [
     /\b(?:nav(?:igation)?|menu|breadcrumbs?|sidebar|footer|masthead|cookies?|consent|share|sharing|social|related|newsletter|subscribe|skip-?link|pagination|toolbar|banner|popup|site-header|page-header)\b/i,

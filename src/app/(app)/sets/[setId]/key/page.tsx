@@ -9,7 +9,7 @@ export const dynamic = "force-dynamic";
 export default async function KeyPage({ params }: { params: Promise<{ setId: string }> }) {
   const set = loadSet((await params).setId);
   if (!set) notFound();
-  const entries = answerKey(set.state, set.blocks);
+  const entries = answerKey(set.state, set.blocks, new Map(set.sources.map(({ id, title }) => [id, title])));
   const points = entries.reduce((sum, entry) => sum + entry.points, 0);
   return (
     <article className="mx-auto max-w-4xl px-5 py-7 print:max-w-none print:p-0">
