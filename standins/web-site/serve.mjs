@@ -57,7 +57,7 @@ function misbehave(name, response) {
     case "round":
       return redirect(response, "/bad/round");
     case "inwards":
-      return redirect(response, "http://127.0.0.1:9/");
+      return redirect(response, "http://127.0.0.1:8089/");
     case "metadata":
       return redirect(response, "http://169.254.169.254/latest/");
     case "scripts":

@@ -31,9 +31,7 @@ describe("a teacher drops", () => {
   });
   it("a file of another kind, and hears why it is not taken", async () => {
     await drop({ name: "lamp.exe", text: "MZ" });
-    await teacher.until("the sentence", async () =>
-      (await (await teacher.find("#passage-problem")).getText()).includes("“lamp.exe” is not a .txt or .md file"),
-    );
+    expect(await (await teacher.find("[data-import=failed]")).getText()).toContain("“lamp.exe” is of no kind that Vumo reads.");
     expect(await (await teacher.find("#passage")).getAttribute("value")).toBe("The lamp burned all night.");
   });
 });

@@ -33,6 +33,7 @@ export const PreparedBlock = memo(function PreparedBlock({ block, outside, activ
   const { id, kind, leftOut, speaker, confidence } = block;
   const gone = leftOut ?? outside;
   const low = confidence !== undefined && confidence < LOW_CONFIDENCE;
+  const Words = kind === "heading" ? (block.level === 1 ? "h2" : "h3") : "div";
   const size = kind === "heading" ? (block.level === 1 ? "font-semibold text-xl" : "font-semibold text-lg") : "";
   return (
     <div
@@ -48,7 +49,7 @@ export const PreparedBlock = memo(function PreparedBlock({ block, outside, activ
       ) : (
         // biome-ignore lint/a11y/useKeyWithClickEvents: the pilcrow button does the same for the keyboard
         // biome-ignore lint/a11y/noStaticElementInteractions: see above
-        <div
+        <Words
           data-block={id}
           className={`cursor-text ${size} ${gone ? "text-soft line-through decoration-1" : ""} ${kind === "list-item" ? "pl-4" : ""} ${kind === "quotation" ? "border-line border-l pl-3" : ""}`}
           onClick={() => {
@@ -57,7 +58,7 @@ export const PreparedBlock = memo(function PreparedBlock({ block, outside, activ
         >
           {speaker ? <b className="mr-2 font-ui text-sm">{speaker}</b> : null}
           <BlockWords block={block} spoken={spoken} />
-        </div>
+        </Words>
       )}
       {gone || low ? (
         <p className="font-ui text-sm">

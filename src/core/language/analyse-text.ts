@@ -1,6 +1,7 @@
 import type { Block } from "../source/schema";
 import type { Analysis, Sentence } from "./analysis";
 import { readClauses } from "./clause";
+import { withoutFillers } from "./fillers";
 import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
@@ -57,7 +58,8 @@ function segment(blocks: readonly Block[]): Segmented[] {
 
 function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools, capitals: Capitals): void {
   const plain = plainCharacters(sentence.text);
-  sentence.words = tagCandidates(withoutAsides(tokens), tools.lexicon, capitals);
+  const spoken = sentence.block.kind === "cue" ? withoutFillers(tokens) : tokens;
+  sentence.words = tagCandidates(withoutAsides(spoken), tools.lexicon, capitals);
   if (sentence.block.kind === "heading") sentence.abstained = "heading";
   else if (/"/.test(plain) || /(?:^|\s)'\S.*\S'(?:\s|[.,!?]|$)/.test(plain)) sentence.abstained = "speech";
   else if (/\?["')]*$/.test(plain)) sentence.abstained = "question";

@@ -1,4 +1,5 @@
 import type { Sentence } from "./analysis";
+import { fillersRemoved } from "./fillers";
 import type { Node } from "./tree";
 
 /** The source's own words for a node, without an opening or closing comma. */
@@ -10,10 +11,8 @@ export function nodeText(sentence: Sentence, node: Node): string {
 export function wordsText(sentence: Sentence, from: number, to: number): string {
   const first = sentence.words[from]!.tokens[0]!;
   const last = sentence.words[to - 1]!.tokens.at(-1)!;
-  return sentence.block.text
-    .slice(first.start, last.end)
-    .replace(/^[,;:]\s*/, "")
-    .replace(/[,;:.]$/, "");
+  const text = sentence.block.text.slice(first.start, last.end);
+  return (sentence.block.kind === "cue" ? fillersRemoved(text) : text).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, "");
 }
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */

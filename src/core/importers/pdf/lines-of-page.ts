@@ -49,18 +49,28 @@ export function linesOfPage(page: PdfPage): Line[] {
   return lines;
 }
 
-/** Items of one baseline; a raised or lowered small one belongs to its neighbours' line. */
+/** Items of one baseline; a small raised or lowered one belongs to the line of the word it follows. */
 function rowsOf(items: readonly Item[]): Row[] {
   const rows: Row[] = [];
-  for (const item of [...items].sort((a, b) => a.bottom - b.bottom || a.left - b.left)) {
-    const row = rows.findLast((other) => {
-      const last = other[0]!;
-      return Math.abs(last.bottom - item.bottom) < Math.max(last.size, item.size) * 0.42;
-    });
+  const common = sizeOf(items);
+  const isSmall = (item: Item) => item.size < common * 0.8 && item.text.trim().length <= 3;
+  for (const item of items.filter((one) => !isSmall(one)).sort((a, b) => a.bottom - b.bottom || a.left - b.left)) {
+    const row = rows.findLast((other) => Math.abs(other[0]!.bottom - item.bottom) < Math.max(other[0]!.size, item.size) * 0.42);
     if (row) row.push(item);
     else rows.push([item]);
   }
-  return rows.map((row) => row.sort((a, b) => a.left - b.left));
+  for (const item of items.filter(isSmall)) {
+    const follows = (other: Item) => Math.abs(item.left - other.right) < 3 && Math.abs(item.bottom - other.bottom) < other.size * 0.7;
+    const row = rows.find((other) => other.some(follows)) ?? rows.find((other) => Math.abs(other[0]!.bottom - item.bottom) < item.size * 0.42);
+    if (row) row.push(item);
+    else rows.push([item]);
+  }
+  return rows.map((row) => row.sort((a, b) => a.left - b.left)).sort((a, b) => rowBottom(a) - rowBottom(b));
+}
+
+/** The baseline of a row is that of its largest letters. */
+function rowBottom(row: Row): number {
+  return row.reduce((best, item) => (item.size > best.size ? item : best)).bottom;
 }
 
 type Gutter = { at: number; from: number; to: number };
@@ -125,7 +135,7 @@ function toLine(row: Row, page: number, column: Line["column"]): Line {
     cellEdges: cut.map(extent),
     text: joinItems(row),
     ...extent(row),
-    bottom: row[0]!.bottom,
+    bottom: rowBottom(row),
     size: sizeOf(row),
     bold: row.reduce((sum, item) => sum + (item.bold ? item.text.length : 0), 0) > letters * 0.8,
     column,

@@ -45,8 +45,8 @@ export async function readPdf(bytes: Uint8Array, name: string, tools: ImportTool
 }
 
 function textBlocks(pages: readonly ReadPage[]): RawBlock[] {
-  const furniture = findFurniture(pages);
-  const body = bodySize(pages.flatMap((page) => page.lines.filter((line) => !furniture.has(line))));
+  const body = bodySize(pages.flatMap((page) => page.lines));
+  const furniture = findFurniture(pages, body);
   const sizes = new Map(pages.map(({ number, width, height }) => [number, { width, height }]));
   const blocks = blocksOfLines(
     pages.flatMap((page) => page.lines.filter((line) => !furniture.has(line))),
