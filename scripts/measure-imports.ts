@@ -12,7 +12,17 @@ import { DECKS, DOCUMENTS, type Part } from "../tools/samples/documents";
 const root = path.resolve(import.meta.dirname, "..");
 const folder = path.join(root, "quality/files");
 type Wanted = { texts: string[]; rows: string[][]; headings: string[] };
-type Score = { wanted: number; found: number; shown: number; extra: number; rows: number; rowsFound: number; headings: number; headingsFound: number; files: number };
+type Score = {
+  wanted: number;
+  found: number;
+  shown: number;
+  extra: number;
+  rows: number;
+  rowsFound: number;
+  headings: number;
+  headingsFound: number;
+  files: number;
+};
 
 const words = (text: string) => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
 
@@ -77,17 +87,31 @@ for (const file of files) {
   if (!wanted) continue;
   const name = path.basename(file);
   const isPage = name in WANTED_PAGES;
-  const imported = await importFile({ bytes: readFileSync(file), name, ...(isPage ? { url: "http://quay.test/page" } : {}) }, createImportTools(root, () => {}, false));
+  const imported = await importFile(
+    { bytes: readFileSync(file), name, ...(isPage ? { url: "http://quay.test/page" } : {}) },
+    createImportTools(root, () => {}, false),
+  );
   if (!imported.ok) {
     console.log(`${name}: ${imported.problem.type}`);
     continue;
   }
-  const format = /scan/.test(name) ? "picture" : /printed/.test(name) ? "PDF, two columns (Chromium)" : isPage ? "web page" : path.extname(name).slice(1).toUpperCase();
+  const format = /scan/.test(name)
+    ? "picture"
+    : /printed/.test(name)
+      ? "PDF, two columns (Chromium)"
+      : isPage
+        ? "web page"
+        : path.extname(name).slice(1).toUpperCase();
   const one = score(wanted, imported.value.blocks);
   if (process.argv.includes("--each")) console.log(name, one);
   scores.set(format, add(scores.get(format), one));
 }
 await closeReader();
 const percent = (part: number, all: number) => (all === 0 ? "–" : `${((part / all) * 100).toFixed(1)} %`);
-console.log("| format | files | wanted words that came through | shown words that are unwanted | headings | table rows |\n| --- | --- | --- | --- | --- | --- |");
-for (const [format, s] of scores) console.log(`| ${format} | ${s.files} | ${percent(s.found, s.wanted)} | ${percent(s.extra, s.shown)} | ${s.headings ? `${s.headingsFound} of ${s.headings}` : "–"} | ${s.rows ? `${s.rowsFound} of ${s.rows}` : "–"} |`);
+console.log(
+  "| format | files | wanted words that came through | shown words that are unwanted | headings | table rows |\n| --- | --- | --- | --- | --- | --- |",
+);
+for (const [format, s] of scores)
+  console.log(
+    `| ${format} | ${s.files} | ${percent(s.found, s.wanted)} | ${percent(s.extra, s.shown)} | ${s.headings ? `${s.headingsFound} of ${s.headings}` : "–"} | ${s.rows ? `${s.rowsFound} of ${s.rows}` : "–"} |`,
+  );

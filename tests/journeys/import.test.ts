@@ -33,7 +33,8 @@ const failure = async (name: string) => {
   return (await (await line(name)).getText()).split("\n").slice(1).join(" ");
 };
 const prepared = () => teacher.find("h1", "Is this the text you mean?");
-const shown = () => teacher.driver.executeScript<string[]>("return [...document.querySelectorAll('[id^=block-]:not([data-left-out]) [data-block]')].map((e) => e.textContent)");
+const shown = () =>
+  teacher.driver.executeScript<string[]>("return [...document.querySelectorAll('[id^=block-]:not([data-left-out]) [data-block]')].map((e) => e.textContent)");
 
 describe("a teacher drops a file", () => {
   it("a PDF, and sees its blocks beside the page, with furniture struck through", async () => {

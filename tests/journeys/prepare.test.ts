@@ -126,7 +126,8 @@ describe("the player", () => {
     await teacher.click("[data-slip] button", "Where does the harbour light");
     await teacher.click("button[aria-label^='Play these words']");
     const video = await teacher.find("video");
-    const state = () => teacher.driver.executeScript<{ now: number; paused: boolean }>("return { now: arguments[0].currentTime, paused: arguments[0].paused }", video);
+    const state = () =>
+      teacher.driver.executeScript<{ now: number; paused: boolean }>("return { now: arguments[0].currentTime, paused: arguments[0].paused }", video);
     await teacher.until("the words to play", async () => (await state()).now > 5.3);
     await teacher.until("the end of the words", async () => (await state()).paused, 20_000);
     const { now } = await state();
@@ -138,7 +139,9 @@ describe("the player", () => {
     await teacher.click("[data-block]", "The lens weighs");
     const video = await teacher.find("aside video");
     await teacher.until("its time", () => teacher.driver.executeScript<boolean>("return arguments[0].currentTime > 20", video));
-    await teacher.until("its sentence to be marked", async () => (await teacher.texts("[data-block] .bg-evidence")).join("").includes("The lens weighs more than two tonnes."));
+    await teacher.until("its sentence to be marked", async () =>
+      (await teacher.texts("[data-block] .bg-evidence")).join("").includes("The lens weighs more than two tonnes."),
+    );
   });
 });
 

@@ -47,8 +47,6 @@ export const PreparedBlock = memo(function PreparedBlock({ block, outside, activ
       {editing ? (
         <BlockText block={block} onTask={onTask} />
       ) : (
-        // biome-ignore lint/a11y/useKeyWithClickEvents: the pilcrow button does the same for the keyboard
-        // biome-ignore lint/a11y/noStaticElementInteractions: see above
         <Words
           data-block={id}
           className={`cursor-text ${size} ${gone ? "text-soft line-through decoration-1" : ""} ${kind === "list-item" ? "pl-4" : ""} ${kind === "quotation" ? "border-line border-l pl-3" : ""}`}

@@ -6,6 +6,7 @@ import type { Block } from "@/core/source/schema";
 import { standinOrigin, uploadLimits } from "../env";
 import { filePath, storeBytes } from "../files/file-store";
 import { detectLanguage } from "../importing/detect-language";
+import type { ImportedSource } from "../importing/import-message";
 import { type Progress, runImport } from "../importing/run-import";
 import { type Fetched, guardedFetch, type LinkProblem } from "./guarded-fetch";
 
@@ -14,7 +15,7 @@ const MAX_PICTURES = 12;
 const MAX_PICTURE_BYTES = 4_000_000;
 
 export type FetchedSource = {
-  imported: Imported & { language: string };
+  imported: ImportedSource;
   url: string;
   fileHash: string;
   viewHash?: string;

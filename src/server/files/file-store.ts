@@ -13,6 +13,7 @@ import {
   statSync,
   writeFileSync,
 } from "node:fs";
+import { open } from "node:fs/promises";
 import path from "node:path";
 import { Readable } from "node:stream";
 import { fail, ok, type Result } from "@/core/lib/result";
@@ -74,7 +75,7 @@ export async function storeStream(stream: AsyncIterable<Uint8Array>, name: strin
   const folder = path.join(dataFolder(), "files", "arriving");
   mkdirSync(folder, { recursive: true });
   const arriving = path.join(folder, randomUUID());
-  const out = createWriteStream(arriving);
+  const out = await open(arriving, "w");
   const hashing = createHash("sha256");
   let bytes = 0;
   try {
@@ -82,19 +83,16 @@ export async function storeStream(stream: AsyncIterable<Uint8Array>, name: strin
       bytes += chunk.length;
       if (bytes > limit) return fail({ type: "file-too-large", name, megabytes: Math.ceil(bytes / 1e6), limit: Math.round(limit / 1e6) });
       hashing.update(chunk);
-      if (!out.write(chunk)) await new Promise<void>((resolve) => out.once("drain", () => resolve()));
+      await out.write(chunk);
     }
-    await new Promise<void>((resolve, reject) => {
-      out.once("error", reject);
-      out.end(() => resolve());
-    });
+    await out.close();
     const hash = hashing.digest("hex");
     mkdirSync(path.dirname(filePath(hash)), { recursive: true });
     renameSync(arriving, filePath(hash));
     remember(hash, name, type, bytes);
     return ok({ hash, bytes });
   } finally {
-    out.destroy();
+    await out.close().catch(() => {});
     rmSync(arriving, { force: true });
   }
 }

@@ -1,13 +1,14 @@
 import { and, desc, eq, isNull } from "drizzle-orm";
 import { readCaptions } from "@/core/importers/captions/read-captions";
 import { decodeText } from "@/core/importers/decode-text";
-import type { Imported, ImportProblem } from "@/core/importers/importer";
+import type { ImportProblem } from "@/core/importers/importer";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { db } from "../db/client";
 import { files, setSources, sources } from "../db/schema";
 import { filePath, fileSize, hasFile, readFile, storeBytes } from "../files/file-store";
 import { type CreatedSource, type Origin, storeImported } from "../sources/create-source";
 import { detectLanguage } from "./detect-language";
+import type { ImportedSource } from "./import-message";
 import { mediaTypeOf } from "./media-type";
 import { type Progress, runImport } from "./run-import";
 
@@ -49,7 +50,7 @@ function jobOf({ hash, name, contentType, url, readPictures = false }: FileToBri
   return { path: filePath(hash), name, readPictures, ...(contentType ? { contentType } : {}), ...(url ? { url } : {}) };
 }
 
-async function withMedia(file: FileToBringIn, media: { hash: string; name: string }): Promise<Result<Imported & { language: string }, ImportProblem>> {
+async function withMedia(file: FileToBringIn, media: { hash: string; name: string }): Promise<Result<ImportedSource, ImportProblem>> {
   const captions = readCaptions(decodeText(readFile(file.hash)), media.name);
   if (!captions.ok) return captions;
   const isVideo = mediaTypeOf(media.hash, media.name)?.startsWith("video/") ?? true;

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { parentPort, workerData } from "node:worker_threads";
 import { importFile } from "@/core/importers/import-file";
 import type { ImportProblem } from "@/core/importers/importer";
+import { describeSource } from "@/core/source/readability/describe-source";
 import { projectFolder } from "../env";
 import { detectLanguage } from "./detect-language";
 import { drawPdfPage } from "./draw-pdf-page";
@@ -21,7 +22,7 @@ async function work(job: ImportJob): Promise<ImportAnswer> {
   await closeReader();
   if (!imported.ok) return { type: "failed", problem: imported.problem };
   const language = await detectLanguage(imported.value.blocks, imported.value.language);
-  return { type: "imported", imported: { ...imported.value, language } };
+  return { type: "imported", imported: { ...imported.value, language, description: describeSource(imported.value.blocks) } };
 }
 
 let reportedAt = 0;

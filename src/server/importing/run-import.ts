@@ -1,7 +1,7 @@
 import { Worker } from "node:worker_threads";
-import type { Imported, ImportProblem } from "@/core/importers/importer";
+import type { ImportProblem } from "@/core/importers/importer";
 import { fail, ok, type Result } from "@/core/lib/result";
-import type { ImportAnswer, ImportJob } from "./import-message";
+import type { ImportAnswer, ImportedSource, ImportJob } from "./import-message";
 
 const AT_ONCE = 2;
 const MAX_SECONDS = { document: 90, pictures: 900 };
@@ -16,7 +16,7 @@ export async function runImport(
   job: Omit<Extract<ImportJob, { type: "import" }>, "type" | "stop">,
   onProgress: (progress: Progress) => void,
   signal?: AbortSignal,
-): Promise<Result<Imported & { language: string }, ImportProblem>> {
+): Promise<Result<ImportedSource, ImportProblem>> {
   const stop = new SharedArrayBuffer(4);
   // The first wish to stop ends a long reading with what came so far.
   const halt = () => Atomics.store(new Int32Array(stop), 0, 1);

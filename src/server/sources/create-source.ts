@@ -6,6 +6,7 @@ import { createPaperSettings } from "@/core/papers/paper";
 import type { SourceDescription } from "@/core/source/readability/describe-source";
 import { db } from "../db/client";
 import { setSources, sets, sources } from "../db/schema";
+import type { ImportedSource } from "../importing/import-message";
 import { newId } from "../new-id";
 import { derivedColumns, indexPassages } from "./save-source";
 
@@ -31,10 +32,10 @@ export function createSource(input: NewSource): Result<CreatedSource, PassagePro
 }
 
 /** Stores what an importer made of a file, and opens a set on it. */
-export function storeImported(imported: Imported & { language: string }, origin: Origin = {}): CreatedSource {
-  const { title, kind, byline, published, pages, slides, durationMs, warnings, blocks, language } = imported;
+export function storeImported(imported: ImportedSource, origin: Origin = {}): CreatedSource {
+  const { title, kind, byline, published, pages, slides, durationMs, warnings, blocks, language, description: counted } = imported;
   const { grade: wantedGrade, ids, choice = null, ...columns } = origin;
-  const derived = derivedColumns({ title, language, blocks, choice });
+  const derived = derivedColumns({ title, language, blocks, choice }, counted);
   const description = derived.description as SourceDescription;
   const grade = wantedGrade ?? Math.min(12, Math.max(1, Math.round(description.grade?.middle ?? 5)));
   const now = Date.now();

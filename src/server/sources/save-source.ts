@@ -1,7 +1,7 @@
 import { eq, sql } from "drizzle-orm";
 import { readingBlocks } from "@/core/source/prepare/reading-blocks";
 import type { SourceState } from "@/core/source/prepare/source-edit";
-import { describeSource } from "@/core/source/readability/describe-source";
+import { describeSource, type SourceDescription } from "@/core/source/readability/describe-source";
 import type { Block } from "@/core/source/schema";
 import { sources } from "../db/schema";
 import type { Writer } from "../sets/save-state";
@@ -13,9 +13,12 @@ export function stateOf(row: SourceRow): SourceState {
 }
 
 /** What follows from a source's state: the blocks as they are read, and their figures. */
-export function derivedColumns(state: SourceState): Pick<typeof sources.$inferInsert, "title" | "language" | "prepared" | "choice" | "blocks" | "description"> {
+export function derivedColumns(
+  state: SourceState,
+  counted?: SourceDescription,
+): Pick<typeof sources.$inferInsert, "title" | "language" | "prepared" | "choice" | "blocks" | "description"> {
   const blocks = readingBlocks(state.blocks, state.choice);
-  return { title: state.title, language: state.language, prepared: state.blocks, choice: state.choice, blocks, description: describeSource(blocks) };
+  return { title: state.title, language: state.language, prepared: state.blocks, choice: state.choice, blocks, description: counted ?? describeSource(blocks) };
 }
 
 /** Writes a source's state and what follows from it, and keeps the full-text index in step. */

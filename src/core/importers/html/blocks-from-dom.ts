@@ -3,7 +3,7 @@ import type { Block } from "../../source/schema";
 import { isHidden, reasonFor } from "./left-out-reason";
 import { readTable } from "./read-table";
 
-type Context = { kind: Block["kind"]; reason?: string | undefined; preformatted: boolean };
+type Context = { kind: Block["kind"]; reason?: string | undefined };
 type Options = {
   /** Addresses of pictures are taken from the page's own; without it they are left away. */
   pictureAddress?: (src: string) => string | undefined;
@@ -39,7 +39,9 @@ export function blocksFromDom(root: Element, options: Options = {}): RawBlock[] 
     const tag = element.tagName.toUpperCase();
     if (SKIPPED.has(tag) || isHidden(element)) return;
     if (tag === "BR") {
-      pending += context.preformatted ? "\n" : " ";
+      // Two in a row part paragraphs.
+      if (isBreak(element.previousSibling)) flush(context);
+      else pending += " ";
       return;
     }
     if (tag === "IMG") return pictureBlock(element, context);
@@ -68,8 +70,8 @@ export function blocksFromDom(root: Element, options: Options = {}): RawBlock[] 
     flush(context);
     blocks.push({ kind: "caption", text: alt, leftOut: context.reason ?? "picture description", picture });
   };
-  walk(root, { kind: "paragraph", preformatted: false });
-  flush({ kind: "paragraph", preformatted: false });
+  walk(root, { kind: "paragraph" });
+  flush({ kind: "paragraph" });
   return blocks;
 }
 
@@ -78,8 +80,12 @@ function contextOf(tag: string, context: Context): Context {
   if (tag === "LI" || tag === "DD") return { ...context, kind: "list-item" };
   if (tag === "BLOCKQUOTE") return { ...context, kind: "quotation" };
   if (tag === "FIGCAPTION" || tag === "CAPTION") return { ...context, kind: "caption", reason: context.reason ?? "picture caption" };
-  if (tag === "PRE") return { ...context, preformatted: true };
   return context;
+}
+
+function isBreak(node: Node | null): boolean {
+  if (node?.nodeType === 3 && (node.textContent ?? "").trim() === "") return isBreak(node.previousSibling);
+  return node?.nodeType === 1 && (node as Element).tagName.toUpperCase() === "BR";
 }
 
 const BLOCKS = "p,div,ul,ol,li,h1,h2,h3,h4,h5,h6,table,blockquote,figure,section,article";

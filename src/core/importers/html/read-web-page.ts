@@ -23,7 +23,7 @@ export function readWebPage(html: string, url: string | undefined): Result<Impor
   if (!article && !media) return fail({ type: needsScripts(html, words) ? "page-needs-scripts" : "page-without-article" });
   const address = (src: string) => absolute(src, url);
   const all = blocksFromDom(document.body, { pictureAddress: address });
-  const inArticle = article ? articleTexts(article.content) : new Set<string>();
+  const inArticle = article ? articleTexts(article.content) : NOTHING;
   const blocks = numberBlocks(
     withTitle(
       all.map((block) => judged(block, inArticle)),
@@ -65,14 +65,23 @@ function findArticle(html: string, url: string | undefined): Article | undefined
   };
 }
 
-function articleTexts(content: Element): Set<string> {
-  return new Set(blocksFromDom(content, { reasonFor: () => undefined, pictureAddress: (src) => src || "picture" }).map((block) => plainSpaces(block.text)));
+/** The article's blocks, and all of it as one run of letters, since Readability cuts paragraphs in its own way. */
+type ArticleText = { blocks: ReadonlySet<string>; letters: string };
+const NOTHING: ArticleText = { blocks: new Set(), letters: "" };
+const lettersOf = (text: string) => text.replace(/[^\p{L}\p{N}]+/gu, "");
+
+function articleTexts(content: Element): ArticleText {
+  const texts = blocksFromDom(content, { reasonFor: () => undefined, pictureAddress: (src) => src || "picture" }).map((block) => plainSpaces(block.text));
+  return { blocks: new Set(texts), letters: lettersOf(texts.join(" ")) };
 }
 
-function judged(block: RawBlock, inArticle: ReadonlySet<string>): RawBlock {
-  const isIn = inArticle.has(plainSpaces(block.text));
+const BYLINE = /^(?:by|written by|posted by|from) (?:our |\p{Lu})[^.!?]{0,60}$/iu;
+
+function judged(block: RawBlock, inArticle: ArticleText): RawBlock {
   if (block.leftOut) return block;
-  if (isIn) return block;
+  const text = plainSpaces(block.text);
+  if (block.kind === "paragraph" && BYLINE.test(text)) return { ...block, leftOut: "byline" };
+  if (inArticle.blocks.has(text) || (text.length > 40 && inArticle.letters.includes(lettersOf(text)))) return block;
   // The page's own heading stands outside what Readability gives back.
   return block.kind === "heading" && block.level === 1 ? block : { ...block, leftOut: "page furniture" };
 }

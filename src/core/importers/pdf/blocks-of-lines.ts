@@ -77,7 +77,7 @@ function continues(group: Group, before: Line, line: Line, sort: Sort): boolean 
   if (pitch < 0 || pitch > Math.max(line.size, before.size) * 1.75) return false;
   const sameSize = Math.abs(line.size - before.size) < 0.8;
   if (group.kind === "heading" || sort.kind === "heading")
-    return group.kind === sort.kind && sameSize && group.level === sort.level && !SENTENCE_END.test(before.text);
+    return group.kind === sort.kind && sameSize && group.level === sort.level && !/[.!?]$/.test(before.text);
   if (group.leftOut && sameSize && sort.kind !== "table-row" && !(sort.leftOut && group.leftOut === "footnote")) return true;
   if (group.kind === "table-row" || sort.kind !== "paragraph" || (sort.leftOut && sort.leftOut !== group.leftOut)) return false;
   if (group.leftOut) return false;

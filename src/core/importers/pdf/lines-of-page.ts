@@ -17,6 +17,9 @@ export type Line = {
 
 type Row = Item[];
 
+/** A gap this wide, in letter sizes, parts cells; only cells that stand under cells make a table row. */
+const CELL_GAP = 0.8;
+
 /**
  * The lines of a page as they are read: down the left column and then the right one, where a gutter
  * runs down the page; a line across both columns ends them.
@@ -120,7 +123,7 @@ function cutRow(row: Row): Row[] {
   const cells: Row[] = [];
   row.forEach((item, index) => {
     const before = row[index - 1];
-    if (before && item.left - before.right < Math.max(item.size, before.size) * 1.1) cells.at(-1)!.push(item);
+    if (before && item.left - before.right < Math.max(item.size, before.size) * CELL_GAP) cells.at(-1)!.push(item);
     else cells.push([item]);
   });
   return cells;

@@ -9,10 +9,12 @@ const NOISE_CONFIDENCE = 35;
 
 /** Words read off a picture as blocks, with the box of each word and of the whole. */
 export function blocksFromWords(words: readonly ReadWord[], page: number, at?: RawBlock["at"]): RawBlock[] {
-  const height = median(words.map((word) => word.box.height));
+  const bodyHeight = median(groupBy(words, (word) => word.line).map(letterHeight));
   return groupBy(words, (word) => word.paragraph)
-    .map((paragraph) => toBlock(paragraph, page, height))
+    .flatMap((paragraph) => splitAtHeadings(paragraph, bodyHeight))
+    .map((paragraph) => toBlock(paragraph, page, bodyHeight))
     .filter((block): block is RawBlock => block !== undefined)
+    .map((block, _, all) => (standsInMargin(block, all) ? { ...block, leftOut: "page furniture" } : block))
     .map((block) => (at ? { ...block, at } : block));
 }
 
@@ -32,8 +34,7 @@ function toBlock(paragraph: ReadWord[], page: number, bodyHeight: number): RawBl
     text += word.text;
     words.push({ start, end: text.length, box: { page, ...word.box }, confidence: Math.round(word.confidence) });
   });
-  const lineHeight = median(paragraph.map((word) => word.box.height));
-  const isHeading = lines.length <= 2 && paragraph.length <= 14 && lineHeight > bodyHeight * 1.35 && !/[.;,]$/.test(text);
+  const isHeading = lines.length <= 2 && paragraph.length <= 14 && letterHeight(lines[0]!) > bodyHeight * HEADING_SIZE && !/[.;,]$/.test(text);
   const bullet = /^(?:[•*»e°-]|\d{1,2}[.)])\s+(?=\S)/.exec(text);
   const isItem = bullet !== null && /^[•*»-]/.test(text);
   const cut = isItem ? bullet[0].length : 0;
@@ -48,6 +49,33 @@ function toBlock(paragraph: ReadWord[], page: number, bodyHeight: number): RawBl
     ),
     confidence: Math.round(confidence),
   };
+}
+
+const HEADING_SIZE = 1.22;
+
+/** The height of a line's tallest letters; the boxes of small words without ascenders say little. */
+function letterHeight(line: readonly ReadWord[]): number {
+  const heights = line.filter((word) => /[\p{Lu}\dbdfhklt]/u.test(word.text)).map((word) => word.box.height);
+  return median(heights.length > 0 ? heights : line.map((word) => word.box.height));
+}
+
+/** The reader takes a heading and the paragraph under it for one where they stand close. */
+function splitAtHeadings(paragraph: ReadWord[], bodyHeight: number): ReadWord[][] {
+  const isLarge = (line: readonly ReadWord[]) => letterHeight(line) > bodyHeight * HEADING_SIZE;
+  const parts: ReadWord[][] = [];
+  groupBy(paragraph, (word) => word.line).forEach((line, index, lines) => {
+    if (index > 0 && isLarge(line) === isLarge(lines[index - 1]!)) parts.at(-1)!.push(...line);
+    else parts.push([...line]);
+  });
+  return parts;
+}
+
+/** A short line at the very top or foot of the page that is no sentence and no heading. */
+function standsInMargin(block: RawBlock, all: readonly RawBlock[]): boolean {
+  const { box, kind, text } = block;
+  if (!box || kind === "heading" || text.length > 60 || /[.!?:]$/.test(text) || all.length < 4) return false;
+  const isFirst = block === all[0] && box.top + box.height < 0.12;
+  return isFirst || (block === all.at(-1) && box.top > 0.88);
 }
 
 export function around(boxes: readonly Omit<Box, "page">[], page: number): Box {

@@ -1,6 +1,5 @@
-import { splitSentences } from "../../language/split-sentences";
 import type { Block } from "../schema";
-import { countText, type TextCounts } from "./count-text";
+import { countedSentences, countText, type TextCounts } from "./count-text";
 import { fleschKincaid, type ReadingGrade, readingGrade } from "./reading-grade";
 
 export type HardSentence = { blockId: string; start: number; end: number; text: string; words: number; grade: number };
@@ -24,19 +23,15 @@ export function describeSource(blocks: readonly Block[], hardestCount = 5): Sour
 /** By Flesch–Kincaid on the sentence alone, with length and unfamiliar words on top: an order, not a grade. */
 function hardestSentences(blocks: readonly Block[], count: number): HardSentence[] {
   return blocks
-    .flatMap((block) => splitSentences(block.text).map((range) => ({ block, ...range })))
-    .map(({ block, start, end }) => {
-      const text = block.text.slice(start, end);
-      const counts = countText([text]);
-      return {
-        blockId: block.id,
-        start,
-        end,
-        text,
-        words: counts.words,
-        grade: counts.words ? fleschKincaid(counts) + (counts.unfamiliar / counts.words) * 6 + counts.words * 0.15 : 0,
-      };
-    })
+    .flatMap((block) => countedSentences(block.text).map((sentence) => ({ block, ...sentence })))
+    .map(({ block, start, end, counts }) => ({
+      blockId: block.id,
+      start,
+      end,
+      text: block.text.slice(start, end),
+      words: counts.words,
+      grade: counts.words ? fleschKincaid(counts) + (counts.unfamiliar / counts.words) * 6 + counts.words * 0.15 : 0,
+    }))
     .filter((sentence) => sentence.words >= 8)
     .sort((a, b) => b.grade - a.grade)
     .slice(0, count);
