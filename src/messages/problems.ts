@@ -14,6 +14,7 @@ export type AppProblem =
   | { type: "source-not-found" }
   | { type: "file-too-large"; name: string; megabytes: number; limit: number }
   | { type: "file-gone" }
+  | { type: "not-media"; name: string }
   | { type: "last-source" }
   | { type: "not-in-english"; languages: string[] }
   | { type: "request-not-understood" }
@@ -28,6 +29,8 @@ export function problemText(problem: AppProblem): string {
       return `“${problem.name}” has ${problem.megabytes === problem.limit ? `more than ${problem.limit}` : problem.megabytes} MB; at most ${problem.limit} MB are taken. Bring in a part of it.`;
     case "file-gone":
       return "The file is no longer kept here. Choose it once more.";
+    case "not-media":
+      return `“${problem.name}” is no video or sound that a browser plays. Choose MP4, WebM, MP3 or OGG.`;
     case "last-source":
       return "A set needs at least one source. Add another one before you take this one out.";
     case "not-in-english":

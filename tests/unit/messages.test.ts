@@ -1,9 +1,11 @@
 import { describe, expect, it } from "vitest";
+import type { ImportWarning } from "@/core/importers/importer";
 import { kindOf, QUESTION_KINDS, visibleText } from "@/core/questions/kinds";
 import { locatorLabel } from "@/core/source/locator-label";
 import { describeSource, readingMinutesAt } from "@/core/source/readability/describe-source";
 import { shortfallText } from "@/messages/draft-reasons";
 import { gradeBand } from "@/messages/grades";
+import { importWarningText } from "@/messages/import-warnings";
 import { type AppProblem, problemText } from "@/messages/problems";
 import { blocksOf } from "../support/language-tools";
 import { choice } from "../support/rule-tester";
@@ -23,11 +25,58 @@ describe("problems in words", () => {
     { type: "nothing-to-undo" },
     { type: "already-drafting" },
     { type: "plan-empty" },
+    { type: "file-gone" },
+    { type: "not-media", name: "x.txt" },
+    { type: "last-source" },
+    { type: "not-in-english", languages: ["es", "fr"] },
+    { type: "block-gone", blockId: "b" },
+    { type: "source-edit-does-not-fit", edit: "set-block" },
+    { type: "old-word-file" },
+    { type: "pdf-encrypted" },
+    { type: "pdf-broken" },
+    { type: "not-a-zip", format: "DOCX" },
+    { type: "zip-broken", format: "ODT" },
+    { type: "zip-too-large", megabytes: 250 },
+    { type: "document-broken", format: "RTF" },
+    { type: "html-too-deep" },
+    { type: "page-without-article" },
+    { type: "page-needs-scripts" },
+    { type: "captions-empty" },
+    { type: "media-without-captions", isVideo: true },
+    { type: "picture-too-large", megapixels: 100, limit: 50 },
+    { type: "picture-broken" },
+    { type: "picture-without-text" },
+    { type: "import-too-slow", seconds: 90 },
+    { type: "import-too-hungry" },
+    { type: "import-stopped" },
+    { type: "link-not-understood" },
+    { type: "link-not-web" },
+    { type: "link-not-public", host: "localhost" },
+    { type: "link-unknown-host", host: "quay.invalid" },
+    { type: "link-refused", host: "quay.test" },
+    { type: "link-too-slow", seconds: 15 },
+    { type: "link-answered", status: 500 },
+    { type: "link-answered", status: 404 },
+    { type: "link-redirects", times: 5 },
+    { type: "link-too-large", megabytes: 50 },
   ];
+  it("a scan is asked about, not refused", () => {
+    expect(problemText({ type: "pdf-of-pictures", pages: 3 })).toBe("This PDF holds pictures of 3 pages and no text. Read the text off the pictures?");
+  });
   it.each(PROBLEMS.map((problem) => [problem.type, problem] as const))("%s: whole sentences, never an exclamation mark", (_, problem) => {
     expect(problemText(problem)).toMatch(/^[A-Z“].*\.$/);
     expect(problemText(problem)).not.toMatch(/!|undefined|NaN/);
   });
+});
+
+describe("what is to be known of a source that was read", () => {
+  it.each<[ImportWarning, string]>([
+    [{ type: "cues-repaired", count: 1 }, "1 caption had times that run backwards or below zero; they were mended."],
+    [{ type: "cues-merged", count: 2 }, "2 captions repeated what stood before; the repetition was taken out."],
+    [{ type: "punctuation-restored", count: 1 }, "The captions have no full stops. 1 full stop put in by Vumo at pauses is marked."],
+    [{ type: "low-confidence", count: 2 }, "2 paragraphs could not be read with confidence; they are marked."],
+    [{ type: "stopped-early", done: 3, total: 9 }, "Reading was stopped after 3 of 9 pages."],
+  ])("%o", (warning, text) => expect(importWarningText(warning)).toBe(text));
 });
 
 describe("what the text could not bear", () => {

@@ -56,6 +56,7 @@ export function MarginSheet(props: Props) {
     if (!active || !selected) return;
     const { question } = active.slip;
     change({ type: "set-evidence", questionId: question.id, from: question.evidence, to: add ? [...question.evidence, selected.span] : [selected.span] });
+    if (media) onPlaySpan(selected.span);
     clearSelection();
   };
   const card = ({ slip, number }: PlacedSlip) => (

@@ -24,7 +24,7 @@ export function PrepareNotes({ blocks, warnings, notice, change }: Props) {
           <span>Left out:</span>
           {[...byReason].map(([reason, group]) => (
             <span key={reason} className="whitespace-nowrap">
-              {group.length} {reason}{" "}
+              {reason} <span className="tabular">({group.length})</span>{" "}
               <button type="button" className="text-spruce underline" onClick={() => change(bringBack(group))}>
                 bring back
               </button>

@@ -1,10 +1,11 @@
 "use client";
 import { Redo2, Undo2 } from "lucide-react";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { readingBlocks } from "@/core/source/prepare/reading-blocks";
 import type { Block, Choice } from "@/core/source/schema";
 import { usePlayer } from "../player/use-player";
 import { SaveNote } from "../shell/SaveNote";
+import { AddMedia } from "./AddMedia";
 import { editFor } from "./edit-for";
 import { FetchAgain } from "./FetchAgain";
 import { OriginalPane } from "./OriginalPane";
@@ -15,6 +16,7 @@ import { RangeChooser } from "./RangeChooser";
 import { ReadingFigures } from "./ReadingFigures";
 import { SourceHead } from "./SourceHead";
 import { StrikeBar } from "./StrikeBar";
+import { usePrepareKeys } from "./use-prepare-keys";
 import { type SourceStart, useSource } from "./use-source";
 import { useStruckWords } from "./use-struck-words";
 
@@ -25,10 +27,12 @@ type Props = {
   range: { unit: Choice["unit"]; last: number } | undefined;
   warnings: string[];
   fetched: { url: string; on: string } | undefined;
+  /** Captions whose film or sound is not here. */
+  mediaMissing: boolean;
 };
 
 /** Is this the text I mean? The original beside its blocks; what does not belong is struck out, never deleted. */
-export function PrepareView({ start, original, grade, range, warnings, fetched }: Props) {
+export function PrepareView({ start, original, grade, range, warnings, fetched, mediaMissing }: Props) {
   const store = useSource(start);
   const { state, change, step } = store;
   const [activeId, setActiveId] = useState<string>();
@@ -66,17 +70,16 @@ export function PrepareView({ start, original, grade, range, warnings, fetched }
     [change, standAt],
   );
 
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const writing = event.target instanceof HTMLElement && /^(?:TEXTAREA|INPUT|SELECT)$/.test(event.target.tagName);
-      if (writing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
-      event.preventDefault();
-      void step(event.shiftKey ? "redo" : "undo");
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  }, [step]);
+  usePrepareKeys(state.blocks, activeId, onTask, step);
 
+  // Minutes are chosen under the player, along its own time line.
+  const onTimeLine = original?.sort === "media" && shown === "original";
+  const chooser =
+    range && range.last > 1 ? (
+      <div className="mb-3 flex">
+        <RangeChooser unit={range.unit} last={range.last} choice={state.choice} onChoose={(to) => change({ type: "set-choice", from: state.choice, to })} />
+      </div>
+    ) : null;
   const tab = (name: "original" | "figures", label: string) => (
     <button
       type="button"
@@ -116,12 +119,11 @@ export function PrepareView({ start, original, grade, range, warnings, fetched }
           </span>
           <Counts store={store} />
           <SaveNote status={store.saveStatus} />
+          <p className="text-soft text-xs max-lg:hidden">
+            <kbd>J</kbd> <kbd>K</kbd> next, before · <kbd>X</kbd> strike out · <kbd>E</kbd> correct
+          </p>
         </div>
-        {range && range.last > 1 ? (
-          <div className="mb-3 flex">
-            <RangeChooser unit={range.unit} last={range.last} choice={state.choice} onChoose={(to) => change({ type: "set-choice", from: state.choice, to })} />
-          </div>
-        ) : null}
+        {onTimeLine ? null : chooser}
         <PrepareNotes blocks={state.blocks} warnings={warnings} notice={store.notice} change={change} />
         <section
           aria-label="Extracted text"
@@ -151,10 +153,12 @@ export function PrepareView({ start, original, grade, range, warnings, fetched }
               {original ? tab("original", original.sort === "text" ? "As it was" : "The original") : null}
               {tab("figures", "Figures")}
             </span>
+            {mediaMissing ? <AddMedia sourceId={store.sourceId} /> : null}
             {fetched ? <FetchAgain sourceId={store.sourceId} fetched={fetched} blocks={state.blocks} change={change} /> : null}
           </div>
           <div className={`min-h-0 flex-1 ${shown === "original" ? "" : "hidden"}`}>
             {original ? <OriginalPane original={original} blocks={state.blocks} active={active} player={player} /> : null}
+            {onTimeLine ? <div className="mt-3">{chooser}</div> : null}
           </div>
           {shown === "figures" ? (
             <div className="min-h-0 flex-1 overflow-auto">

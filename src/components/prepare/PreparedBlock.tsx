@@ -58,6 +58,10 @@ export const PreparedBlock = memo(function PreparedBlock({ block, outside, activ
           <BlockWords block={block} spoken={spoken} />
         </Words>
       )}
+      {block.picture?.startsWith("/api/files/") ? (
+        // biome-ignore lint/performance/noImgElement: kept by our own server, small
+        <img src={block.picture} alt="" className="mt-1 max-h-24 border border-line" />
+      ) : null}
       {gone || low ? (
         <p className="font-ui text-sm">
           {gone ? <span className="text-soft">left out: {gone}</span> : null}

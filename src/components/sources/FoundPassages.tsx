@@ -34,7 +34,7 @@ export function FoundPassages({ topic, groups }: Props) {
             <ul>
               {passages.map((passage) => (
                 <li key={passage.id} className="border-line border-t py-3">
-                  <label className="flex cursor-pointer gap-3">
+                  <label className="flex cursor-pointer items-start gap-3">
                     <input type="checkbox" className="mt-1.5 accent-spruce" checked={chosen.has(passage.id)} onChange={() => toggle(passage.id)} />
                     <span className="min-w-0">
                       <span className="block text-soft text-sm">{passage.title}</span>

@@ -8,3 +8,10 @@ export function rowText(cells: readonly string[], headings: readonly string[]): 
   if (parts.length === 0) return filled.join(" · ");
   return `${name ? `${name}: ` : ""}${parts.join("; ")}${/[.!?]$/.test(parts.at(-1)!) ? "" : "."}`;
 }
+
+/** Where a format does not say so: a first row without numbers over rows that hold some. */
+export function looksLikeHeadings([first, ...rest]: readonly (readonly string[])[]): boolean {
+  if (!first || rest.length === 0 || first.some((cell) => cell === "" || /\d/.test(cell))) return false;
+  const cells = rest.flatMap((row) => row.slice(1));
+  return cells.filter((cell) => /\d/.test(cell)).length >= cells.length / 2;
+}

@@ -34,7 +34,9 @@ export function searchSources(query: string, limit = 24): FoundPassage[] {
     FROM passages JOIN sources ON sources.id = passages.source_id
     WHERE passages MATCH ${match} AND sources.deleted_at IS NULL AND length(passages.text) > 60
     ORDER BY bm25(passages) LIMIT ${limit}`);
-  return rows.map(({ sourceId, blockId, marked, title }) => ({ id: `${sourceId}/${blockId}`, from: { sourceId, blockId }, title, ...unmark(marked) }));
+  // The same paragraph in two sources is shown once.
+  const once = rows.filter((row, index) => rows.findIndex((other) => other.marked === row.marked) === index);
+  return once.map(({ sourceId, blockId, marked, title }) => ({ id: `${sourceId}/${blockId}`, from: { sourceId, blockId }, title, ...unmark(marked) }));
 }
 
 const shelfSchema = z.object({ passages: z.array(z.object({ title: z.string(), url: z.string(), text: z.string() })).max(50) });

@@ -3,7 +3,7 @@ import { numberBlocks, plainSpaces, type RawBlock } from "../../source/number-bl
 import type { Block } from "../../source/schema";
 import type { Imported, Importer, ImportProblem } from "../importer";
 import { looksLikeZip, openZip } from "../open-zip";
-import { rowText } from "../row-text";
+import { looksLikeHeadings, rowText } from "../row-text";
 import { titleOf } from "../title-of";
 import { contains } from "./read-docx";
 import { descendants, first, parseXml, type XmlNode } from "./xml-tree";
@@ -182,7 +182,8 @@ function addTable(table: XmlNode, out: Out, leftOut: string | undefined): void {
       .filter((cell) => cell.name === "table:table-cell")
       .map((cell) => plainSpaces([...descendants(cell, "text:p")].map((p) => inlineText(p, [])).join(" ")));
   const rows = [...descendants(table, "table:table-row")];
-  const headings = head[0] ? cellsOf(head[0]) : headingStyled(rows[0]) ? cellsOf(rows[0]!) : [];
+  const headed = head[0] ?? (headingStyled(rows[0]) || looksLikeHeadings(rows.map(cellsOf)) ? rows[0] : undefined);
+  const headings = headed ? cellsOf(headed) : [];
   const shared = out.at ? { at: out.at } : {};
   rows.forEach((row, index) => {
     const isHeading = headings.length > 0 && index === 0;

@@ -2,7 +2,7 @@ import { fail, ok, type Result } from "../../lib/result";
 import { numberBlocks, plainSpaces, type RawBlock } from "../../source/number-blocks";
 import type { Imported, Importer, ImportProblem } from "../importer";
 import { looksLikeZip, type OpenedZip, openZip } from "../open-zip";
-import { rowText } from "../row-text";
+import { looksLikeHeadings, rowText } from "../row-text";
 import { titleOf } from "../title-of";
 import { contains } from "./read-docx";
 import { descendants, first, parseXml, type XmlNode } from "./xml-tree";
@@ -126,7 +126,7 @@ function shapeBlocks(shape: XmlNode): RawBlock[] {
   const rows = [...descendants(table, "a:tr")].map((row) =>
     [...descendants(row, "a:tc")].map((cell) => plainSpaces([...descendants(cell, "a:t")].map(textOf).join(" "))),
   );
-  const headed = first(table, "a:tblPr")?.attributes.firstRow === "1" && rows.length > 1;
+  const headed = rows.length > 1 && (first(table, "a:tblPr")?.attributes.firstRow === "1" || looksLikeHeadings(rows));
   return rows.map((cells, index) =>
     headed && index === 0
       ? { kind: "table-row", text: cells.filter(Boolean).join(" · "), leftOut: "table heading" }

@@ -53,9 +53,9 @@ function toBlock(paragraph: ReadWord[], page: number, bodyHeight: number): RawBl
 
 const HEADING_SIZE = 1.22;
 
-/** The height of a line's tallest letters; the boxes of small words without ascenders say little. */
+/** The height of a line's capitals, from words without descenders; the boxes of other words say little. */
 function letterHeight(line: readonly ReadWord[]): number {
-  const heights = line.filter((word) => /[\p{Lu}\dbdfhklt]/u.test(word.text)).map((word) => word.box.height);
+  const heights = line.filter((word) => /[\p{Lu}\dbdfhkl]/u.test(word.text) && !/[gjpqyQ,;()]/.test(word.text)).map((word) => word.box.height);
   return median(heights.length > 0 ? heights : line.map((word) => word.box.height));
 }
 

@@ -42,6 +42,7 @@ export default async function PreparePage({ params, searchParams }: Props) {
         grade={set.state.plan.grade}
         range={rangeOf(source)}
         warnings={(source.warnings ?? []).filter((warning) => warning.type !== "notes-left-out").map(importWarningText)}
+        mediaMissing={source.kind === "captions" && !source.mediaHash}
         fetched={source.url ? { url: source.url, on: date } : undefined}
       />
     </div>
