@@ -1,7 +1,7 @@
 import path from "node:path";
 import { parseArgs } from "node:util";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
-import { type Drafted, toDraftedQuestion } from "@/core/drafting/drafted-json";
+import { type Drafted, type DraftedQuestion, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import type { Imported } from "@/core/importers/importer";
 import { analyseText } from "@/core/language/analyse-text";
@@ -127,12 +127,24 @@ function asText({ source, questions, notes }: Drafted): string {
   questions.forEach((question, index) => {
     lines.push(`${index + 1}. ${kindOf(question.kind).name}, ${question.depth}, ${question.verdict}`, `   ${question.stem}`);
     question.options?.forEach((option, at) => lines.push(`   ${"ABCDEFGH"[at]} ${option.text}${option.id === question.key ? "  (key)" : ""}`));
-    if (!question.options) lines.push(`   Key: ${[question.key, ...(question.accepted ?? [])].join(" / ")}`);
+    if (!question.options) lines.push(...keyLines(question).map((line) => `   ${line}`));
     for (const span of question.evidence) lines.push(`   ${locatorLabel(span.locator)}: “${span.quote}”`);
     for (const check of question.checks) if (check.verdict !== "sound") lines.push(`   ${check.verdict}: ${check.reason}`);
     lines.push("");
   });
   return `${[...lines, ...notes].join("\n").trimEnd()}\n`;
+}
+
+/** The key as a marker reads it. */
+function keyLines({ key, accepted = [], items = [], left = [], right = [] }: DraftedQuestion): string[] {
+  const textOf = (parts: { id: string; text: string }[], id: string) => parts.find((part) => part.id === id)?.text ?? "";
+  if (Array.isArray(key)) {
+    return key.map((entry, index) =>
+      typeof entry === "string" ? `${index + 1}. ${textOf(items, entry)}` : `${textOf(left, entry[0])}: ${textOf(right, entry[1])}`,
+    );
+  }
+  if (typeof key !== "object") return [`Key: ${[key, ...accepted].join(" / ")}`];
+  return "value" in key ? [`Key: ${key.value} ${key.unit}`] : ["Points to look for:", ...key.points.map((point) => `- ${point}`)];
 }
 
 try {

@@ -69,6 +69,8 @@ describe("drafting that is broken off", () => {
     await teacher.click("button", "Stop");
     await teacher.until("the end", async () => /^(?:Stopped|Done)\./.test(await said()));
     const came = await slipCount();
+    await teacher.driver.sleep(800);
+    expect(await teacher.driver.getCurrentUrl()).not.toContain("draft=now");
     await teacher.driver.navigate().refresh();
     await teacher.find("button", /Draft/);
     expect(await slipCount()).toBe(came);

@@ -1,6 +1,16 @@
 import { describe, expect, it } from "vitest";
 import { type Rule, runRule } from "@/core/checking/define-rule";
-import type { GapFill, MultipleChoice, Question, ShortAnswer, TrueFalse } from "@/core/questions/question";
+import type {
+  GapFill,
+  MatchQuestion,
+  MultipleChoice,
+  NumberQuestion,
+  OpenResponse,
+  OrderQuestion,
+  Question,
+  ShortAnswer,
+  TrueFalse,
+} from "@/core/questions/question";
 import { createSpan } from "@/core/source/create-span";
 import type { Block, Span } from "@/core/source/schema";
 import { blocksOf, tools } from "./language-tools";
@@ -35,6 +45,39 @@ export const short = (stem: string, key: string, more: Partial<ShortAnswer> = {}
   stem,
   key,
   accepted: [],
+  ...more,
+});
+
+export const number = (stem: string, value: number, unit: string, more: Partial<NumberQuestion> = {}): Question => ({
+  kind: "number",
+  ...common,
+  stem,
+  key: { value, tolerance: 0, unit },
+  ...more,
+});
+/** Items given in their right order. */
+export const order = (stem: string, items: string[], more: Partial<OrderQuestion> = {}): Question => ({
+  kind: "order",
+  ...common,
+  stem,
+  items: items.map((text, index) => ({ id: `i${index + 1}`, text })).reverse(),
+  key: items.map((_, index) => `i${index + 1}`),
+  ...more,
+});
+export const match = (stem: string, pairs: [string, string][], more: Partial<MatchQuestion> = {}): Question => ({
+  kind: "match",
+  ...common,
+  stem,
+  left: pairs.map(([text], index) => ({ id: `l${index + 1}`, text })),
+  right: pairs.map(([, text], index) => ({ id: `r${index + 1}`, text })).reverse(),
+  key: pairs.map((_, index) => [`l${index + 1}`, `r${index + 1}`]),
+  ...more,
+});
+export const open = (stem: string, points: string[], more: Partial<OpenResponse> = {}): Question => ({
+  kind: "open-response",
+  ...common,
+  stem,
+  key: { model: points.join(" "), points },
   ...more,
 });
 

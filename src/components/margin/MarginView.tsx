@@ -65,7 +65,8 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
   useEffect(() => {
     if (!draftNow || started.current) return;
     started.current = true;
-    window.history.replaceState(null, "", window.location.pathname);
+    // Later than this effect: until the router is up it would put the old address back, and a reload would draft again.
+    setTimeout(() => window.history.replaceState(null, "", window.location.pathname), 0);
     void draft();
   }, [draftNow, draft]);
 

@@ -55,6 +55,23 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
             ))}
           </ol>
         ) : null}
+        {question.items ? (
+          <ol className="items">
+            {question.items.map((item) => (
+              <li key={item.label}>
+                <span className="blank" />
+                <span>{item.label}</span>
+                <span>{item.text}</span>
+              </li>
+            ))}
+          </ol>
+        ) : null}
+        {question.columns ? <Columns {...question.columns} /> : null}
+        {question.kind === "number" ? (
+          <p className="number-answer">
+            <span className="blank" /> {question.unit}
+          </p>
+        ) : null}
         {question.kind === "true-false" ? (
           <p className="choice">
             <span>true</span>
@@ -67,5 +84,24 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
       </div>
       <span className="points">{question.showPoints ? `${question.points} ${question.points === 1 ? "point" : "points"}` : ""}</span>
     </section>
+  );
+}
+
+/** Two columns to be matched: a place to write beside each item of the left one. */
+function Columns({ left, right }: NonNullable<StudentQuestion["columns"]>) {
+  return (
+    <div className="columns">
+      {[left, right].map((column, side) => (
+        <ol key={side === 0 ? "left" : "right"} className="items">
+          {column.map((item) => (
+            <li key={item.label}>
+              {side === 0 ? <span className="blank" /> : null}
+              <span>{item.label}</span>
+              <span>{item.text}</span>
+            </li>
+          ))}
+        </ol>
+      ))}
+    </div>
   );
 }

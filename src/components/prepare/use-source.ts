@@ -1,83 +1,29 @@
 "use client";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { applySourceEdit } from "@/core/source/prepare/apply-source-edit";
 import { mergeSourceEdits } from "@/core/source/prepare/merge-source-edits";
 import type { SourceEdit, SourceState } from "@/core/source/prepare/source-edit";
 import type { SourceDescription } from "@/core/source/readability/describe-source";
-import { createSaveQueue, type SaveAnswer, type SaveStatus } from "../shell/save-queue";
+import type { SaveAnswer } from "../shell/save-queue";
+import { useEdits } from "../shell/use-edits";
 
 export type SourceStart = { sourceId: string; state: SourceState; description: SourceDescription; canUndo: boolean; canRedo: boolean };
 type Answer = SaveAnswer & { description?: SourceDescription; moved?: number; lost?: number };
 
-/** The source on screen: every change is shown at once, sent to be saved, and answered with fresh figures. */
+/** The source on screen: every change is answered with fresh figures, and with what became of the evidence on it. */
 export function useSource(start: SourceStart) {
   const { sourceId } = start;
-  const [state, setState] = useState(start.state);
   const [description, setDescription] = useState(start.description);
-  const [history, setHistory] = useState({ canUndo: start.canUndo, canRedo: start.canRedo });
-  const [saveStatus, setSaveStatus] = useState<SaveStatus>("saved");
-  const [notice, setNotice] = useState("");
-  const current = useRef(state);
-  current.current = state;
-  const queue = useRef<ReturnType<typeof createSaveQueue<SourceEdit>> | null>(null);
-
+  const [evidence, setEvidence] = useState("");
   const hear = useCallback((answer: Answer) => {
     if (answer.description) setDescription(answer.description);
-    setHistory((old) => ({ canUndo: answer.canUndo ?? old.canUndo, canRedo: answer.canRedo ?? old.canRedo }));
-    setNotice(evidenceText(answer.moved ?? 0, answer.lost ?? 0));
+    setEvidence(evidenceText(answer.moved ?? 0, answer.lost ?? 0));
   }, []);
-  const show = useCallback((edits: readonly SourceEdit[]) => {
-    let next = current.current;
-    const done = edits.filter((edit) => {
-      const applied = applySourceEdit(next, edit);
-      if (applied.ok) next = applied.value;
-      return applied.ok;
-    });
-    current.current = next;
-    setState(next);
-    return done;
-  }, []);
-  const change = useCallback(
-    (...edits: (SourceEdit | undefined)[]) => {
-      const done = show(edits.filter((edit) => edit !== undefined));
-      if (done.length > 0) queue.current?.push(done);
-    },
-    [show],
-  );
-
-  useEffect(() => {
-    const target = { address: `/api/sources/${sourceId}/edits`, storageKey: `vumo-unsaved-${sourceId}`, mergeEdits: mergeSourceEdits };
-    const created = createSaveQueue<SourceEdit>(target, { onStatus: setSaveStatus, onAnswer: hear, onRefused: setNotice });
-    queue.current = created;
-    const unsaved = created.recover();
-    if (unsaved.length > 0) created.push(show(unsaved));
-    window.addEventListener("pagehide", created.leave);
-    return () => {
-      window.removeEventListener("pagehide", created.leave);
-      created.leave();
-    };
-  }, [sourceId, show, hear]);
-
-  const step = useCallback(
-    async (direction: "undo" | "redo") => {
-      await queue.current?.settled();
-      const response = await fetch(`/api/sources/${sourceId}/history`, {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: JSON.stringify({ step: direction }),
-      }).catch(() => undefined);
-      if (!response) return setNotice("The server does not answer. Nothing was undone.");
-      const answer = await response.json();
-      if (!response.ok) return setNotice(answer.problem.text);
-      current.current = answer.state;
-      setState(answer.state);
-      hear(answer);
-    },
-    [sourceId, hear],
-  );
+  const edited = { ...start, address: `/api/sources/${sourceId}`, storageKey: `vumo-unsaved-${sourceId}`, apply: applySourceEdit, merge: mergeSourceEdits };
+  const { state, canUndo, canRedo, saveStatus, notice, change, step } = useEdits<SourceState, SourceEdit, Answer>(edited, hear);
   return useMemo(
-    () => ({ sourceId, state, description, ...history, saveStatus, notice, change, step }),
-    [sourceId, state, description, history, saveStatus, notice, change, step],
+    () => ({ sourceId, state, description, canUndo, canRedo, saveStatus, notice: notice || evidence, change, step }),
+    [sourceId, state, description, canUndo, canRedo, saveStatus, notice, evidence, change, step],
   );
 }
 

@@ -1,5 +1,9 @@
 import { assertNever } from "@/core/lib/assert-never";
+import { MatchFields } from "./MatchFields";
 import { MultipleChoiceFields } from "./MultipleChoiceFields";
+import { NumberFields } from "./NumberFields";
+import { OpenResponseFields } from "./OpenResponseFields";
+import { OrderFields } from "./OrderFields";
 import type { FieldProps } from "./question-field";
 import { TrueFalseFields } from "./TrueFalseFields";
 import { WrittenAnswerFields } from "./WrittenAnswerFields";
@@ -14,6 +18,14 @@ export function QuestionFields({ question, change }: FieldProps) {
     case "gap-fill":
     case "short-answer":
       return <WrittenAnswerFields question={question} change={change} />;
+    case "number":
+      return <NumberFields question={question} change={change} />;
+    case "order":
+      return <OrderFields question={question} change={change} />;
+    case "match":
+      return <MatchFields question={question} change={change} />;
+    case "open-response":
+      return <OpenResponseFields question={question} change={change} />;
     default:
       return assertNever(question);
   }

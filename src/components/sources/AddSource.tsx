@@ -56,14 +56,21 @@ export function AddSource({ limits }: { limits: { file: number; media: number } 
       setBusy(false);
     }
   };
+  /** Captions that come alone while one film waits for its captions are that film's. */
+  const take = (files: File[]) => {
+    const waiting = imports.items.filter((item) => item.problem === "media-without-captions");
+    const [only] = files;
+    if (files.length === 1 && waiting.length === 1 && /\.(?:vtt|srt)$/i.test(only!.name)) imports.addCaptions(waiting[0]!, only!);
+    else imports.addFiles(files);
+  };
   const drop = async (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    if (event.dataTransfer.files.length > 0) imports.addFiles(await droppedFiles(event.dataTransfer));
+    if (event.dataTransfer.files.length > 0) take(await droppedFiles(event.dataTransfer));
     else write(event.dataTransfer.getData("text/plain") || text);
   };
   const choose = (input: HTMLInputElement) => {
-    imports.addFiles([...(input.files ?? [])]);
+    take([...(input.files ?? [])]);
     input.value = "";
   };
   return (

@@ -21,4 +21,14 @@ export type Candidate = {
   depth: Depth;
   worth: number;
   correction?: string;
+  /** What kinds with more than one part are made of. */
+  parts?: CandidateParts;
 };
+
+export type CandidateParts =
+  | { sort: "number"; value: number; unit: string }
+  /** In the right order. */
+  | { sort: "order"; items: string[] }
+  /** What belongs together. */
+  | { sort: "match"; pairs: [string, string][] }
+  | { sort: "open"; points: string[] };

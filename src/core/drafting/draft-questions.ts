@@ -1,11 +1,17 @@
 import { checkQuestion } from "../checking/check-question";
 import type { Analysis } from "../language/analysis";
+import { assertNever } from "../lib/assert-never";
 import { createRandom, type Random, seedFrom } from "../lib/random";
+import { QUESTION_KINDS } from "../questions/kinds";
 import type { Question, QuestionKind } from "../questions/question";
 import { createSpan } from "../source/create-span";
-import type { Candidate } from "./candidate";
+import type { Candidate, CandidateParts } from "./candidate";
 import { draftGapFills } from "./drafters/draft-gap-fills";
+import { draftMatches } from "./drafters/draft-matches";
 import { draftMultipleChoice } from "./drafters/draft-multiple-choice";
+import { draftNumbers } from "./drafters/draft-numbers";
+import { draftOpenResponses } from "./drafters/draft-open-responses";
+import { draftOrders } from "./drafters/draft-orders";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftTrueFalse } from "./drafters/draft-true-false";
 import { failedGate } from "./gates";
@@ -15,7 +21,7 @@ import { scoreCandidate } from "./rank";
 import { type SourceStock, stockSource } from "./source-stock";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "1";
+export const ENGINE_VERSION = "2";
 
 export type Draft = { question: Question; origin: { factId: string; pattern: string; score: number } };
 
@@ -120,13 +126,7 @@ const NEVER_SHOWN = new Set(["key-in-evidence", "one-right-option", "evidence-wo
 export function countSupply(analysis: Analysis, seed = 1): Record<QuestionKind, number> {
   const facts: Record<string, Set<string>> = {};
   for (const { candidate } of rankedCandidates(analysis, seed)) (facts[candidate.kind] ??= new Set()).add(candidate.factId);
-  const count = (kind: QuestionKind) => facts[kind]?.size ?? 0;
-  return {
-    "multiple-choice": count("multiple-choice"),
-    "true-false": count("true-false"),
-    "gap-fill": count("gap-fill"),
-    "short-answer": count("short-answer"),
-  };
+  return Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, facts[kind]?.size ?? 0])) as Record<QuestionKind, number>;
 }
 
 type Scored = { candidate: Candidate; score: number };
@@ -143,7 +143,16 @@ function rankedCandidates(analysis: Analysis, seed: number): Scored[] {
   if (found) return found;
   const stock = stocks.get(analysis) ?? stockSource(analysis);
   stocks.set(analysis, stock);
-  const all = [...draftMultipleChoice(stock, seed), ...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock)];
+  const all = [
+    ...draftMultipleChoice(stock, seed),
+    ...draftTrueFalse(stock, seed),
+    ...draftGapFills(stock),
+    ...draftShortAnswers(stock),
+    ...draftNumbers(stock),
+    ...draftOrders(stock),
+    ...draftMatches(stock),
+    ...draftOpenResponses(stock),
+  ];
   const ranked = all
     .filter((candidate) => failedGate(candidate) === undefined)
     // A little chance by seed, so that another seed gives another choice of equals.
@@ -218,7 +227,40 @@ function toQuestion(candidate: Candidate, row: PlanRow, id: string, seed: number
       return { kind: "gap-fill", ...common, key: candidate.key, accepted: candidate.accepted };
     case "short-answer":
       return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
+    default:
+      return withParts(candidate.parts!, common, createRandom(seedFrom(candidate.stem, seed)));
   }
+}
+
+type Common = Pick<Question, "id" | "stem" | "points" | "depth" | "evidence">;
+
+/** Parts stand shuffled on the sheet; the key says where each belongs. */
+function withParts(parts: CandidateParts, common: Common, random: Random): Question {
+  switch (parts.sort) {
+    case "number":
+      return { kind: "number", ...common, key: { value: parts.value, tolerance: 0, unit: parts.unit } };
+    case "order": {
+      const items = parts.items.map((text, index) => ({ id: `i${index + 1}`, text }));
+      return { kind: "order", ...common, items: shuffledAway(items, random), key: items.map((item) => item.id) };
+    }
+    case "match": {
+      const left = parts.pairs.map(([text], index) => ({ id: `l${index + 1}`, text }));
+      const right = parts.pairs.map(([, text], index) => ({ id: `r${index + 1}`, text }));
+      return { kind: "match", ...common, left, right: shuffledAway(right, random), key: left.map((item, index) => [item.id, right[index]!.id]) };
+    }
+    case "open": {
+      const rubric = parts.points.map((text) => ({ points: round(common.points / parts.points.length), text }));
+      return { kind: "open-response", ...common, key: { model: parts.points.join(" "), points: parts.points }, rubric };
+    }
+    default:
+      return assertNever(parts);
+  }
+}
+
+/** Another order than the right one, or there would be nothing to do. */
+function shuffledAway<T>(items: readonly T[], random: Random): T[] {
+  const shuffled = random.shuffle([...items]);
+  return shuffled.every((item, index) => item === items[index]) ? [...shuffled.slice(1), shuffled[0]!] : shuffled;
 }
 
 function orderOptions(candidate: Candidate, wrong: number, random: Random): string[] {

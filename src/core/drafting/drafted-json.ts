@@ -2,17 +2,30 @@ import { z } from "zod";
 import { checkQuestion } from "../checking/check-question";
 import { RULES } from "../checking/rules";
 import type { Lexicon } from "../language/lexicon";
-import { depthSchema, optionSchema, type Question } from "../questions/question";
+import { QUESTION_KINDS } from "../questions/kinds";
+import { depthSchema, numberKeySchema, openKeySchema, optionSchema, type Question, type QuestionKind } from "../questions/question";
 import { type Block, blockSchema, locatorSchema } from "../source/schema";
 import { planSchema } from "./plan";
 
 /** The shape that `vumo draft --json` prints; docs/json.md explains it. It stays stable. */
 export const draftedQuestionSchema = z.object({
   id: z.string(),
-  kind: z.enum(["multiple-choice", "true-false", "gap-fill", "short-answer"]),
+  kind: z.enum(QUESTION_KINDS as [QuestionKind, ...QuestionKind[]]),
   stem: z.string(),
   options: z.array(optionSchema).optional(),
-  key: z.union([z.string(), z.boolean()]),
+  /** Put in order. */
+  items: z.array(optionSchema).optional(),
+  /** Match. */
+  left: z.array(optionSchema).optional(),
+  right: z.array(optionSchema).optional(),
+  key: z.union([
+    z.string(),
+    z.boolean(),
+    numberKeySchema,
+    z.array(z.string()),
+    z.array(z.tuple([z.string(), z.string()])),
+    openKeySchema.extend({ rubric: z.array(z.object({ points: z.number(), text: z.string() })) }),
+  ]),
   accepted: z.array(z.string()).optional(),
   evidence: z.array(z.object({ quote: z.string(), blockId: z.string(), start: z.number().int(), end: z.number().int(), locator: locatorSchema })),
   points: z.number(),
@@ -43,7 +56,9 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
     kind: question.kind,
     stem: question.stem,
     ...(question.kind === "multiple-choice" ? { options: question.options } : {}),
-    key: question.key,
+    ...(question.kind === "order" ? { items: question.items } : {}),
+    ...(question.kind === "match" ? { left: question.left, right: question.right } : {}),
+    key: question.kind === "open-response" ? { ...question.key, rubric: question.rubric ?? [] } : question.key,
     ...(question.kind === "gap-fill" || question.kind === "short-answer" ? { accepted: question.accepted } : {}),
     evidence: question.evidence.map(({ quote, blockId, start, end }) => ({
       quote,

@@ -13,18 +13,29 @@ export type GateName =
   | "opens-badly";
 
 /** "What happened?" singles out nothing: fewer content words than this. */
-const FEWEST_WORDS: Record<Candidate["kind"], number> = { "short-answer": 4, "multiple-choice": 4, "true-false": 5, "gap-fill": 6 };
+const FEWEST_WORDS: Record<Candidate["kind"], number> = {
+  "short-answer": 4,
+  "multiple-choice": 4,
+  "true-false": 5,
+  "gap-fill": 6,
+  number: 4,
+  order: 5,
+  match: 5,
+  "open-response": 8,
+};
+/** Their keys are parts or longer texts, not an answer that the stem could hold. */
+const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match", "open-response"]);
 
 export function failedGate(candidate: Candidate): GateName | undefined {
   const stem = candidate.stem;
   const words = stem.split(" ").length;
   if (words < FEWEST_WORDS[candidate.kind]) return "stem-too-thin";
-  if (words > 28) return "stem-too-long";
-  if (candidate.kind !== "true-false" && candidate.key.split(" ").length > 20) return "key-too-long";
+  if (words > 34 || (words > 28 && candidate.kind !== "number" && candidate.kind !== "open-response")) return "stem-too-long";
+  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.key.split(" ").length > 20) return "key-too-long";
   if (!/^[A-Z"“\d]/.test(stem)) return "opens-badly";
   if (/\b(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in)\b/i.test(stem)) return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
-  if (candidate.kind !== "true-false" && answerInStem(candidate)) return "answer-in-stem";
+  if (!WITHOUT_ANSWER.has(candidate.kind) && answerInStem(candidate)) return "answer-in-stem";
   if (candidate.kind === "gap-fill" && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, ""))) return "gap-word-elsewhere";
 
   return undefined;

@@ -1,6 +1,6 @@
-import type { SetState } from "../questions/edit";
+import type { PaperSettings, SetState } from "../questions/edit";
 import { kindOf } from "../questions/kinds";
-import type { QuestionKind } from "../questions/question";
+import type { Question, QuestionKind } from "../questions/question";
 import { anchorSpan } from "../source/anchor-span";
 import { placeLabel } from "../source/locator-label";
 import type { Block } from "../source/schema";
@@ -16,6 +16,8 @@ export type KeyEntry = {
   label?: string;
   accepted: readonly string[];
   correction?: string;
+  /** Put in order and match: how the labels of the sheet belong; open response: the points to look for. */
+  lines: string[];
   evidence: { quote: string; place: string; line?: string; lost: boolean }[];
 };
 
@@ -30,8 +32,9 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
       number: index + 1,
       kind: question.kind,
       points: question.points,
-      answer: kindOf(question.kind).keyText(question),
+      answer: question.kind === "order" || question.kind === "match" ? "" : kindOf(question.kind).keyText(question),
       ...(label ? { label } : {}),
+      lines: linesOf(question, state.paper.labels),
       accepted: kindOf(question.kind).accepted(question),
       ...(question.kind === "true-false" && question.correction ? { correction: question.correction } : {}),
       evidence: question.evidence.map((span) => {
@@ -53,4 +56,25 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
 function place(block: Block, start: number, titleBySource: ReadonlyMap<string, string>): string {
   const title = titleBySource.size > 1 && block.sourceId ? titleBySource.get(block.sourceId) : undefined;
   return title ? `${title}, ${placeLabel(block, start)}` : placeLabel(block, start);
+}
+
+function linesOf(question: Question, labels: PaperSettings["labels"]): string[] {
+  const label = OPTION_LABELS[labels];
+  const other = OPTION_LABELS[labels === "letters" ? "numbers" : "letters"];
+  switch (question.kind) {
+    case "order":
+      return question.key.map(
+        (id, index) =>
+          `${index + 1}. ${label(question.items.findIndex((item) => item.id === id))}  ${question.items.find((item) => item.id === id)?.text ?? ""}`,
+      );
+    case "match":
+      return question.key.map(([from, to]) => {
+        const [left, right] = [question.left.findIndex((item) => item.id === from), question.right.findIndex((item) => item.id === to)];
+        return `${other(left)} – ${label(right)}  ${question.left[left]?.text ?? ""}: ${question.right[right]?.text ?? ""}`;
+      });
+    case "open-response":
+      return question.key.points;
+    default:
+      return [];
+  }
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { choice, evidence, gap, LOG, short, statement } from "../../../tests/support/rule-tester";
+import { choice, evidence, gap, LOG, match, number, open, order, short, statement } from "../../../tests/support/rule-tester";
 import { createDefaultPlan } from "../drafting/plan";
 import type { SetState, Slip } from "../questions/edit";
 import { answerKey } from "./answer-key";
@@ -57,6 +57,45 @@ describe("the student's paper", () => {
   });
   it("leaves the passage out when it is not wanted", () => {
     expect(arrangePaper({ ...state, paper: { ...state.paper, showPassage: false } }, LOG).passage).toBeUndefined();
+  });
+});
+
+describe("questions of several parts", () => {
+  const parts: SetState = {
+    ...state,
+    slips: [
+      slip(order("Put these in order.", ["Wind it.", "Trim it.", "Light it."]), "p1"),
+      slip(
+        match("Match them.", [
+          ["tide", "rise and fall"],
+          ["reef", "a rock"],
+          ["quay", "a wall"],
+        ]),
+        "p2",
+      ),
+      slip(number("How many prisms?", 1016, "prisms"), "p3"),
+      slip(open("Tell how the lens floats.", ["SECRETPOINT"]), "p4"),
+    ],
+  };
+  const paper = arrangePaper(parts, LOG);
+  it("stand on the paper with labels, places to write, and no key", () => {
+    expect(paper.questions[0]!.items).toEqual([
+      { label: "A", text: "Light it." },
+      { label: "B", text: "Trim it." },
+      { label: "C", text: "Wind it." },
+    ]);
+    expect(paper.questions[1]!.columns!.left.map((item) => item.label)).toEqual(["1", "2", "3"]);
+    expect(paper.questions[1]!.columns!.right.map((item) => item.text)).toEqual(["a wall", "a rock", "rise and fall"]);
+    expect(paper.questions[2]).toMatchObject({ unit: "prisms", answerLines: 0 });
+    expect(paper.questions[3]!.answerLines).toBeGreaterThan(5);
+    expect(JSON.stringify({ ...paper, passage: undefined })).not.toMatch(/SECRET|1016|"key"|i1|l1|r1|evidence/);
+  });
+  it("are marked by the labels of the sheet", () => {
+    const key = answerKey(parts, LOG);
+    expect(key[0]!.lines).toEqual(["1. C  Wind it.", "2. B  Trim it.", "3. A  Light it."]);
+    expect(key[1]!.lines[0]).toBe("1 – C  tide: rise and fall");
+    expect(key[2]!.answer).toBe("1,016 prisms");
+    expect(key[3]!.lines).toEqual(["SECRETPOINT"]);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { PaperSettings, SetState, Slip } from "../questions/edit";
 import { kindOf } from "../questions/kinds";
-import { GAP, type QuestionKind } from "../questions/question";
+import { GAP, type Question, type QuestionKind } from "../questions/question";
 import type { Block } from "../source/schema";
 
 /** What a student gets. It is built from named fields only, so nothing of the key can come along. */
@@ -19,6 +19,12 @@ export type StudentQuestion = {
   points: number;
   showPoints: boolean;
   options?: { label: string; text: string }[];
+  /** Put in order: items with a place to write their number. */
+  items?: { label: string; text: string }[];
+  /** Match: two columns. */
+  columns?: { left: { label: string; text: string }[]; right: { label: string; text: string }[] };
+  /** Number: the unit behind the line to write on. */
+  unit?: string;
   /** Lines to write on; none where the answer goes into the question. */
   answerLines: number;
 };
@@ -50,12 +56,34 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
       ...(question.kind === "multiple-choice"
         ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) }
         : {}),
-      answerLines: question.kind === "short-answer" ? answerLines(question.points) : 0,
+      ...partsOf(question, paper),
+      answerLines: question.kind === "short-answer" ? answerLines(question.points) : question.kind === "open-response" ? 8 : 0,
     }),
   );
   const points = kept.reduce((sum, slip) => sum + slip.question.points, 0);
   const passage = paper.showPassage ? { blocks: passageBlocks(state, blocks).map(({ id, kind, text }) => ({ id, kind, text })) } : undefined;
   return { title: paper.title, directions: paper.directions, points, questions, ...(passage ? { passage } : {}) };
+}
+
+/** Items as they stand shuffled; letters for what is chosen from, numbers for what is answered. */
+function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQuestion, "items" | "columns" | "unit"> {
+  const label = OPTION_LABELS[labels];
+  const other = OPTION_LABELS[labels === "letters" ? "numbers" : "letters"];
+  switch (question.kind) {
+    case "order":
+      return { items: question.items.map(({ text }, index) => ({ label: label(index), text })) };
+    case "match":
+      return {
+        columns: {
+          left: question.left.map(({ text }, index) => ({ label: other(index), text })),
+          right: question.right.map(({ text }, index) => ({ label: label(index), text })),
+        },
+      };
+    case "number":
+      return { unit: question.key.unit };
+    default:
+      return {};
+  }
 }
 
 /** Not what was left out, and not the heading that the paper's own title repeats. */

@@ -1,7 +1,7 @@
 import { assertNever } from "../lib/assert-never";
 import { fail, ok, type Result } from "../lib/result";
-import type { Edit, SetState, Slip } from "./edit";
-import { MAX_OPTIONS, type Question } from "./question";
+import type { Edit, Parts, SetState, Slip } from "./edit";
+import { MAX_OPTIONS, MAX_PARTS, type Question } from "./question";
 
 export type EditProblem = { type: "question-gone"; questionId: string } | { type: "edit-does-not-fit"; edit: Edit["type"] };
 type Outcome<T> = Result<T, EditProblem>;
@@ -74,6 +74,8 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
       return { ...question, evidence: edit.to };
     case "set-key":
       return setKey(question, edit.to);
+    case "set-parts":
+      return setParts(question, edit.to);
     case "set-accepted":
       return question.kind === "gap-fill" || question.kind === "short-answer" ? { ...question, accepted: edit.to } : undefined;
     case "set-option":
@@ -91,11 +93,39 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
   }
 }
 
-function setKey(question: Question, key: string | boolean): Question | undefined {
-  if (question.kind === "true-false") return typeof key === "boolean" ? { ...question, key, correction: undefined } : undefined;
-  if (typeof key === "boolean") return undefined;
-  if (question.kind === "multiple-choice" && !question.options.some((option) => option.id === key)) return undefined;
-  return { ...question, key };
+type SetKey = Extract<Edit, { type: "set-key" }>["to"];
+
+function setKey(question: Question, key: SetKey): Question | undefined {
+  switch (question.kind) {
+    case "true-false":
+      return typeof key === "boolean" ? { ...question, key, correction: undefined } : undefined;
+    case "number":
+      return typeof key === "object" && "value" in key ? { ...question, key } : undefined;
+    case "open-response":
+      return typeof key === "object" && "model" in key ? { ...question, key } : undefined;
+    case "multiple-choice":
+      return typeof key === "string" && question.options.some((option) => option.id === key) ? { ...question, key } : undefined;
+    case "gap-fill":
+    case "short-answer":
+      return typeof key === "string" ? { ...question, key } : undefined;
+    default:
+      return undefined;
+  }
+}
+
+/** Parts whose key names only what is there, each thing once. */
+function setParts(question: Question, parts: Parts): Question | undefined {
+  if (question.kind === "order" && "items" in parts) {
+    const ids = new Set(parts.items.map((item) => item.id));
+    const isWhole = ids.size === parts.items.length && parts.key.length === ids.size && parts.key.every((id) => ids.delete(id));
+    return isWhole && parts.items.length <= MAX_PARTS ? { ...question, ...parts } : undefined;
+  }
+  if (question.kind === "match" && "left" in parts) {
+    const [left, right] = [new Set(parts.left.map((item) => item.id)), new Set(parts.right.map((item) => item.id))];
+    const isWhole = parts.key.length === parts.left.length && parts.key.every(([from, to]) => left.delete(from) && right.has(to));
+    return isWhole && parts.left.length <= MAX_PARTS && parts.right.length <= MAX_PARTS ? { ...question, ...parts } : undefined;
+  }
+  return undefined;
 }
 
 function addQuestion(state: SetState, slip: Slip, index: number): Outcome<SetState> {

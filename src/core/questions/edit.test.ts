@@ -3,8 +3,9 @@ import { choice, evidence, gap, statement } from "../../../tests/support/rule-te
 import { createDefaultPlan } from "../drafting/plan";
 import { createPaperSettings } from "../papers/paper";
 import { applyEdit } from "./apply-edit";
-import { type Edit, editSchema, type SetState, type Slip } from "./edit";
+import { type Edit, editSchema, type Parts, partsSchema, type SetState, type Slip } from "./edit";
 import { invertEdit } from "./invert-edit";
+import { kindOf } from "./kinds";
 import { mergeEdits } from "./merge-edits";
 
 const slip = (question: Slip["question"], id: string): Slip => ({ question: { ...question, id }, status: "draft", lookAgain: false, answered: {} });
@@ -12,7 +13,14 @@ const slips = [
   slip(choice("What does the lens float on?", ["mercury", "water", "oil"]), "q1"),
   slip(statement("The lamp turns.", true), "q2"),
   slip(gap("The ____ turns.", "lamp"), "q3"),
+  slip({ ...kindOf("number").createBlank("q5"), stem: "How many prisms?" }, "q5"),
+  slip({ ...kindOf("order").createBlank("q6"), stem: "Put these steps in order." }, "q6"),
+  slip({ ...kindOf("match").createBlank("q7"), stem: "Match each term." }, "q7"),
+  slip({ ...kindOf("open-response").createBlank("q8"), stem: "Tell how the lens floats." }, "q8"),
 ];
+const partsOf = (id: string): Parts => partsSchema.parse(slips.find((one) => one.question.id === id)!.question);
+const ITEMS = partsOf("q6") as Extract<Parts, { items: unknown }>;
+const PAIRS = partsOf("q7") as Extract<Parts, { left: unknown }>;
 const state: SetState = { title: "Lamps", plan: createDefaultPlan(5), paper: createPaperSettings("Lamps"), slips };
 
 const EDITS: Edit[] = [
@@ -22,6 +30,10 @@ const EDITS: Edit[] = [
   { type: "remove-option", questionId: "q1", index: 1, option: { id: "o2", text: "water" } },
   { type: "set-key", questionId: "q1", from: "o1", to: "o3" },
   { type: "set-key", questionId: "q2", from: true, to: false },
+  { type: "set-key", questionId: "q5", from: { value: 0, tolerance: 0, unit: "" }, to: { value: 1016, tolerance: 4, unit: "prisms" } },
+  { type: "set-key", questionId: "q8", from: { model: "", points: [] }, to: { model: "On mercury.", points: ["mercury", "a ring"] } },
+  { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: [...ITEMS.key].reverse() } },
+  { type: "set-parts", questionId: "q7", from: PAIRS, to: { ...PAIRS, left: PAIRS.left.with(0, { id: "l1", text: "tide" }) } },
   { type: "set-accepted", questionId: "q3", from: [], to: ["light"] },
   { type: "set-points", questionId: "q1", from: 1, to: 2 },
   { type: "set-depth", questionId: "q1", from: "recall", to: "understanding" },
@@ -63,6 +75,12 @@ describe("edits that do not fit are refused", () => {
     ["a truth value for a choice", { type: "set-key", questionId: "q1", from: "o1", to: true }],
     ["taking out the key", { type: "remove-option", questionId: "q1", index: 0, option: { id: "o1", text: "mercury" } }],
     ["accepted answers of a choice", { type: "set-accepted", questionId: "q1", from: [], to: ["x"] }],
+    ["a text as the key of a number", { type: "set-key", questionId: "q5", from: { value: 0, tolerance: 0, unit: "" }, to: "four" }],
+    ["a number as the key of a text", { type: "set-key", questionId: "q3", from: "lamp", to: { value: 1, tolerance: 0, unit: "" } }],
+    ["an order that leaves an item out", { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: ITEMS.key.slice(1) } }],
+    ["an order that names an item twice", { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: ["i1", "i1", "i2", "i3"] } }],
+    ["a pair with something that is not there", { type: "set-parts", questionId: "q7", from: PAIRS, to: { ...PAIRS, key: PAIRS.key.with(0, ["l1", "r9"]) } }],
+    ["pairs for an order", { type: "set-parts", questionId: "q6", from: ITEMS, to: PAIRS }],
     ["adding a question twice", { type: "add-question", index: 0, slip: slips[0]! }],
   ])("%s", (_, edit) => {
     expect(applyEdit(state, edit).ok).toBe(false);
@@ -74,9 +92,16 @@ describe("mergeEdits", () => {
   it("makes typing on one step, from the first words to the last", () => {
     expect(mergeEdits(typed("a", "ab"), typed("ab", "abc"))).toEqual(typed("a", "abc"));
   });
+  it("makes typing in a part one step, and another order a step of its own", () => {
+    const written = (text: string): typeof ITEMS => ({ ...ITEMS, items: ITEMS.items.with(0, { id: "i1", text }) });
+    const step = (from: Parts, to: Parts): Edit => ({ type: "set-parts", questionId: "q6", from, to });
+    expect(mergeEdits(step(ITEMS, written("H")), step(written("H"), written("Hold")))).toEqual(step(ITEMS, written("Hold")));
+    expect(mergeEdits(step(ITEMS, written("H")), step(written("H"), { ...written("H"), key: [...ITEMS.key].reverse() }))).toBeUndefined();
+  });
   it("keeps other fields, other questions and decisions apart", () => {
     expect(mergeEdits(typed("a", "b"), typed("c", "d", "q2"))).toBeUndefined();
-    expect(mergeEdits(EDITS[10]!, EDITS[10]!)).toBeUndefined();
+    const kept = EDITS.find((edit) => edit.type === "set-status")!;
+    expect(mergeEdits(kept, kept)).toBeUndefined();
     expect(mergeEdits(EDITS[1]!, { ...EDITS[1]!, optionId: "o3" } as Edit)).toBeUndefined();
   });
 });

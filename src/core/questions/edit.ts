@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { planSchema } from "../drafting/plan";
 import { spanSchema } from "../source/schema";
-import { depthSchema, optionSchema, questionSchema } from "./question";
+import { depthSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema } from "./question";
 
 /** Where a question stands in the teacher's judgement. */
 export const statusSchema = z.enum(["draft", "kept", "aside"]);
@@ -31,6 +31,9 @@ export type PaperSettings = z.infer<typeof paperSettingsSchema>;
 export const setStateSchema = z.object({ title: z.string(), plan: planSchema, paper: paperSettingsSchema, slips: z.array(slipSchema) });
 export type SetState = z.infer<typeof setStateSchema>;
 
+export const partsSchema = z.union([orderSchema.pick({ items: true, key: true }), matchSchema.pick({ left: true, right: true, key: true })]);
+export type Parts = z.infer<typeof partsSchema>;
+
 const at = { questionId: z.string() };
 const change = <T extends z.ZodType>(value: T) => ({ ...at, from: value, to: value });
 
@@ -43,7 +46,9 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-option"), optionId: z.string(), ...change(z.string().max(2000)) }),
   z.object({ type: z.literal("add-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
   z.object({ type: z.literal("remove-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
-  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean()])) }),
+  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean(), numberKeySchema, openKeySchema])) }),
+  /** Items and their order, or the two columns and what belongs together: always whole, so that no part points to one that is gone. */
+  z.object({ type: z.literal("set-parts"), ...change(partsSchema) }),
   z.object({ type: z.literal("set-accepted"), ...change(z.array(z.string().max(500)).max(60)) }),
   z.object({ type: z.literal("set-points"), ...change(z.number().min(0).max(100)) }),
   z.object({ type: z.literal("set-depth"), ...change(depthSchema) }),

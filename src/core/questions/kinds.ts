@@ -1,9 +1,13 @@
 import { gapFill } from "./kinds/gap-fill";
 import type { KindDefinition } from "./kinds/kind";
+import { match } from "./kinds/match";
 import { multipleChoice } from "./kinds/multiple-choice";
+import { number } from "./kinds/number";
+import { openResponse } from "./kinds/open-response";
+import { order } from "./kinds/order";
 import { shortAnswer } from "./kinds/short-answer";
 import { trueFalse } from "./kinds/true-false";
-import type { Question, QuestionKind } from "./question";
+import type { Option, Question, QuestionKind } from "./question";
 
 /** The list of kinds, in the order in which a paper climbs. A new kind adds one line here. */
 const DEFINITIONS: { [K in QuestionKind]: KindDefinition<Extract<Question, { kind: K }>> } = {
@@ -11,6 +15,10 @@ const DEFINITIONS: { [K in QuestionKind]: KindDefinition<Extract<Question, { kin
   "true-false": trueFalse,
   "gap-fill": gapFill,
   "short-answer": shortAnswer,
+  number,
+  order,
+  match,
+  "open-response": openResponse,
 };
 
 export const QUESTION_KINDS = Object.keys(DEFINITIONS) as QuestionKind[];
@@ -24,7 +32,20 @@ export function isQuestionKind(word: string): word is QuestionKind {
   return Object.hasOwn(DEFINITIONS, word);
 }
 
-/** All that a student reads: stem and options. */
+/** All that a student reads: stem, options, items. */
 export function visibleText(question: Question): string {
-  return question.kind === "multiple-choice" ? [question.stem, ...question.options.map((option) => option.text)].join(" ") : question.stem;
+  return [question.stem, ...visibleParts(question).map((part) => part.text)].join(" ");
+}
+
+function visibleParts(question: Question): Option[] {
+  switch (question.kind) {
+    case "multiple-choice":
+      return question.options;
+    case "order":
+      return question.items;
+    case "match":
+      return [...question.left, ...question.right];
+    default:
+      return [];
+  }
 }

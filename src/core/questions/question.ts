@@ -34,7 +34,33 @@ export const gapFillSchema = z.object({ kind: z.literal("gap-fill"), ...common, 
 /** extendedTextInteraction with a model answer. */
 export const shortAnswerSchema = z.object({ kind: z.literal("short-answer"), ...common, key: z.string(), accepted: z.array(z.string()) });
 
-export const questionSchema = z.discriminatedUnion("kind", [multipleChoiceSchema, trueFalseSchema, gapFillSchema, shortAnswerSchema]);
+/** textEntryInteraction with a numeric key: right within `tolerance` of `value`, in `unit`. */
+export const numberKeySchema = z.object({ value: z.number(), tolerance: z.number().min(0), unit: z.string().max(60) });
+export const numberSchema = z.object({ kind: z.literal("number"), ...common, key: numberKeySchema });
+/** orderInteraction; `items` stand as on the sheet, the key is their ids in the right order. */
+export const orderSchema = z.object({ kind: z.literal("order"), ...common, items: z.array(optionSchema), key: z.array(z.string()) });
+/** matchInteraction; each left item has its right item. */
+export const matchSchema = z.object({
+  kind: z.literal("match"),
+  ...common,
+  left: z.array(optionSchema),
+  right: z.array(optionSchema),
+  key: z.array(z.tuple([z.string(), z.string()])),
+});
+/** extendedTextInteraction marked by points to look for. */
+export const openKeySchema = z.object({ model: z.string().max(8000), points: z.array(z.string().max(1000)).max(12) });
+export const openResponseSchema = z.object({ kind: z.literal("open-response"), ...common, key: openKeySchema });
+
+export const questionSchema = z.discriminatedUnion("kind", [
+  multipleChoiceSchema,
+  trueFalseSchema,
+  gapFillSchema,
+  shortAnswerSchema,
+  numberSchema,
+  orderSchema,
+  matchSchema,
+  openResponseSchema,
+]);
 export type Question = z.infer<typeof questionSchema>;
 export type QuestionKind = Question["kind"];
 export type MultipleChoice = z.infer<typeof multipleChoiceSchema>;
@@ -42,5 +68,11 @@ export type TrueFalse = z.infer<typeof trueFalseSchema>;
 export type GapFill = z.infer<typeof gapFillSchema>;
 export type ShortAnswer = z.infer<typeof shortAnswerSchema>;
 
+export type NumberQuestion = z.infer<typeof numberSchema>;
+export type OrderQuestion = z.infer<typeof orderSchema>;
+export type MatchQuestion = z.infer<typeof matchSchema>;
+export type OpenResponse = z.infer<typeof openResponseSchema>;
+
 export const GAP = "____";
 export const MAX_OPTIONS = 8;
+export const MAX_PARTS = 8;

@@ -1,20 +1,10 @@
 import path from "node:path";
 import { createCanvas } from "@napi-rs/canvas";
-import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { openDocument } from "@/core/importers/pdf/open-document";
 
 /** A page of a PDF as a PNG of the given width in pixels. */
 export async function drawPdfPage(bytes: Uint8Array, number: number, width: number, root: string): Promise<Uint8Array> {
-  const assets = `${path.join(root, "node_modules/pdfjs-dist")}/`;
-  const task = getDocument({
-    data: new Uint8Array(bytes),
-    isEvalSupported: false,
-    disableFontFace: true,
-    standardFontDataUrl: `${assets}standard_fonts/`,
-    cMapUrl: `${assets}cmaps/`,
-    cMapPacked: true,
-    wasmUrl: `${assets}wasm/`,
-    verbosity: 0,
-  });
+  const task = openDocument(bytes, `${path.join(root, "node_modules/pdfjs-dist")}/`);
   try {
     const page = await (await task.promise).getPage(number);
     const scale = width / page.getViewport({ scale: 1 }).width;

@@ -1,7 +1,8 @@
-import { choice, evidence, gap, short, statement, testRule } from "../../../../tests/support/rule-tester";
+import { choice, evidence, gap, match, number, open, order, short, statement, testRule } from "../../../../tests/support/rule-tester";
 import { keyInEvidence } from "./key-in-evidence";
 
 const rope = { evidence: evidence("Wet rope is harder to untie than dry rope.") };
+const both = { evidence: [...evidence("The keepers wound the clockwork every four hours."), ...evidence("Wet rope is harder to untie than dry rope.")] };
 const day = { evidence: evidence("The light does not turn by day.") };
 
 testRule(keyInEvidence, {
@@ -11,11 +12,31 @@ testRule(keyInEvidence, {
     "digits for words": gap("The keepers wound the clockwork every ____ hours.", "4"),
     "a statement that differs in a number and is false": statement("The keepers wound the clockwork every six hours.", false),
     "a comparison turned round": statement("Dry rope is harder to untie than wet rope.", false, rope),
+    "a number in words": number("Every how many hours did the keepers wind the clockwork?", 4, "hours"),
+    "items that the evidence says": order("Put these in order.", ["The keepers wound the clockwork.", "Wet rope is harder to untie."], both),
+    "pairs that the evidence says": match(
+      "Match them.",
+      [
+        ["keepers", "clockwork"],
+        ["wet rope", "harder to untie"],
+      ],
+      both,
+    ),
+    "a model answer of the source's sentences": open("Tell what the keepers did.", ["The keepers wound the clockwork every four hours."]),
     "a reworded true statement": statement("The clockwork was wound by the keepers every four hours.", true),
   },
   flags: {
     "a key that the evidence does not say": [short("What did the keepers wind?", "the motor"), "The evidence does not say “motor”, which the key needs."],
     "a wrong number": [gap("The keepers wound the clockwork every ____ hours.", "six"), "The evidence does not say “six”, which the key needs."],
+    "a number of its own": [
+      number("Every how many hours did the keepers wind the clockwork?", 6, "hours"),
+      "The evidence does not say 6, and no two of its numbers give it.",
+    ],
+    "a step that nobody took": [
+      order("Put these in order.", ["The keepers wound the clockwork.", "They polished the brass."], both),
+      "The evidence does not say “polished”, which the key needs.",
+    ],
+    "a point that is not there": [open("Tell what the keepers did.", ["They slept in hammocks."]), "The evidence does not say “slept”, which the key needs."],
     "a true statement with a word of its own": [
       statement("The keepers wound the clockwork every six hours.", true),
       "The evidence does not say “six”, but the statement is keyed as true.",

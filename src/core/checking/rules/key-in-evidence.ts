@@ -1,4 +1,5 @@
 import { OPPOSITES } from "../../drafting/falsification/opposites";
+import { numberValue } from "../../drafting/phrasing/number-forms";
 import type { Question } from "../../questions/question";
 import { baseSet, contentWords } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
@@ -14,20 +15,57 @@ export const keyInEvidence = defineRule({
     missing: "The evidence does not say “{word}”, which the key needs.",
     "statement-adds": "The evidence does not say “{word}”, but the statement is keyed as true.",
     "statement-agrees": "The evidence seems to say just this, but the statement is keyed as false.",
+    number: "The evidence does not say {word}, and no two of its numbers give it.",
     negation: "The evidence and the statement differ in a “not”, but the statement is keyed as true.",
   },
   check(question, context, report) {
     const evidence = question.evidence.map((span) => span.quote).join(" ");
     if (!evidence) return;
     if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, context, report);
+    if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
     const known = baseSet(`${evidence} ${question.stem}`, context.lexicon);
     const missing = contentWords(keyOf(question), context.lexicon).filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context));
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
 });
 
-function keyOf(question: Exclude<Question, { kind: "true-false" }>): string {
-  return question.kind === "multiple-choice" ? (question.options.find((option) => option.id === question.key)?.text ?? "") : question.key;
+function keyOf(question: Exclude<Question, { kind: "true-false" | "number" }>): string {
+  switch (question.kind) {
+    case "multiple-choice":
+      return question.options.find((option) => option.id === question.key)?.text ?? "";
+    case "order":
+      return question.items.map((item) => item.text).join(". ");
+    case "match":
+      return [...question.left, ...question.right].map((item) => item.text).join(". ");
+    case "open-response":
+      return [question.key.model, ...question.key.points].join(" ");
+    default:
+      return question.key;
+  }
+}
+
+/** The number itself, or what two numbers of the evidence differ by or add up to. */
+function checkNumber(value: number, evidence: string, report: Report): void {
+  const said = numbersIn(evidence);
+  const follows = said.includes(value) || said.some((a) => said.some((b) => a - b === value || (a + b === value && a !== b)));
+  if (!follows) report("number", { word: value }, { part: "key" });
+}
+
+/** Numbers in digits and in words, in the order of the text. */
+function numbersIn(text: string): number[] {
+  const found: number[] = [];
+  for (const [digits] of text.matchAll(/\d[\d,]*(?:\.\d+)?/g)) found.push(Number(digits.replace(/,/g, "")));
+  const words = text.toLowerCase().match(/[a-z]+(?:-[a-z]+)*/g) ?? [];
+  for (let at = 0; at < words.length; at++) {
+    for (let length = Math.min(5, words.length - at); length >= 1; length--) {
+      const value = /^(?:a|and)$/.test(words[at]!) ? undefined : numberValue(words.slice(at, at + length).join(" "));
+      if (value === undefined) continue;
+      found.push(value);
+      at += length - 1;
+      break;
+    }
+  }
+  return found;
 }
 
 function checkStatement(stem: string, key: boolean, evidence: string, context: CheckContext, report: Report): void {

@@ -1,5 +1,5 @@
-import { GAP } from "../../questions/question";
-import { defineRule } from "../define-rule";
+import { GAP, type Option, type Question } from "../../questions/question";
+import { defineRule, type Report } from "../define-rule";
 
 /** A question with an empty part cannot be answered or marked. */
 export const questionComplete = defineRule({
@@ -13,18 +13,45 @@ export const questionComplete = defineRule({
     "no-option": "Option {label} is empty. Write it or take it out.",
     "no-key": "There is no key yet.",
     "no-gap": "The sentence has no gap. Put ____ where the answer goes.",
+    "no-part": "Part {label} is empty. Write it or take it out.",
+    "few-parts": "There are fewer than three parts, so there is next to nothing to {what}.",
+    "no-points": "Say which points a good answer holds, or nobody can mark it.",
     "two-gaps": "There is more than one gap, but only one key.",
   },
   check(question, _, report) {
     if (question.stem.replace(GAP, "").trim() === "") report("no-stem");
-    if (question.kind === "multiple-choice") {
-      question.options.forEach((option, index) => {
-        if (option.text.trim() === "") report("no-option", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
-      });
-    } else if (question.kind !== "true-false" && question.key.trim() === "") report("no-key", {}, { part: "key" });
+    checkKey(question, report);
     if (question.kind === "gap-fill") {
       const gaps = question.stem.split(GAP).length - 1;
       if (gaps !== 1) report(gaps === 0 ? "no-gap" : "two-gaps");
     }
   },
 });
+
+function checkKey(question: Question, report: Report): void {
+  switch (question.kind) {
+    case "true-false":
+    case "number":
+      return;
+    case "multiple-choice":
+      return question.options.forEach((option, index) => {
+        if (option.text.trim() === "") report("no-option", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
+      });
+    case "order":
+      return checkParts(question.items, "put in order", report);
+    case "match":
+      return checkParts(question.left, "match", report, question.right);
+    case "open-response":
+      if (question.key.model.trim() === "") report("no-key", {}, { part: "key" });
+      if (question.key.points.every((point) => point.trim() === "")) report("no-points", {}, { part: "key" });
+      return;
+    default:
+      if (question.key.trim() === "") report("no-key", {}, { part: "key" });
+  }
+}
+
+function checkParts(parts: readonly Option[], what: string, report: Report, others: readonly Option[] = []): void {
+  if (parts.length < 3) report("few-parts", { what }, { part: "key" });
+  const empty = [...parts, ...others].findIndex((part) => part.text.trim() === "");
+  if (empty >= 0) report("no-part", { label: empty + 1 }, { part: "key" });
+}

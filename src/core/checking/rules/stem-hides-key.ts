@@ -14,7 +14,7 @@ export const stemHidesKey = defineRule({
     article: "The article before the gap tells the key's first letter. Write a(n).",
   },
   check(question, { lexicon }, report) {
-    if (question.kind === "true-false") return;
+    if (question.kind !== "multiple-choice" && question.kind !== "gap-fill" && question.kind !== "short-answer") return;
     const stem = baseSet(question.stem, lexicon);
     if (question.kind === "multiple-choice") {
       const key = question.options.find((option) => option.id === question.key);

@@ -39,6 +39,10 @@ export type Fact = {
   /** Definitions and namings only. */
   term?: string;
   definiens?: string;
+  /** What is counted, for quantities. */
+  unit?: string;
+  /** What happened, without its time, for years. */
+  statement?: string;
 };
 
 /** Finds facts of one type in one clause. */

@@ -99,5 +99,6 @@ function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string):
     depth: "recall",
     worth: unit ? 1.5 : 1.6,
     pattern: "how-many",
+    unit: noun,
   };
 }

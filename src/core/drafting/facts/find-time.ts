@@ -1,7 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
@@ -32,6 +32,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
         depth: "recall",
         worth: year ? 1.5 : /\b(?:two|three|four|five|six|ten|fifteen|\d+)\b/.test(text) ? 1.7 : 1.1,
         pattern: year ? "in-what-year" : "how-often",
+        ...(year ? { statement: stateClause(phrasing, rest) } : {}),
       } satisfies Fact,
     ];
   });

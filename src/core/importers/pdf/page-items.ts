@@ -1,6 +1,7 @@
-import { getDocument, OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { fail, ok, type Result } from "../../lib/result";
 import type { ImportProblem } from "../importer";
+import { openDocument } from "./open-document";
 
 /** A run of text on a page; distances in points from the top left corner, `bottom` is the baseline. */
 export type Item = { text: string; left: number; right: number; bottom: number; size: number; bold: boolean };
@@ -8,17 +9,7 @@ export type PdfPage = { number: number; width: number; height: number; items: It
 export type OpenedPdf = { pageCount: number; title: string; page(number: number): Promise<PdfPage>; close(): Promise<void> };
 
 export async function openPdf(bytes: Uint8Array, assets: string): Promise<Result<OpenedPdf, ImportProblem>> {
-  const task = getDocument({
-    // The reader takes the bytes for itself.
-    data: new Uint8Array(bytes),
-    isEvalSupported: false,
-    disableFontFace: true,
-    standardFontDataUrl: `${assets}standard_fonts/`,
-    cMapUrl: `${assets}cmaps/`,
-    cMapPacked: true,
-    wasmUrl: `${assets}wasm/`,
-    verbosity: 0,
-  });
+  const task = openDocument(bytes, assets);
   try {
     const document = await task.promise;
     const { info } = await document.getMetadata().catch(() => ({ info: {} }));
@@ -34,7 +25,7 @@ export async function openPdf(bytes: Uint8Array, assets: string): Promise<Result
   }
 }
 
-type PdfDocument = Awaited<ReturnType<typeof getDocument>["promise"]>;
+type PdfDocument = Awaited<ReturnType<typeof openDocument>["promise"]>;
 
 async function readPage(document: PdfDocument, number: number): Promise<PdfPage> {
   const page = await document.getPage(number);

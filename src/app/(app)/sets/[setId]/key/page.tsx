@@ -35,6 +35,16 @@ export default async function KeyPage({ params }: { params: Promise<{ setId: str
                 {entry.label ? <span className="mr-2 text-spruce">{entry.label}</span> : null}
                 {entry.answer}
               </p>
+              {entry.lines.length > 0 ? (
+                <ul className="mt-0.5">
+                  {entry.kind === "open-response" ? <li className="text-soft text-sm">Points to look for:</li> : null}
+                  {entry.lines.map((line) => (
+                    <li key={line} className={entry.kind === "open-response" ? "ml-4 list-disc text-sm" : "font-semibold"}>
+                      {line}
+                    </li>
+                  ))}
+                </ul>
+              ) : null}
               {entry.accepted.length > 0 ? (
                 <p className="text-sm">
                   <span className="text-soft">Also right:</span> {entry.accepted.join(" · ")}

@@ -1,0 +1,98 @@
+import type { Sentence } from "../../language/analysis";
+import { pronounOf } from "../../language/resolve-pronouns";
+import type { Block } from "../../source/schema";
+import type { Candidate } from "../candidate";
+import type { Fact } from "../facts/fact";
+import type { SourceStock } from "../source-stock";
+
+const FEWEST_POINTS = 3;
+const MOST_POINTS = 4;
+/** Facts that a summary should hold. */
+const WEIGHTY = new Set<Fact["type"]>(["definition", "naming", "cause", "purpose", "condition", "manner", "quantity", "time", "thing", "person"]);
+
+type Section = { heading?: Block; facts: Fact[] };
+
+/** A section summarised, a writer's reasons given back, steps described: with the points to look for, each in the source's own words. */
+export function draftOpenResponses(stock: SourceStock): Candidate[] {
+  switch (stock.analysis.sort) {
+    case "opinion":
+      return reasons(stock);
+    case "expository":
+      return sections(stock).flatMap(summarise);
+    default:
+      return [];
+  }
+}
+
+function sections({ analysis, facts }: SourceStock): Section[] {
+  const found: Section[] = [];
+  for (const block of analysis.blocks) {
+    if (block.leftOut) continue;
+    if (block.kind === "heading") found.push({ heading: block, facts: [] });
+    else if (found.length === 0) found.push({ facts: [] });
+    if (block.kind !== "heading") found.at(-1)!.facts.push(...facts.filter((fact) => fact.sentence.block.id === block.id));
+  }
+  return found;
+}
+
+function summarise({ heading, facts }: Section): Candidate[] {
+  const points = pointsOf(facts);
+  if (!heading || points.length < FEWEST_POINTS) return [];
+  // The title stands over everything; what is under it before the first section is its opening.
+  const where = heading.level !== 1 ? `what the passage says under “${heading.text}”` : "how the passage begins";
+  const stem = `In your own words, tell ${where}. Write three or four sentences with at least three details.`;
+  return [toCandidate(stem, points, "summarise-section", "understanding", heading.level === 1 ? 2.3 : 2.9)];
+}
+
+/** What the writer wants, and why: the claim and the reasons that stand in the text. */
+function reasons({ analysis, facts }: SourceStock): Candidate[] {
+  const claim = analysis.sentences.find(
+    (sentence) => sentence.block.kind !== "heading" && sentence.tree && /\b(?:should|ought to|must)\b/.test(sentence.text) && isClear(sentence),
+  );
+  const because = pointsOf(facts.filter((fact) => fact.type === "cause" || fact.type === "purpose" || fact.type === "condition" || fact.type === "quantity"));
+  if (!claim || because.length < 2) return [];
+  const points = [claim, ...because.filter((sentence) => sentence !== claim)].slice(0, MOST_POINTS);
+  if (points.length < FEWEST_POINTS) return [];
+  return [toCandidate("What does the writer want, and why? Name at least two of the writer's reasons.", points, "writers-reasons", "understanding", 3.2)];
+}
+
+/** The sentences of the weightiest facts, in the order of the text, each clear by itself. */
+function pointsOf(facts: readonly Fact[]): Sentence[] {
+  const worthBySentence = new Map<Sentence, number>();
+  for (const fact of facts) {
+    if (WEIGHTY.has(fact.type) && isClear(fact.sentence)) worthBySentence.set(fact.sentence, Math.max(fact.worth, worthBySentence.get(fact.sentence) ?? 0));
+  }
+  return [...worthBySentence]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, MOST_POINTS)
+    .map(([sentence]) => sentence)
+    .sort((a, b) => a.index - b.index);
+}
+
+/** Opens neither with a pronoun nor with a word that leans on the sentence before. */
+function isClear(sentence: Sentence): boolean {
+  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
+  return (
+    first !== undefined &&
+    !pronounOf(first.subject) &&
+    !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|i|we)\b/i.test(sentence.text)
+  );
+}
+
+function toCandidate(stem: string, points: readonly Sentence[], pattern: string, depth: Candidate["depth"], worth: number): Candidate {
+  return {
+    kind: "open-response",
+    stem,
+    key: points.map((sentence) => sentence.text).join(" "),
+    accepted: [],
+    distractors: [],
+    optionOrder: "shuffled",
+    evidence: [...points],
+    factId: `${pattern}:${points.map((sentence) => sentence.index).join("-")}`,
+    factType: "statement",
+    pattern,
+    depth,
+    worth,
+    parts: { sort: "open", points: points.map((sentence) => sentence.text) },
+  };
+}

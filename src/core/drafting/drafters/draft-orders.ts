@@ -1,0 +1,74 @@
+import type { Sentence } from "../../language/analysis";
+import { sentenceCase } from "../../language/node-text";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+
+const FEWEST = 3;
+const MOST = 6;
+/** Words that tell an item's place by themselves. */
+const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after that|afterwards|finally|last|lastly|to begin|at the end)\b,?\s*/i;
+
+/** Steps that the source numbers or lists as commands, and events that it dates. */
+export function draftOrders(stock: SourceStock): Candidate[] {
+  return [...stepLists(stock), ...datedEvents(stock)];
+}
+
+function stepLists({ analysis }: SourceStock): Candidate[] {
+  const lists: Sentence[][] = [];
+  let before: Sentence | undefined;
+  for (const sentence of analysis.sentences) {
+    if (sentence.block.kind !== "list-item" || sentence.indexInBlock > 0) continue;
+    const follows = before && sentence.blockIndex === before.blockIndex + 1;
+    if (follows) lists.at(-1)!.push(sentence);
+    else lists.push([sentence]);
+    before = sentence;
+  }
+  return lists.flatMap((list) => {
+    const commands = list.filter((sentence) => sentence.clauses[0]?.imperative).length;
+    if (list.length < FEWEST || commands < list.length * 0.8) return [];
+    const steps = list.slice(0, MOST);
+    const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
+    if (new Set(items).size < items.length || items.some((item) => item.split(" ").length > 22)) return [];
+    const heading = headingOver(list[0]!, analysis.blocks);
+    const about = heading ? `the steps of “${heading}”` : "these steps";
+    return [toCandidate(`Put ${about} in the right order, from the first to the last.`, items, steps, "steps-in-order", 3)];
+  });
+}
+
+function headingOver(sentence: Sentence, blocks: SourceStock["analysis"]["blocks"]): string | undefined {
+  const at = blocks.findIndex((block) => block.id === sentence.block.id);
+  const above = blocks.slice(0, at).filter((block) => block.kind === "heading" && !block.leftOut);
+  const own = above.at(-1);
+  // "Steps" names nothing; the heading that it stands under does.
+  const isBare = own !== undefined && /^(?:the )?(?:steps|method|instructions|what to do|how to do it|procedure)$/i.test(own.text);
+  return isBare ? above.findLast((block) => (block.level ?? 2) < (own.level ?? 2))?.text : own?.text;
+}
+
+function datedEvents({ facts }: SourceStock): Candidate[] {
+  const dated = facts.filter((fact) => fact.type === "time" && fact.statement && /^\d{4}$/.test(fact.answer));
+  const oncePerYear = dated.filter((fact, index) => dated.findIndex((other) => other.answer === fact.answer) === index);
+  const chosen = oncePerYear.filter((fact, index) => oncePerYear.findIndex((other) => other.sentence === fact.sentence) === index).slice(0, MOST);
+  if (chosen.length < FEWEST) return [];
+  const sorted = [...chosen].sort((a, b) => Number(a.answer) - Number(b.answer));
+  const items = sorted.map((fact) => `${sentenceCase(fact.statement!)}.`);
+  const sentences = sorted.map((fact) => fact.sentence);
+  return [toCandidate("Put these events in the order in which they happened, from the earliest to the latest.", items, sentences, "events-in-order", 2.8)];
+}
+
+function toCandidate(stem: string, items: string[], evidence: Sentence[], pattern: string, worth: number): Candidate {
+  return {
+    kind: "order",
+    stem,
+    key: items.join(" "),
+    accepted: [],
+    distractors: [],
+    optionOrder: "shuffled",
+    evidence,
+    factId: `order:${evidence.map((sentence) => sentence.index).join("-")}`,
+    factType: "statement",
+    pattern,
+    depth: "understanding",
+    worth,
+    parts: { sort: "order", items },
+  };
+}

@@ -1,0 +1,115 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import type { QuestionKind } from "../../questions/question";
+import { draftQuestions } from "../draft-questions";
+import { stockSource } from "../source-stock";
+import { draftMatches } from "./draft-matches";
+import { draftNumbers } from "./draft-numbers";
+import { draftOpenResponses } from "./draft-open-responses";
+import { draftOrders } from "./draft-orders";
+
+const stock = (text: string) => stockSource(analyse(text, text.startsWith("#") ? "markdown" : "text"));
+const draft = (text: string, kind: QuestionKind) => {
+  const rows = [{ kind, count: 2, depth: "any" as const, points: 3 }];
+  return [...draftQuestions({ analysis: analyse(text, "markdown"), plan: { grade: 5, rows }, seed: 1, newId: String })].map(({ question }) => question);
+};
+
+const HISTORY =
+  "# The light\n\nThe council of Skerry Bay built a lighthouse in 1871. The builders used granite from the island.\n\nIn 1904 an engineer installed a fog horn. In 1954 an electric motor replaced the clockwork.\n\nThe lens of Skerry Bay held 1,016 prisms. The tower of Skerry Bay has about forty steps.";
+const STEPS =
+  "# How to coil a rope\n\n## What you need\n\nYou need a rope.\n\n## Steps\n\n1. First, hold one end in your left hand.\n2. Then make a loop with your right hand.\n3. Lay the loop in your left hand.\n4. Finally, wind the end around the loops.\n\nA coiled rope dries well.";
+const TERMS =
+  "# Tides\n\nThis slow rise and fall of the sea is called the tide. High tide is the moment when the water stands highest. The difference in height between high water and low water is called the tidal range.\n\nThe Moon pulls on the sea.";
+
+describe("number", () => {
+  it("takes exact quantities with their unit, not those that are only bounded", () => {
+    const parts = draftNumbers(stock(HISTORY))
+      .filter((candidate) => candidate.pattern === "number-how-many")
+      .map((candidate) => candidate.parts);
+    expect(parts).toEqual([{ sort: "number", value: 1016, unit: "prisms" }]);
+  });
+  it("asks for the years between two dated events, with both sentences as evidence", () => {
+    const between = draftNumbers(stock(HISTORY)).find((candidate) => candidate.pattern === "years-between" && candidate.key === "50")!;
+    expect(between.stem).toBe(
+      "How many years passed between the year in which an engineer installed a fog horn and the year in which an electric motor replaced the clockwork?",
+    );
+    expect(between.evidence).toHaveLength(2);
+    expect(between.parts).toEqual({ sort: "number", value: 50, unit: "years" });
+  });
+});
+
+describe("put in order", () => {
+  it("takes the steps of a list, without the words that tell their place", () => {
+    const [order] = draftOrders(stock(STEPS));
+    expect(order!.stem).toBe("Put the steps of “How to coil a rope” in the right order, from the first to the last.");
+    expect(order!.parts).toEqual({
+      sort: "order",
+      items: ["Hold one end in your left hand.", "Make a loop with your right hand.", "Lay the loop in your left hand.", "Wind the end around the loops."],
+    });
+  });
+  it("takes dated events by their years, which the items do not show", () => {
+    const [order] = draftOrders(stock(HISTORY));
+    expect(order!.parts).toEqual({
+      sort: "order",
+      items: ["The council of Skerry Bay built a lighthouse.", "An engineer installed a fog horn.", "An electric motor replaced the clockwork."],
+    });
+  });
+  it("never takes a list of things for steps", () => {
+    expect(draftOrders(stock("# A kit\n\nYou need:\n\n- a long rope\n- a strong post\n- a good friend\n- an old cork"))).toEqual([]);
+  });
+  it("stands in another order on the sheet, and the key puts it right", () => {
+    const [question] = draft(STEPS, "order");
+    if (question?.kind !== "order") throw new Error("no order");
+    const inOrder = question.key.map((id) => question.items.find((item) => item.id === id)!.text);
+    expect(inOrder[0]).toBe("Hold one end in your left hand.");
+    expect(question.items.map((item) => item.text)).not.toEqual(inOrder);
+  });
+});
+
+describe("match", () => {
+  it("pairs terms with their meanings, each with its own evidence", () => {
+    const [match] = draftMatches(stock(TERMS));
+    expect(match!.stem).toBe("Match each term with its meaning.");
+    const { pairs } = match!.parts as { pairs: [string, string][] };
+    expect(pairs.map(([term]) => term)).toEqual(["Tide", "High tide", "Tidal range"]);
+    expect(match!.evidence.length).toBe(pairs.length);
+  });
+  it("needs three pairs", () => {
+    expect(draftMatches(stock("# Tides\n\nThe moment when the water stands highest is called high water."))).toEqual([]);
+  });
+  it("keeps every pair in the key when the right column is shuffled", () => {
+    const [question] = draft(HISTORY, "match");
+    if (question?.kind !== "match") throw new Error("no match");
+    const pairs = question.key.map(([from, to]) => [question.left.find((item) => item.id === from)!.text, question.right.find((item) => item.id === to)!.text]);
+    expect(pairs).toContainEqual(["1904", "An engineer installed a fog horn."]);
+    expect(pairs).toHaveLength(3);
+  });
+});
+
+describe("open response", () => {
+  const SECTION =
+    "# The bay\n\nShips call here.\n\n## Rope\n\nSpinners walked backwards because a rope can never be longer than its room. Nylon replaced hemp in 1955, since nylon does not rot. Skerry Bay sold its ropewalk in 1961. The ropewalk of Skerry Bay held forty wheels.";
+  it("asks to tell a section, with the points to look for in the source's own words", () => {
+    const [open] = draftOpenResponses(stock(SECTION));
+    expect(open!.stem).toBe("In your own words, tell what the passage says under “Rope”. Write three or four sentences with at least three details.");
+    const { points } = open!.parts as { points: string[] };
+    expect(points.length).toBeGreaterThanOrEqual(3);
+    for (const point of points) expect(SECTION).toContain(point);
+  });
+  it("has a model answer, and points that add up", () => {
+    const [question] = draft(SECTION, "open-response");
+    if (question?.kind !== "open-response") throw new Error("no open response");
+    expect(question.key.model).toBe(question.key.points.join(" "));
+    expect(Math.round(question.rubric!.reduce((sum, line) => sum + line.points, 0))).toBe(3);
+  });
+  it("asks for a writer's claim and reasons where the text argues", () => {
+    const opinion =
+      "# Keep the horn\n\nI believe that the council should keep the horn.\n\nThe town should not remove it. The horn saves lives because small boats carry no radar. The radar on large ships fails in storms, since ice covers it. The horn costs forty pounds a year.";
+    expect(draftOpenResponses(stock(opinion)).map((candidate) => candidate.stem)).toEqual([
+      "What does the writer want, and why? Name at least two of the writer's reasons.",
+    ]);
+  });
+  it("is not drafted on a text that gives too little", () => {
+    expect(draftOpenResponses(stock("# The bay\n\n## Rope\n\nRope is strong. It floats."))).toEqual([]);
+  });
+});

@@ -1,0 +1,64 @@
+import { describe, expect, it } from "vitest";
+import { journey } from "../support/journey";
+
+const { app, teacher } = journey({ seeded: true });
+const plan = async (set: string, kinds: Record<string, string>) => {
+  await teacher.open(`${app.url}/sets/${set}/plan`);
+  for (const [kind, count] of Object.entries(kinds)) {
+    if ((await teacher.driver.findElements({ css: `input[aria-label='How many: ${kind}']` })).length === 0) await teacher.click("fieldset button", kind);
+    await teacher.write(`input[aria-label='How many: ${kind}']`, count);
+  }
+  await teacher.saved();
+  await teacher.click("footer button", "Draft");
+  await teacher.until("the end", async () => /^Done\./.test(await (await teacher.find("[role=status][aria-live]")).getText()));
+};
+const inHand = () => teacher.find("article .field, article textarea").then(() => teacher.find("[data-slip].bg-sheet"));
+const NONE = { "Multiple choice": "0", "True or false": "0", "Gap fill": "0", "Short answer": "0" };
+
+describe("kinds of several parts, from the plan to the key", () => {
+  it("numbers, pairs and open responses are drafted beside their evidence", async () => {
+    await plan("demo-ida", { ...NONE, Number: "2", Match: "1", "Open response": "1" });
+    const slips = (await teacher.texts("[data-slip]")).join("\n");
+    expect(slips).toMatch(/Number · recall/);
+    expect(slips).toContain("Match each year with what happened in it.");
+    expect(slips).toMatch(/Open response · understanding/);
+    expect(await teacher.texts("[data-slip][data-verdict=wrong]")).toEqual([]);
+  });
+  it("the steps of a how-to are put in order", async () => {
+    await plan("demo-bowline", { ...NONE, "Put in order": "1" });
+    await teacher.click("[data-slip] button", "Put the steps of “How to tie a bowline”");
+    await inHand();
+    expect(await (await teacher.find("textarea[aria-label='Item 1']")).getAttribute("value")).toBe("Pass the working end around the post.");
+    await teacher.click("button[aria-label='Move item 2 up']");
+    await teacher.until("the new order", async () =>
+      (await (await teacher.find("textarea[aria-label='Item 1']")).getAttribute("value"))!.startsWith("Make a small loop"),
+    );
+    await teacher.press("z");
+    await teacher.until("the old order", async () =>
+      (await (await teacher.find("textarea[aria-label='Item 1']")).getAttribute("value"))!.startsWith("Pass the working end"),
+    );
+    await teacher.click("button", "Keep");
+    await teacher.saved();
+    await teacher.open(`${app.url}/sets/demo-bowline/sheet`);
+    const items = await teacher.texts(".items li");
+    expect(items).toHaveLength(6);
+    expect(items[0]).not.toContain("Pass the working end around the post.");
+    await teacher.open(`${app.url}/sets/demo-bowline/key`);
+    expect(await (await teacher.find("article ol li")).getText()).toMatch(/1\. [A-F] {1,2}Pass the working end around the post\./);
+  });
+  it("a pair and a point are corrected in place, saved as typed", async () => {
+    await teacher.open(`${app.url}/sets/demo-ida/margin`);
+    await teacher.click("[data-slip] button", "Match each year");
+    await inHand();
+    await teacher.write("textarea[aria-label='Right 1']", "Ida Marrow came into the world.");
+    await teacher.click("button", "Add a pair");
+    await teacher.find("textarea[aria-label='Left 4']");
+    await teacher.saved();
+    await teacher.driver.navigate().refresh();
+    await teacher.click("[data-slip] button", "Match each year");
+    await inHand();
+    expect(await (await teacher.find("textarea[aria-label='Right 1']")).getAttribute("value")).toBe("Ida Marrow came into the world.");
+    expect(await (await teacher.find("[data-slip].bg-sheet")).getText()).toContain("Part 4 is empty.");
+    await teacher.press("Escape");
+  });
+});
