@@ -31,4 +31,5 @@ export type CandidateParts =
   | { sort: "order"; items: string[] }
   /** What belongs together. */
   | { sort: "match"; pairs: [string, string][] }
-  | { sort: "open"; points: string[] };
+  /** Points to look for, and levels from full marks down; `share` is the part of the points that a level earns. */
+  | { sort: "open"; points: string[]; levels: { share: number; text: string }[] };

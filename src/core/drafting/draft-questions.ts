@@ -249,7 +249,7 @@ function withParts(parts: CandidateParts, common: Common, random: Random): Quest
       return { kind: "match", ...common, left, right: shuffledAway(right, random), key: left.map((item, index) => [item.id, right[index]!.id]) };
     }
     case "open": {
-      const rubric = parts.points.map((text) => ({ points: round(common.points / parts.points.length), text }));
+      const rubric = parts.levels.map(({ share, text }) => ({ points: Math.round(common.points * share * 2) / 2, text }));
       return { kind: "open-response", ...common, key: { model: parts.points.join(" "), points: parts.points }, rubric };
     }
     default:

@@ -18,6 +18,7 @@ export type KeyEntry = {
   correction?: string;
   /** Put in order and match: how the labels of the sheet belong; open response: the points to look for. */
   lines: string[];
+  rubric: readonly { points: number; text: string }[];
   evidence: { quote: string; place: string; line?: string; lost: boolean }[];
 };
 
@@ -35,6 +36,7 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
       answer: question.kind === "order" || question.kind === "match" ? "" : kindOf(question.kind).keyText(question),
       ...(label ? { label } : {}),
       lines: linesOf(question, state.paper.labels),
+      rubric: question.rubric ?? [],
       accepted: kindOf(question.kind).accepted(question),
       ...(question.kind === "true-false" && question.correction ? { correction: question.correction } : {}),
       evidence: question.evidence.map((span) => {

@@ -18,7 +18,7 @@ export function draftOpenResponses(stock: SourceStock): Candidate[] {
     case "opinion":
       return reasons(stock);
     case "expository":
-      return sections(stock).flatMap(summarise);
+      return sections(stock).flatMap((section, _, all) => summarise(section, all.length === 1));
     default:
       return [];
   }
@@ -35,13 +35,17 @@ function sections({ analysis, facts }: SourceStock): Section[] {
   return found;
 }
 
-function summarise({ heading, facts }: Section): Candidate[] {
+function summarise({ heading, facts }: Section, isAll: boolean): Candidate[] {
   const points = pointsOf(facts);
   if (!heading || points.length < FEWEST_POINTS) return [];
   // The title stands over everything; what is under it before the first section is its opening.
-  const where = heading.level !== 1 ? `what the passage says under “${heading.text}”` : "how the passage begins";
+  const where = isAll
+    ? "the most important things that the passage says"
+    : heading.level !== 1
+      ? `what the passage says under “${heading.text}”`
+      : "how the passage begins";
   const stem = `In your own words, tell ${where}. Write three or four sentences with at least three details.`;
-  return [toCandidate(stem, points, "summarise-section", "understanding", heading.level === 1 ? 2.3 : 2.9)];
+  return [toCandidate(stem, points, DETAILS, "tell-section", heading.level === 1 && !isAll ? 2.3 : 2.9)];
 }
 
 /** What the writer wants, and why: the claim and the reasons that stand in the text. */
@@ -53,7 +57,7 @@ function reasons({ analysis, facts }: SourceStock): Candidate[] {
   if (!claim || because.length < 2) return [];
   const points = [claim, ...because.filter((sentence) => sentence !== claim)].slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
-  return [toCandidate("What does the writer want, and why? Name at least two of the writer's reasons.", points, "writers-reasons", "understanding", 3.2)];
+  return [toCandidate("What does the writer want, and why? Name at least two of the writer's reasons.", points, REASONS, "writers-reasons", 3.2)];
 }
 
 /** The sentences of the weightiest facts, in the order of the text, each clear by itself. */
@@ -79,7 +83,20 @@ function isClear(sentence: Sentence): boolean {
   );
 }
 
-function toCandidate(stem: string, points: readonly Sentence[], pattern: string, depth: Candidate["depth"], worth: number): Candidate {
+type Levels = { share: number; text: string }[];
+
+const DETAILS: Levels = [
+  { share: 1, text: "Three or more of these details, in the student's own words" },
+  { share: 2 / 3, text: "Two of them" },
+  { share: 1 / 3, text: "One of them" },
+];
+const REASONS: Levels = [
+  { share: 1, text: "What the writer wants, with two of the writer's reasons" },
+  { share: 2 / 3, text: "What the writer wants, with one reason" },
+  { share: 1 / 3, text: "What the writer wants, or a reason alone" },
+];
+
+function toCandidate(stem: string, points: readonly Sentence[], levels: Levels, pattern: string, worth: number): Candidate {
   return {
     kind: "open-response",
     stem,
@@ -91,8 +108,8 @@ function toCandidate(stem: string, points: readonly Sentence[], pattern: string,
     factId: `${pattern}:${points.map((sentence) => sentence.index).join("-")}`,
     factType: "statement",
     pattern,
-    depth,
+    depth: "understanding",
     worth,
-    parts: { sort: "open", points: points.map((sentence) => sentence.text) },
+    parts: { sort: "open", points: points.map((sentence) => sentence.text), levels },
   };
 }

@@ -96,11 +96,11 @@ describe("open response", () => {
     expect(points.length).toBeGreaterThanOrEqual(3);
     for (const point of points) expect(SECTION).toContain(point);
   });
-  it("has a model answer, and points that add up", () => {
+  it("has a model answer, and levels from full marks down", () => {
     const [question] = draft(SECTION, "open-response");
     if (question?.kind !== "open-response") throw new Error("no open response");
     expect(question.key.model).toBe(question.key.points.join(" "));
-    expect(Math.round(question.rubric!.reduce((sum, line) => sum + line.points, 0))).toBe(3);
+    expect(question.rubric!.map((level) => level.points)).toEqual([3, 2, 1]);
   });
   it("asks for a writer's claim and reasons where the text argues", () => {
     const opinion =

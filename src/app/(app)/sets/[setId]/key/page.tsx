@@ -45,6 +45,18 @@ export default async function KeyPage({ params }: { params: Promise<{ setId: str
                   ))}
                 </ul>
               ) : null}
+              {entry.rubric.length > 0 ? (
+                <table className="tabular mt-1 text-sm">
+                  <tbody>
+                    {entry.rubric.map((level) => (
+                      <tr key={level.text}>
+                        <td className="pr-3 text-right font-semibold">{level.points}</td>
+                        <td>{level.text}</td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              ) : null}
               {entry.accepted.length > 0 ? (
                 <p className="text-sm">
                   <span className="text-soft">Also right:</span> {entry.accepted.join(" · ")}
