@@ -2,6 +2,7 @@ import path from "node:path";
 import { parseArgs } from "node:util";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, type DraftedQuestion, toDraftedQuestion } from "@/core/drafting/drafted-json";
+import { type ExplainedSentence, explainSource } from "@/core/drafting/explain-source";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import type { Imported } from "@/core/importers/importer";
 import { analyseText } from "@/core/language/analyse-text";
@@ -19,6 +20,7 @@ const HELP = `Usage: npm run --silent vumo -- COMMAND FILE-OR-LINK [options]
 
   draft    drafts questions, with the words that prove each key
   import   reads a source and prints its blocks
+  analyse  prints each sentence: understood or not and why, and what could be asked of it
 
 Takes PDF, DOCX, ODT, RTF, EPUB, PPTX, ODP, HTML, Markdown, plain text, captions (VTT, SRT),
 pictures of pages, and links to web pages, documents and captioned films.
@@ -41,12 +43,18 @@ async function main(argv: string[]): Promise<void> {
     return;
   }
   const [command, file, ...more] = positionals;
-  if (command !== "draft" && command !== "import") throw new UsageError(`Unknown command "${command}". There are: draft, import.`);
+  if (command !== "draft" && command !== "import" && command !== "analyse")
+    throw new UsageError(`Unknown command "${command}". There are: draft, import, analyse.`);
   if (!file || more.length > 0) throw new UsageError(`Name one file: ${command} FILE.`);
   const readPictures = values["read-pictures"] ?? false;
   if (command === "import") {
     const imported = await importSource(file, readPictures);
     process.stdout.write(values.json ? `${JSON.stringify(toImportedJson(imported), null, 2)}\n` : importedAsText(imported));
+    return;
+  }
+  if (command === "analyse") {
+    const explained = analyse(await importSource(file, readPictures));
+    process.stdout.write(values.json ? `${JSON.stringify(explained, null, 2)}\n` : analysedAsText(explained.sentences));
     return;
   }
   const plan = readPlan(values);
@@ -112,6 +120,20 @@ function draft({ title, blocks: all, language }: Imported & { language: string }
     questions: questions.map((question) => toDraftedQuestion(question, blocks, questions, plan.grade, tools.lexicon)),
     notes: report.rows.map(shortfallText).filter((note) => note !== undefined),
   };
+}
+
+function analyse({ title, blocks }: Imported): { title: string; sort: string; sentences: ExplainedSentence[] } {
+  const analysis = analyseText(readingBlocks(blocks, null), loadLanguageTools(path.resolve(import.meta.dirname, "../..")));
+  return { title, sort: analysis.sort, sentences: explainSource(analysis) };
+}
+
+function analysedAsText(sentences: readonly ExplainedSentence[]): string {
+  const lines = sentences.flatMap((sentence) => [
+    `${locatorLabel(sentence.locator)}  ${sentence.text}`,
+    ...(sentence.understood ? [] : [`    not understood: ${sentence.reason}`]),
+    ...sentence.candidates.map(({ kind, stem, key, heldBack }) => `    ${kind}: ${stem} (${key})${heldBack ? `  held back: ${heldBack}` : ""}`),
+  ]);
+  return `${lines.join("\n")}\n`;
 }
 
 function collect(run: Generator<Draft, DraftReport>): { drafts: Draft[]; report: DraftReport } {

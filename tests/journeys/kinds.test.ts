@@ -62,3 +62,20 @@ describe("kinds of several parts, from the plan to the key", () => {
     await teacher.press("Escape");
   });
 });
+
+describe("a teacher sees why", () => {
+  it("a draft was made, on its slip", async () => {
+    await teacher.open(`${app.url}/sets/demo-lens/margin`);
+    await teacher.click("[data-slip] button", "Why did many ships strike the rocks?");
+    await teacher.click("summary", "Why this draft?");
+    expect(await (await teacher.find("[data-slip].bg-sheet details")).getText()).toContain("The source gives a reason");
+  });
+  it("a sentence is asked about or not, on a page of its own", async () => {
+    await teacher.open(`${app.url}/sets/demo-bell/plan`);
+    await teacher.click("a", "See which, and why not");
+    await teacher.find("h1", "What was understood");
+    expect(await (await teacher.find("[data-understood=false]")).getText()).toMatch(/Not asked about: (?:somebody's words in quotation marks|its grammar)/);
+    await teacher.click("[data-understood=true] summary");
+    expect((await teacher.texts("[data-understood=true] details[open] li")).length).toBeGreaterThan(0);
+  });
+});

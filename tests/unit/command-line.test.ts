@@ -3,6 +3,7 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
+import { importedJsonSchema } from "@/cli/imported-json";
 import { draftedSchema } from "@/core/drafting/drafted-json";
 import { root } from "../support/language-tools";
 
@@ -14,6 +15,41 @@ const vumo = (...args: string[]) => {
   });
   return { status: run.status, out: run.stdout, err: run.stderr };
 };
+
+describe("vumo import --json", () => {
+  it("prints the blocks of any format in the documented shape, with what was left out and why", () => {
+    const { status, out } = vumo("import", path.join(root, "tests/files/harbour-leaflet.pdf"), "--json");
+    expect(status).toBe(0);
+    const imported = importedJsonSchema.parse(JSON.parse(out));
+    expect(imported).toMatchObject({ title: "How a harbour light works", kind: "pdf", language: "en" });
+    expect(imported.blocks[0]).toMatchObject({ text: "Skerry Bay Harbour Museum", leftOut: "page furniture", locator: { type: "page", page: 1 } });
+  });
+  it("feeds drafting from any format", () => {
+    const { status, out } = vumo("draft", path.join(root, "standins/web-site/files/harbour-light.vtt"), "--mix", "number:1,short-answer:1", "--json");
+    expect(status).toBe(0);
+    const { questions } = draftedSchema.parse(JSON.parse(out));
+    expect(questions[0]).toMatchObject({ kind: "number", evidence: [{ locator: { type: "time" } }] });
+    expect(typeof (questions[0]!.key as { value: number }).value).toBe("number");
+  });
+  it("refuses addresses of this machine in one line", () => {
+    const { status, err } = vumo("import", "http://127.0.0.1:8089/page");
+    expect([status, err.trim().split("\n").length]).toEqual([2, 1]);
+    expect(err).toContain("leads to this machine or to a private network");
+  });
+});
+
+describe("vumo analyse --json", () => {
+  it("tells of each sentence whether it was understood, and what could be asked or was held back", () => {
+    const { out } = vumo("analyse", lens, "--json");
+    const { sentences } = JSON.parse(out) as {
+      sentences: { text: string; understood: boolean; reason?: string; candidates: { stem: string; heldBack?: string }[] }[];
+    };
+    expect(sentences.filter((sentence) => sentence.understood).length).toBeGreaterThan(20);
+    for (const sentence of sentences) expect(sentence.understood || sentence.reason !== undefined).toBe(true);
+    expect(sentences.some((sentence) => sentence.candidates.some((candidate) => candidate.heldBack))).toBe(true);
+    expect(sentences.some((sentence) => sentence.candidates.some((candidate) => !candidate.heldBack))).toBe(true);
+  });
+});
 
 describe("vumo draft --json", () => {
   const { status, out } = vumo("draft", lens, "--grade", "5", "--mix", "multiple-choice:4,true-false:3,gap-fill:3,short-answer:3", "--seed", "1", "--json");

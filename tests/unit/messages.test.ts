@@ -1,4 +1,7 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import { describe, expect, it } from "vitest";
+import { explainCandidates } from "@/core/drafting/draft-questions";
 import type { ImportWarning } from "@/core/importers/importer";
 import { kindOf, QUESTION_KINDS, visibleText } from "@/core/questions/kinds";
 import { locatorLabel } from "@/core/source/locator-label";
@@ -6,8 +9,10 @@ import { describeSource, readingMinutesAt } from "@/core/source/readability/desc
 import { shortfallText } from "@/messages/draft-reasons";
 import { gradeBand } from "@/messages/grades";
 import { importWarningText } from "@/messages/import-warnings";
+import { ABSTAIN_TEXT, GATE_TEXT, patternText } from "@/messages/patterns";
 import { type AppProblem, problemText } from "@/messages/problems";
-import { blocksOf } from "../support/language-tools";
+import { DEMO_PASSAGES } from "../../demo/passages";
+import { analyse, blocksOf, root } from "../support/language-tools";
 import { choice } from "../support/rule-tester";
 
 describe("problems in words", () => {
@@ -137,5 +142,20 @@ describe("the description of a source", () => {
   });
   it("knows that older readers read faster", () => {
     expect(readingMinutesAt(1000, 2)).toBeGreaterThan(readingMinutesAt(1000, 9));
+  });
+});
+
+describe("why a draft was made", () => {
+  it("is said in words for every pattern that drafts on the demo passages carry", () => {
+    const patterns = new Set<string>();
+    for (const { file } of DEMO_PASSAGES) {
+      const text = readFileSync(path.join(root, "demo/passages", file), "utf8");
+      for (const candidate of explainCandidates(analyse(text, "markdown"), 1)) patterns.add(candidate.pattern);
+    }
+    expect(patterns.size).toBeGreaterThan(15);
+    for (const pattern of patterns) expect(patternText(pattern), pattern).toMatch(/^(?:The|A|The writer) .*\.$/);
+  });
+  it("has words for every gate and every reason of not understanding", () => {
+    for (const text of [...Object.values(GATE_TEXT), ...Object.values(ABSTAIN_TEXT)]) expect(text).toMatch(/^[a-z].*[^.]$/);
   });
 });

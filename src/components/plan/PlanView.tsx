@@ -1,5 +1,6 @@
 "use client";
 import { Plus } from "lucide-react";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
@@ -113,7 +114,12 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
           <p className="mt-1 text-soft">{sourceLine}</p>
           {notEnglish ? <p className="mt-2 text-ochre text-sm">◇ {notEnglish}</p> : null}
           <p className="mt-2 text-soft text-sm">
-            {supply ? `${supply.understood} of ${supply.sentences} sentences were understood well enough to ask about.` : "Reading the text …"}
+            {supply ? `${supply.understood} of ${supply.sentences} sentences were understood well enough to ask about.` : "Reading the text …"}{" "}
+            {supply ? (
+              <Link className="text-spruce underline" href={`/sets/${start.setId}/understood`}>
+                See which, and why not
+              </Link>
+            ) : null}
           </p>
           <h2 className="mt-6 font-bold">Drafting again</h2>
           <p className="mt-1 text-soft text-sm">

@@ -14,7 +14,7 @@ import { draftOpenResponses } from "./drafters/draft-open-responses";
 import { draftOrders } from "./drafters/draft-orders";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftTrueFalse } from "./drafters/draft-true-false";
-import { failedGate } from "./gates";
+import { failedGate, type GateName } from "./gates";
 import { numberValue } from "./phrasing/number-forms";
 import type { Plan, PlanRow } from "./plan";
 import { scoreCandidate } from "./rank";
@@ -141,26 +141,51 @@ function rankedCandidates(analysis: Analysis, seed: number): Scored[] {
   cache.set(analysis, known);
   const found = known.get(seed);
   if (found) return found;
-  const stock = stocks.get(analysis) ?? stockSource(analysis);
-  stocks.set(analysis, stock);
-  const all = [
-    ...draftMultipleChoice(stock, seed),
-    ...draftTrueFalse(stock, seed),
-    ...draftGapFills(stock),
-    ...draftShortAnswers(stock),
-    ...draftNumbers(stock),
-    ...draftOrders(stock),
-    ...draftMatches(stock),
-    ...draftOpenResponses(stock),
-  ];
-  const ranked = all
+  const ranked = allCandidates(analysis, seed)
     .filter((candidate) => failedGate(candidate) === undefined)
-    // A little chance by seed, so that another seed gives another choice of equals.
-    .map((candidate) => ({ candidate, score: scoreCandidate(candidate, analysis) + createRandom(seedFrom(candidate.stem, seed)).next() * 0.6 }))
+    .map((candidate) => ({ candidate, score: scoreOf(candidate, analysis, seed) }))
     .filter(({ score }) => score >= SHOWN_FROM)
     .sort((a, b) => b.score - a.score);
   known.set(seed, ranked);
   return ranked;
+}
+
+function allCandidates(analysis: Analysis, seed: number): Candidate[] {
+  const stock = stocks.get(analysis) ?? stockSource(analysis);
+  stocks.set(analysis, stock);
+  return [
+    ...[...draftMultipleChoice(stock, seed), ...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock)],
+    ...[...draftNumbers(stock), ...draftOrders(stock), ...draftMatches(stock), ...draftOpenResponses(stock)],
+  ];
+}
+
+/** A little chance by seed, so that another seed gives another choice of equals. */
+function scoreOf(candidate: Candidate, analysis: Analysis, seed: number): number {
+  return scoreCandidate(candidate, analysis) + createRandom(seedFrom(candidate.stem, seed)).next() * 0.6;
+}
+
+/** A candidate as it is explained: what it would ask, and what became of it. */
+export type ExplainedCandidate = {
+  /** Index of its first sentence. */
+  sentence: number;
+  kind: QuestionKind;
+  stem: string;
+  key: string;
+  factType: Candidate["factType"];
+  pattern: string;
+  score: number;
+  /** The gate that held it back, or "score" where it did not reach the least that is shown. */
+  heldBack?: GateName | "score";
+};
+
+/** All candidates with what held them back: for the page that shows what the engine saw. */
+export function explainCandidates(analysis: Analysis, seed: number): ExplainedCandidate[] {
+  return allCandidates(analysis, seed).map((candidate) => {
+    const score = round(scoreOf(candidate, analysis, seed));
+    const heldBack = failedGate(candidate) ?? (score < SHOWN_FROM ? ("score" as const) : undefined);
+    const { kind, stem, key, factType, pattern } = candidate;
+    return { sentence: candidate.evidence[0]!.index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
+  });
 }
 
 function fits(candidate: Candidate, row: PlanRow): boolean {

@@ -1,6 +1,8 @@
 import type { Checked } from "@/core/checking/check-question";
 import type { Draft, DraftReport, Existing, RowReport } from "@/core/drafting/draft-questions";
+import type { ExplainedSentence } from "@/core/drafting/explain-source";
 import type { Plan } from "@/core/drafting/plan";
+import type { TextSort } from "@/core/language/analysis";
 import type { Question, QuestionKind } from "@/core/questions/question";
 import type { Block } from "@/core/source/schema";
 
@@ -12,6 +14,7 @@ export type { Checked };
 export type EngineRequest =
   | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }
   | { type: "supply"; source: WorkSource; plan: Plan; seed: number; existing: Existing }
+  | { type: "explain"; source: WorkSource; seed: number }
   | { type: "check"; source: WorkSource; questions: Question[]; only: string[] | null; grade: number };
 
 export type EngineEvent =
@@ -19,5 +22,6 @@ export type EngineEvent =
   | { type: "draft"; draft: Draft; checked: Checked }
   | { type: "drafted"; report: DraftReport; stopped: boolean }
   | { type: "supply"; supply: Record<QuestionKind, number>; rows: RowReport[]; sentences: number; understood: number }
+  | { type: "explained"; sentences: ExplainedSentence[]; sort: TextSort }
   | { type: "checked"; checked: Record<string, Checked> }
   | { type: "failed"; message: string };

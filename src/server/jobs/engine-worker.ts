@@ -1,6 +1,7 @@
 import { parentPort } from "node:worker_threads";
 import { checkQuestion } from "@/core/checking/check-question";
 import { countSupply, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
+import { explainSource } from "@/core/drafting/explain-source";
 import { analyseText } from "@/core/language/analyse-text";
 import type { Analysis } from "@/core/language/analysis";
 import type { Question } from "@/core/questions/question";
@@ -35,6 +36,10 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
         supply: countSupply(analysis),
         ...tryPlan(draftQuestions({ analysis, plan, seed, existing, newId: (index) => `${index}` })),
       });
+    }
+    case "explain": {
+      const analysis = analysisOf(request.source);
+      return send({ type: "explained", sentences: explainSource(analysis, request.seed), sort: analysis.sort });
     }
     case "check": {
       // One array for one version of a source, so that what is counted over it is counted once.

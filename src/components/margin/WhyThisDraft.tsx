@@ -1,0 +1,16 @@
+import type { Slip } from "@/core/questions/edit";
+import { patternText } from "@/messages/patterns";
+
+/** What the draft was made from. The rank counts only against other drafts of the same source. */
+export function WhyThisDraft({ origin }: { origin: NonNullable<Slip["origin"]> }) {
+  return (
+    <details className="border-line border-t px-3.5 py-1.5 text-sm">
+      <summary className="cursor-pointer text-soft">Why this draft?</summary>
+      <p className="mt-1">{patternText(origin.pattern)}</p>
+      <p className="text-soft">
+        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under 1.7
+        are not shown.
+      </p>
+    </details>
+  );
+}

@@ -1,0 +1,59 @@
+/** What a draft was made from, in words, by its pattern. A pattern that is not here is named as it is. */
+const PATTERNS: Record<string, string> = {
+  "what-is-term": "The source says what a term means, and the meaning is asked for.",
+  "what-do-we-call": "The source says what a term means, and the term is asked for.",
+  "what-is-called": "The source names something, and the name is asked for.",
+  "how-many": "The source counts something exactly.",
+  "number-how-many": "The source counts something exactly.",
+  "years-between": "The source dates two events; the years between them are one step of arithmetic.",
+  "in-what-year": "The source dates an event.",
+  "how-often": "The source says how often something happens.",
+  "steps-in-order": "The source lists steps as commands, one after the other.",
+  "events-in-order": "The source dates three events or more.",
+  "match-terms": "The source says what three terms or more mean.",
+  "match-years": "The source dates three events or more.",
+  "tell-section": "A section of the source holds three weighty facts or more.",
+  "writers-reasons": "The writer says what should be done, and gives reasons.",
+};
+
+/** Families of patterns, the first that fits. */
+const FAMILIES: [RegExp, string][] = [
+  [/^true-/, "A statement of the source in other words."],
+  [/^false-/, "A statement of the source, changed so that the source denies it."],
+  [/^gap-/, "A sentence of the source with a word that carries its meaning left out."],
+  [/^why-(?:to|so-that$)/, "The source says what something is done for."],
+  [/^why-/, "The source gives a reason, or says what follows from it."],
+  [/^what-happens-/, "The source says under what condition something happens."],
+  [/^how-by$/, "The source says how something is done."],
+  [/^where$/, "The source says where something is put or stands."],
+  [/^(?:who-did|passive-by)$/, "The source says who or what does something."],
+  [/^what-/, "The source says what is done or meant."],
+];
+
+export function patternText(pattern: string): string {
+  return PATTERNS[pattern] ?? FAMILIES.find(([sign]) => sign.test(pattern))?.[1] ?? `Made by the pattern “${pattern}”.`;
+}
+
+/** Why a candidate was held back. */
+export const GATE_TEXT: Record<string, string> = {
+  "stem-too-thin": "too few words to single out one fact",
+  "stem-too-long": "too long to read",
+  "key-too-long": "the answer is too long to mark",
+  "answer-in-stem": "the question gives the answer away",
+  "doubled-words": "words are doubled",
+  "vague-subject": "it does not say whom or what it asks about",
+  "gap-word-elsewhere": "the missing word stands elsewhere in the sentence",
+  "opens-badly": "it does not open like a sentence",
+  score: "not worth enough beside the others",
+};
+
+/** Why a sentence is not asked about. */
+export const ABSTAIN_TEXT: Record<string, string> = {
+  heading: "a heading",
+  "list-item": "a list item that is no whole sentence",
+  speech: "somebody's words in quotation marks",
+  question: "a question itself",
+  "too-long": "too long to be sure of",
+  "not-parsed": "its grammar was not understood as a whole",
+  "no-verb": "it has no verb",
+};
