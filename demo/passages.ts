@@ -13,6 +13,8 @@ export type DemoFile = { id: string; file: string; captions?: string; folder: st
 
 /** One source of each further sort; the film and the report are those of the stand-in site. */
 export const DEMO_FILES: DemoFile[] = [
+  { id: "pilot", file: "files/a-walk-with-the-pilot.srt", folder: "Museum" },
+  { id: "glance", file: "files/knots-at-a-glance.html", folder: "Science" },
   { id: "book", file: "files/rope-report.epub", folder: "Museum" },
   { id: "guide-rtf", file: "files/museum-guide.rtf", folder: "Museum" },
   { id: "guide", file: "files/museum-guide.docx", folder: "Museum" },

@@ -82,11 +82,30 @@ describe("with the keyboard alone", () => {
     expect(await (await inHand()).getAttribute("data-status")).toBe("draft");
   });
 
+  it("a source is prepared from block to block, struck out, corrected and undone", async () => {
+    await teacher.open(`${app.url}/sets/demo-tide/prepare`);
+    await teacher.find("[data-block]");
+    const reasons = () => teacher.texts("[data-left-out]");
+    await teacher.press("j", "j", "x");
+    await teacher.until("one struck out", async () => (await reasons()).length === 1);
+    await teacher.press("x");
+    await teacher.until("it back", async () => (await reasons()).length === 0);
+    await teacher.press("e");
+    const field = await teacher.find("textarea[aria-label='Words of this block']");
+    await teacher.driver.actions().sendKeys("jkx").perform();
+    await teacher.until("letters typed as letters", async () => (await field.getAttribute("value"))!.includes("jkx"));
+    await teacher.press(Key.ESCAPE);
+    await teacher.saved();
+    await teacher.driver.actions().keyDown(Key.CONTROL).sendKeys("z").keyUp(Key.CONTROL).perform();
+    await teacher.until("the words as they were", async () => !(await teacher.texts("[data-block]")).join(" ").includes("jkx"));
+  });
+
   it("every control has a name that a screen reader can say", async () => {
-    for (const step of ["margin", "plan", "paper", "prepare", "key"]) {
-      await teacher.open(`${app.url}/sets/demo-lens/${step}`);
+    const pages = ["margin", "plan", "paper", "prepare", "key", "understood"].map((step) => `/sets/demo-lens/${step}`);
+    for (const step of [...pages, "/sources", "/sources/find?q=fog", "/sources/s-lens", "/sets/demo-film/prepare", "/sets/demo-report/prepare"]) {
+      await teacher.open(app.url + step);
       await teacher.find("main");
-      if (step === "margin") await teacher.press("j");
+      if (/margin|prepare/.test(step)) await teacher.press("j");
       const nameless = await teacher.driver.executeScript(
         `return [...document.querySelectorAll("button, a, input, select, textarea, iframe")].filter((element) => !element.closest("[aria-hidden=true]") && !(element.getAttribute("aria-label") || element.title || element.textContent.trim() || element.labels?.length)).map((element) => element.outerHTML)`,
       );
@@ -113,6 +132,13 @@ describe("at 200 % zoom and on a phone", () => {
       "/sets/demo-lens/margin",
       "/sets/demo-lens/paper",
       "/sets/demo-lens/key",
+      "/sets/demo-lens/understood",
+      "/sets/demo-report/prepare",
+      "/sets/demo-film/prepare",
+      "/sets/demo-page/prepare",
+      "/sets/demo-film/margin",
+      "/sources/find?q=fog",
+      "/sources/s-lens",
     ]) {
       await teacher.open(app.url + address);
       await teacher.find("main");

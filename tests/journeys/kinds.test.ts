@@ -63,6 +63,18 @@ describe("kinds of several parts, from the plan to the key", () => {
   });
 });
 
+describe("a plan is balanced", () => {
+  it("for the wanted number, within what the text supports", async () => {
+    await teacher.open(`${app.url}/sets/demo-council/plan`);
+    await teacher.find("td", /about \d+/);
+    await teacher.write("input[aria-label='How many questions in all']", "10");
+    await teacher.click("button", "Fill the rows");
+    await teacher.find("footer button", "Draft 10");
+    expect((await teacher.texts("tbody tr td:first-child")).length).toBeGreaterThan(3);
+    await teacher.saved();
+  });
+});
+
 describe("a teacher sees why", () => {
   it("a draft was made, on its slip", async () => {
     await teacher.open(`${app.url}/sets/demo-lens/margin`);

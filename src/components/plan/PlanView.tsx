@@ -3,6 +3,7 @@ import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { balancePlan } from "@/core/drafting/balance-plan";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
@@ -30,6 +31,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
   const { plan } = store.state;
   const [supply, setSupply] = useState<SupplyAnswer>();
   const [seed, setSeed] = useState(String(nextSeed));
+  const [wanted, setWanted] = useState(12);
   // What the plan would get is found out anew whenever a change of it has been saved.
   const planned = JSON.stringify(plan);
   const isSaved = store.saveStatus === "saved";
@@ -93,6 +95,24 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
                 ))}
               </tbody>
             </table>
+          </div>
+          <div className="mt-4 flex flex-wrap items-center gap-2 text-sm">
+            <label className="flex items-center gap-2">
+              <span>Balance it for me:</span>
+              <input
+                className="field w-16 py-0.5"
+                type="number"
+                min={1}
+                max={60}
+                value={wanted}
+                aria-label="How many questions in all"
+                onChange={(event) => setWanted(Math.min(60, Math.max(1, Math.round(Number(event.target.value) || 1))))}
+              />
+              <span>questions</span>
+            </label>
+            <button type="button" className="button" disabled={!supply} onClick={() => supply && set(balancePlan(supply.supply, wanted, plan.grade))}>
+              Fill the rows
+            </button>
           </div>
           <fieldset className="mt-4 flex flex-wrap items-center gap-2">
             <legend className="sr-only">Add a row</legend>

@@ -25,6 +25,7 @@ export default async function SourcePage({ params }: Props) {
     languageName(source.language),
     grade && source.language === "en" ? `reads at grade ${gradeBand(grade)}` : "",
     source.byline ? `by ${source.byline}` : "",
+    source.published ? `published ${source.published}` : "",
     source.folder ? `in ${source.folder}` : "",
   ];
   const date = (time: number) => new Date(time).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });

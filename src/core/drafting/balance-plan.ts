@@ -1,0 +1,42 @@
+import { kindOf, QUESTION_KINDS } from "../questions/kinds";
+import type { QuestionKind } from "../questions/question";
+import type { Plan, PlanRow } from "./plan";
+
+/**
+ * The share of each kind in a paper that climbs from choosing to writing: about half of the questions
+ * are chosen, a third written in a word or a line, the rest put together or told at length.
+ */
+const SHARES: Record<QuestionKind, number> = {
+  "multiple-choice": 0.28,
+  "true-false": 0.14,
+  "gap-fill": 0.12,
+  "short-answer": 0.22,
+  number: 0.08,
+  order: 0.05,
+  match: 0.05,
+  "open-response": 0.06,
+};
+/** A text bears one or two of these at most, and each takes its time. */
+const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "open-response": 2 };
+
+/**
+ * Rows for `wanted` questions within what the text supports. Kinds share the facts of a text, so no
+ * kind is given more than two thirds of what it could have alone.
+ */
+export function balancePlan(supply: Record<QuestionKind, number>, wanted: number, grade: number): Plan {
+  const room = (kind: QuestionKind) => Math.min(MOST[kind] ?? wanted, supply[kind] <= 2 ? supply[kind] : Math.ceil((supply[kind] * 2) / 3));
+  const counts = new Map<QuestionKind, number>(QUESTION_KINDS.map((kind) => [kind, 0]));
+  // The kind that is furthest behind its share comes next, until enough are planned or nothing is left.
+  for (let planned = 0; planned < wanted; planned++) {
+    const open = QUESTION_KINDS.filter((kind) => counts.get(kind)! < room(kind));
+    if (open.length === 0) break;
+    const behind = (kind: QuestionKind) => SHARES[kind] * (planned + 1) - counts.get(kind)!;
+    const next = open.reduce((best, kind) => (behind(kind) > behind(best) ? kind : best));
+    counts.set(next, counts.get(next)! + 1);
+  }
+  const rows = QUESTION_KINDS.filter((kind) => counts.get(kind)! > 0).map((kind): PlanRow => {
+    const { points } = kindOf(kind).createBlank("blank");
+    return { kind, count: counts.get(kind)!, depth: "any", points, ...(kind === "multiple-choice" ? { optionCount: grade <= 3 ? 3 : 4 } : {}) };
+  });
+  return { grade, rows };
+}
