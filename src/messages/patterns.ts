@@ -18,6 +18,7 @@ const PATTERNS: Record<string, string> = {
 
 /** Families of patterns, the first that fits. */
 const FAMILIES: [RegExp, string][] = [
+  [/^proved-/, "A fact of the source, and the sentence that proves it among others on the same topic."],
   [/^true-/, "A statement of the source in other words."],
   [/^false-/, "A statement of the source, changed so that the source denies it."],
   [/^gap-/, "A sentence of the source with a word that carries its meaning left out."],

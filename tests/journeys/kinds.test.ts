@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { Key } from "../support/browser";
 import { journey } from "../support/journey";
 
 const { app, teacher } = journey({ seeded: true });
@@ -60,6 +61,33 @@ describe("kinds of several parts, from the plan to the key", () => {
     expect(await (await teacher.find("textarea[aria-label='Right 1']")).getAttribute("value")).toBe("Ida Marrow came into the world.");
     expect(await (await teacher.find("[data-slip].bg-sheet")).getText()).toContain("Part 4 is empty.");
     await teacher.press("Escape");
+  });
+});
+
+describe("two-part questions", () => {
+  it("ask for an answer and for the sentence that proves it, down to the sheet and the key", async () => {
+    await plan("demo-horn", { ...NONE, "Two-part with evidence": "1" });
+    await teacher.click("[data-slip] button", "Two-part with evidence");
+    await inHand();
+    expect(await (await teacher.find("textarea[aria-label='Second question']")).getAttribute("value")).toBe(
+      "Which sentence from the passage best proves your answer?",
+    );
+    // Whichever sentence is the right one, another one is doubted at once, and undoing takes the doubt away.
+    const right = await teacher.driver.executeScript<number>(
+      "return [...document.querySelectorAll('input[aria-label^=Sentence]')].findIndex((input) => input.checked)",
+    );
+    await teacher.click(`input[aria-label='Sentence ${"ABCD"[(right + 1) % 4]} is the key']`);
+    const text = async () => (await teacher.find("[data-slip].bg-sheet")).getText();
+    await teacher.until("the doubt", async () => (await text()).includes("The sentence keyed as proof is not among the evidence."));
+    await teacher.press(Key.ESCAPE, "z");
+    await teacher.until("no doubt", async () => (await teacher.texts("[data-slip][data-verdict=wrong]")).length === 0);
+    await teacher.click("[data-slip] button", "Two-part with evidence");
+    await teacher.click("button", "Keep");
+    await teacher.saved();
+    await teacher.open(`${app.url}/sets/demo-horn/sheet`);
+    expect((await teacher.texts(".options li")).length).toBe(8);
+    await teacher.open(`${app.url}/sets/demo-horn/key`);
+    expect(await (await teacher.find("article ol li")).getText()).toMatch(/First part: [A-D][\s\S]*Second part: [A-D]/);
   });
 });
 

@@ -10,6 +10,7 @@ import type {
   Question,
   ShortAnswer,
   TrueFalse,
+  TwoPart,
 } from "@/core/questions/question";
 import { createSpan } from "@/core/source/create-span";
 import type { Block, Span } from "@/core/source/schema";
@@ -78,6 +79,18 @@ export const open = (stem: string, points: string[], more: Partial<OpenResponse>
   ...common,
   stem,
   key: { model: points.join(" "), points },
+  ...more,
+});
+
+/** The first option and the first proof are the key. */
+export const twoPart = (stem: string, options: string[], proofs: string[], more: Partial<TwoPart> = {}): Question => ({
+  kind: "two-part",
+  ...common,
+  stem,
+  options: options.map((text, index) => ({ id: `o${index + 1}`, text })),
+  proofStem: "Which sentence from the passage best proves your answer?",
+  proofs: proofs.map((text, index) => ({ id: `p${index + 1}`, text })),
+  key: ["o1", "p1"],
   ...more,
 });
 

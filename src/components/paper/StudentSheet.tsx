@@ -45,15 +45,12 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
       <span className="number">{question.number}</span>
       <div>
         <p>{question.stem}</p>
-        {question.options ? (
-          <ol className="options">
-            {question.options.map((option) => (
-              <li key={option.label}>
-                <span>{option.label}</span>
-                <span>{option.text}</span>
-              </li>
-            ))}
-          </ol>
+        {question.options ? <Options options={question.options} /> : null}
+        {question.second ? (
+          <>
+            <p className="second">{question.second.stem}</p>
+            <Options options={question.second.options} />
+          </>
         ) : null}
         {question.items ? (
           <ol className="items">
@@ -84,6 +81,19 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
       </div>
       <span className="points">{question.showPoints ? `${question.points} ${question.points === 1 ? "point" : "points"}` : ""}</span>
     </section>
+  );
+}
+
+function Options({ options }: { options: NonNullable<StudentQuestion["options"]> }) {
+  return (
+    <ol className="options">
+      {options.map((option) => (
+        <li key={option.label}>
+          <span>{option.label}</span>
+          <span>{option.text}</span>
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -6,6 +6,7 @@ import { OpenResponseFields } from "./OpenResponseFields";
 import { OrderFields } from "./OrderFields";
 import type { FieldProps } from "./question-field";
 import { TrueFalseFields } from "./TrueFalseFields";
+import { TwoPartFields } from "./TwoPartFields";
 import { WrittenAnswerFields } from "./WrittenAnswerFields";
 
 /** The part of the editor that differs by kind. */
@@ -24,6 +25,8 @@ export function QuestionFields({ question, change }: FieldProps) {
       return <OrderFields question={question} change={change} />;
     case "match":
       return <MatchFields question={question} change={change} />;
+    case "two-part":
+      return <TwoPartFields question={question} change={change} />;
     case "open-response":
       return <OpenResponseFields question={question} change={change} />;
     default:

@@ -6,6 +6,7 @@ import { oneRightOption } from "./rules/one-right-option";
 import { optionsAlikeInGrammar } from "./rules/options-alike-in-grammar";
 import { optionsAlikeInLength } from "./rules/options-alike-in-length";
 import { pronounsHaveNouns } from "./rules/pronouns-have-nouns";
+import { proofsAreQuotations } from "./rules/proofs-are-quotations";
 import { questionComplete } from "./rules/question-complete";
 import { questionWithinGrade } from "./rules/question-within-grade";
 import { stemHidesKey } from "./rules/stem-hides-key";
@@ -15,6 +16,7 @@ export const RULES: readonly Rule[] = [
   questionComplete,
   evidenceWordForWord,
   keyInEvidence,
+  proofsAreQuotations,
   oneRightOption,
   stemHidesKey,
   pronounsHaveNouns,

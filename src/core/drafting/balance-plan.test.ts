@@ -5,7 +5,17 @@ import { balancePlan } from "./balance-plan";
 
 const supply = (counts: Partial<Record<QuestionKind, number>>) =>
   Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, counts[kind] ?? 0])) as Record<QuestionKind, number>;
-const RICH = supply({ "multiple-choice": 20, "true-false": 20, "gap-fill": 10, "short-answer": 25, number: 6, order: 1, match: 2, "open-response": 3 });
+const RICH = supply({
+  "multiple-choice": 20,
+  "true-false": 20,
+  "gap-fill": 10,
+  "short-answer": 25,
+  number: 6,
+  order: 1,
+  match: 2,
+  "two-part": 4,
+  "open-response": 3,
+});
 const counts = (plan: ReturnType<typeof balancePlan>) => Object.fromEntries(plan.rows.map((row) => [row.kind, row.count]));
 const total = (plan: ReturnType<typeof balancePlan>) => plan.rows.reduce((sum, row) => sum + row.count, 0);
 

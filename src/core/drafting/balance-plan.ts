@@ -7,17 +7,18 @@ import type { Plan, PlanRow } from "./plan";
  * are chosen, a third written in a word or a line, the rest put together or told at length.
  */
 const SHARES: Record<QuestionKind, number> = {
-  "multiple-choice": 0.28,
+  "multiple-choice": 0.24,
   "true-false": 0.14,
   "gap-fill": 0.12,
-  "short-answer": 0.22,
+  "short-answer": 0.2,
   number: 0.08,
   order: 0.05,
   match: 0.05,
+  "two-part": 0.06,
   "open-response": 0.06,
 };
 /** A text bears one or two of these at most, and each takes its time. */
-const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "open-response": 2 };
+const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "two-part": 3, "open-response": 2 };
 
 /**
  * Rows for `wanted` questions within what the text supports. Kinds share the facts of a text, so no

@@ -31,5 +31,7 @@ export type CandidateParts =
   | { sort: "order"; items: string[] }
   /** What belongs together. */
   | { sort: "match"; pairs: [string, string][] }
+  /** Sentences of the source, the one that proves the answer first. */
+  | { sort: "two-part"; proofs: Sentence[] }
   /** Points to look for, and levels from full marks down; `share` is the part of the points that a level earns. */
   | { sort: "open"; points: string[]; levels: { share: number; text: string }[] };

@@ -3,6 +3,7 @@ import type { Analysis } from "../language/analysis";
 import { assertNever } from "../lib/assert-never";
 import { createRandom, type Random, seedFrom } from "../lib/random";
 import { QUESTION_KINDS } from "../questions/kinds";
+import { PROOF_STEM } from "../questions/kinds/two-part";
 import type { Question, QuestionKind } from "../questions/question";
 import { createSpan } from "../source/create-span";
 import type { Candidate, CandidateParts } from "./candidate";
@@ -14,6 +15,7 @@ import { draftOpenResponses } from "./drafters/draft-open-responses";
 import { draftOrders } from "./drafters/draft-orders";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftTrueFalse } from "./drafters/draft-true-false";
+import { draftTwoParts } from "./drafters/draft-two-parts";
 import { failedGate, type GateName } from "./gates";
 import { numberValue } from "./phrasing/number-forms";
 import type { Plan, PlanRow } from "./plan";
@@ -155,7 +157,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
   stocks.set(analysis, stock);
   return [
     ...[...draftMultipleChoice(stock, seed), ...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock)],
-    ...[...draftNumbers(stock), ...draftOrders(stock), ...draftMatches(stock), ...draftOpenResponses(stock)],
+    ...[...draftNumbers(stock), ...draftOrders(stock), ...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock)],
   ];
 }
 
@@ -253,14 +255,15 @@ function toQuestion(candidate: Candidate, row: PlanRow, id: string, seed: number
     case "short-answer":
       return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
     default:
-      return withParts(candidate.parts!, common, createRandom(seedFrom(candidate.stem, seed)));
+      return withParts(candidate, common, createRandom(seedFrom(candidate.stem, seed)));
   }
 }
 
 type Common = Pick<Question, "id" | "stem" | "points" | "depth" | "evidence">;
 
 /** Parts stand shuffled on the sheet; the key says where each belongs. */
-function withParts(parts: CandidateParts, common: Common, random: Random): Question {
+function withParts(candidate: Candidate, common: Common, random: Random): Question {
+  const parts: CandidateParts = candidate.parts!;
   switch (parts.sort) {
     case "number":
       return { kind: "number", ...common, key: { value: parts.value, tolerance: 0, unit: parts.unit } };
@@ -272,6 +275,15 @@ function withParts(parts: CandidateParts, common: Common, random: Random): Quest
       const left = parts.pairs.map(([text], index) => ({ id: `l${index + 1}`, text }));
       const right = parts.pairs.map(([, text], index) => ({ id: `r${index + 1}`, text }));
       return { kind: "match", ...common, left, right: shuffledAway(right, random), key: left.map((item, index) => [item.id, right[index]!.id]) };
+    }
+    case "two-part": {
+      const options = orderOptions(candidate, 3, random).map((text, index) => ({ id: `o${index + 1}`, text }));
+      const proofs = random.shuffle(parts.proofs.map((sentence) => sentence.text)).map((text, index) => ({ id: `p${index + 1}`, text }));
+      const key: [string, string] = [
+        options.find((option) => option.text === candidate.key)!.id,
+        proofs.find((proof) => proof.text === parts.proofs[0]!.text)!.id,
+      ];
+      return { kind: "two-part", ...common, options, proofStem: PROOF_STEM, proofs, key };
     }
     case "open": {
       const rubric = parts.levels.map(({ share, text }) => ({ points: Math.round(common.points * share * 2) / 2, text }));
@@ -296,7 +308,12 @@ function orderOptions(candidate: Candidate, wrong: number, random: Random): stri
 
 function whyNotMore(row: PlanRow, pool: number, analysis: Analysis): string {
   if (analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
-  if (pool === 0) return row.depth === "reasoning" ? "depth-not-drafted" : row.kind === "multiple-choice" ? "no-fair-options" : "no-fact-of-this-sort";
+  if (pool === 0)
+    return row.depth === "reasoning" && row.kind !== "two-part"
+      ? "depth-not-drafted"
+      : row.kind === "multiple-choice"
+        ? "no-fair-options"
+        : "no-fact-of-this-sort";
   return "facts-used-up";
 }
 

@@ -15,6 +15,8 @@ export const draftedQuestionSchema = z.object({
   options: z.array(optionSchema).optional(),
   /** Put in order. */
   items: z.array(optionSchema).optional(),
+  /** Two-part with evidence. */
+  parts: z.array(z.object({ stem: z.string(), options: z.array(optionSchema) })).optional(),
   /** Match. */
   left: z.array(optionSchema).optional(),
   right: z.array(optionSchema).optional(),
@@ -58,6 +60,14 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
     ...(question.kind === "multiple-choice" ? { options: question.options } : {}),
     ...(question.kind === "order" ? { items: question.items } : {}),
     ...(question.kind === "match" ? { left: question.left, right: question.right } : {}),
+    ...(question.kind === "two-part"
+      ? {
+          parts: [
+            { stem: question.stem, options: question.options },
+            { stem: question.proofStem, options: question.proofs },
+          ],
+        }
+      : {}),
     key: question.kind === "open-response" ? { ...question.key, rubric: question.rubric ?? [] } : question.key,
     ...(question.kind === "gap-fill" || question.kind === "short-answer" ? { accepted: question.accepted } : {}),
     evidence: question.evidence.map(({ quote, blockId, start, end }) => ({

@@ -21,6 +21,7 @@ const FEWEST_WORDS: Record<Candidate["kind"], number> = {
   number: 4,
   order: 5,
   match: 5,
+  "two-part": 4,
   "open-response": 8,
 };
 /** Their keys are parts or longer texts, not an answer that the stem could hold. */

@@ -33,7 +33,7 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
       number: index + 1,
       kind: question.kind,
       points: question.points,
-      answer: question.kind === "order" || question.kind === "match" ? "" : kindOf(question.kind).keyText(question),
+      answer: question.kind === "order" || question.kind === "match" || question.kind === "two-part" ? "" : kindOf(question.kind).keyText(question),
       ...(label ? { label } : {}),
       lines: linesOf(question, state.paper.labels),
       rubric: question.rubric ?? [],
@@ -74,6 +74,13 @@ function linesOf(question: Question, labels: PaperSettings["labels"]): string[] 
         const [left, right] = [question.left.findIndex((item) => item.id === from), question.right.findIndex((item) => item.id === to)];
         return `${other(left)} – ${label(right)}  ${question.left[left]?.text ?? ""}: ${question.right[right]?.text ?? ""}`;
       });
+    case "two-part": {
+      const line = (name: string, options: readonly { id: string; text: string }[], id: string) => {
+        const at = options.findIndex((option) => option.id === id);
+        return `${name}: ${label(at)}  ${options[at]?.text ?? ""}`;
+      };
+      return [line("First part", question.options, question.key[0]), line("Second part", question.proofs, question.key[1])];
+    }
     case "open-response":
       return question.key.points;
     default:

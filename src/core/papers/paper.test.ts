@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { choice, evidence, gap, LOG, match, number, open, order, short, statement } from "../../../tests/support/rule-tester";
+import { choice, evidence, gap, LOG, match, number, open, order, short, statement, twoPart } from "../../../tests/support/rule-tester";
 import { createDefaultPlan } from "../drafting/plan";
 import type { SetState, Slip } from "../questions/edit";
 import { answerKey } from "./answer-key";
@@ -74,6 +74,7 @@ describe("questions of several parts", () => {
         "p2",
       ),
       slip(number("How many prisms?", 1016, "prisms"), "p3"),
+      slip(twoPart("Why does it float?", ["mercury is heavy", "water is light"], ["Proof one.", "Proof two."]), "p5"),
       slip(open("Tell how the lens floats.", ["SECRETPOINT"]), "p4"),
     ],
   };
@@ -87,7 +88,11 @@ describe("questions of several parts", () => {
     expect(paper.questions[1]!.columns!.left.map((item) => item.label)).toEqual(["1", "2", "3"]);
     expect(paper.questions[1]!.columns!.right.map((item) => item.text)).toEqual(["a wall", "a rock", "rise and fall"]);
     expect(paper.questions[2]).toMatchObject({ unit: "prisms", answerLines: 0 });
-    expect(paper.questions[3]!.answerLines).toBeGreaterThan(5);
+    expect(paper.questions[3]).toMatchObject({
+      options: [{ label: "A" }, { label: "B" }],
+      second: { options: [{ text: "Proof one." }, { text: "Proof two." }] },
+    });
+    expect(paper.questions[4]!.answerLines).toBeGreaterThan(5);
     expect(JSON.stringify({ ...paper, passage: undefined })).not.toMatch(/SECRET|1016|"key"|i1|l1|r1|evidence/);
   });
   it("are marked by the labels of the sheet", () => {
@@ -95,7 +100,8 @@ describe("questions of several parts", () => {
     expect(key[0]!.lines).toEqual(["1. C  Wind it.", "2. B  Trim it.", "3. A  Light it."]);
     expect(key[1]!.lines[0]).toBe("1 – C  tide: rise and fall");
     expect(key[2]!.answer).toBe("1,016 prisms");
-    expect(key[3]!.lines).toEqual(["SECRETPOINT"]);
+    expect(key[3]!.lines).toEqual(["First part: A  mercury is heavy", "Second part: A  Proof one."]);
+    expect(key[4]!.lines).toEqual(["SECRETPOINT"]);
   });
 });
 

@@ -23,6 +23,8 @@ export type StudentQuestion = {
   items?: { label: string; text: string }[];
   /** Match: two columns. */
   columns?: { left: { label: string; text: string }[]; right: { label: string; text: string }[] };
+  /** Two-part: the second choice. */
+  second?: { stem: string; options: { label: string; text: string }[] };
   /** Number: the unit behind the line to write on. */
   unit?: string;
   /** Lines to write on; none where the answer goes into the question. */
@@ -66,7 +68,7 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
 }
 
 /** Items as they stand shuffled; letters for what is chosen from, numbers for what is answered. */
-function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQuestion, "items" | "columns" | "unit"> {
+function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQuestion, "items" | "columns" | "unit" | "options" | "second"> {
   const label = OPTION_LABELS[labels];
   const other = OPTION_LABELS[labels === "letters" ? "numbers" : "letters"];
   switch (question.kind) {
@@ -79,6 +81,10 @@ function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQue
           right: question.right.map(({ text }, index) => ({ label: label(index), text })),
         },
       };
+    case "two-part": {
+      const labelled = (options: readonly { text: string }[]) => options.map(({ text }, index) => ({ label: label(index), text }));
+      return { options: labelled(question.options), second: { stem: question.proofStem, options: labelled(question.proofs) } };
+    }
     case "number":
       return { unit: question.key.unit };
     default:

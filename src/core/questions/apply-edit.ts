@@ -120,6 +120,11 @@ function setParts(question: Question, parts: Parts): Question | undefined {
     const isWhole = ids.size === parts.items.length && parts.key.length === ids.size && parts.key.every((id) => ids.delete(id));
     return isWhole && parts.items.length <= MAX_PARTS ? { ...question, ...parts } : undefined;
   }
+  if (question.kind === "two-part" && "proofs" in parts) {
+    const has = (options: readonly { id: string }[], id: string) => options.some((option) => option.id === id);
+    const isWhole = has(parts.options, parts.key[0]) && has(parts.proofs, parts.key[1]);
+    return isWhole && parts.options.length <= MAX_OPTIONS && parts.proofs.length <= MAX_OPTIONS ? { ...question, ...parts } : undefined;
+  }
   if (question.kind === "match" && "left" in parts) {
     const [left, right] = [new Set(parts.left.map((item) => item.id)), new Set(parts.right.map((item) => item.id))];
     const isWhole = parts.key.length === parts.left.length && parts.key.every(([from, to]) => left.delete(from) && right.has(to));

@@ -16,10 +16,12 @@ const slips = [
   slip({ ...kindOf("number").createBlank("q5"), stem: "How many prisms?" }, "q5"),
   slip({ ...kindOf("order").createBlank("q6"), stem: "Put these steps in order." }, "q6"),
   slip({ ...kindOf("match").createBlank("q7"), stem: "Match each term." }, "q7"),
+  slip({ ...kindOf("two-part").createBlank("q9"), stem: "Why does the lens float?" }, "q9"),
   slip({ ...kindOf("open-response").createBlank("q8"), stem: "Tell how the lens floats." }, "q8"),
 ];
 const partsOf = (id: string): Parts => partsSchema.parse(slips.find((one) => one.question.id === id)!.question);
 const ITEMS = partsOf("q6") as Extract<Parts, { items: unknown }>;
+const TWO = partsOf("q9") as Extract<Parts, { proofs: unknown }>;
 const PAIRS = partsOf("q7") as Extract<Parts, { left: unknown }>;
 const state: SetState = { title: "Lamps", plan: createDefaultPlan(5), paper: createPaperSettings("Lamps"), slips };
 
@@ -34,6 +36,7 @@ const EDITS: Edit[] = [
   { type: "set-key", questionId: "q8", from: { model: "", points: [] }, to: { model: "On mercury.", points: ["mercury", "a ring"] } },
   { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: [...ITEMS.key].reverse() } },
   { type: "set-parts", questionId: "q7", from: PAIRS, to: { ...PAIRS, left: PAIRS.left.with(0, { id: "l1", text: "tide" }) } },
+  { type: "set-parts", questionId: "q9", from: TWO, to: { ...TWO, key: ["o2", "p3"] } },
   { type: "set-accepted", questionId: "q3", from: [], to: ["light"] },
   { type: "set-points", questionId: "q1", from: 1, to: 2 },
   { type: "set-depth", questionId: "q1", from: "recall", to: "understanding" },
@@ -69,7 +72,7 @@ describe("every edit", () => {
 
 describe("edits that do not fit are refused", () => {
   it.each<[string, Edit]>([
-    ["a question that is gone", { type: "set-stem", questionId: "q9", from: "", to: "x" }],
+    ["a question that is gone", { type: "set-stem", questionId: "q99", from: "", to: "x" }],
     ["an option that is gone", { type: "set-option", questionId: "q1", optionId: "o9", from: "", to: "x" }],
     ["a key that is no option", { type: "set-key", questionId: "q1", from: "o1", to: "o9" }],
     ["a truth value for a choice", { type: "set-key", questionId: "q1", from: "o1", to: true }],
@@ -80,6 +83,7 @@ describe("edits that do not fit are refused", () => {
     ["an order that leaves an item out", { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: ITEMS.key.slice(1) } }],
     ["an order that names an item twice", { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: ["i1", "i1", "i2", "i3"] } }],
     ["a pair with something that is not there", { type: "set-parts", questionId: "q7", from: PAIRS, to: { ...PAIRS, key: PAIRS.key.with(0, ["l1", "r9"]) } }],
+    ["a proof that is not offered", { type: "set-parts", questionId: "q9", from: TWO, to: { ...TWO, key: ["o1", "p9"] } }],
     ["pairs for an order", { type: "set-parts", questionId: "q6", from: ITEMS, to: PAIRS }],
     ["adding a question twice", { type: "add-question", index: 0, slip: slips[0]! }],
   ])("%s", (_, edit) => {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { planSchema } from "../drafting/plan";
 import { spanSchema } from "../source/schema";
-import { depthSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema } from "./question";
+import { depthSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema, twoPartSchema } from "./question";
 
 /** Where a question stands in the teacher's judgement. */
 export const statusSchema = z.enum(["draft", "kept", "aside"]);
@@ -31,7 +31,11 @@ export type PaperSettings = z.infer<typeof paperSettingsSchema>;
 export const setStateSchema = z.object({ title: z.string(), plan: planSchema, paper: paperSettingsSchema, slips: z.array(slipSchema) });
 export type SetState = z.infer<typeof setStateSchema>;
 
-export const partsSchema = z.union([orderSchema.pick({ items: true, key: true }), matchSchema.pick({ left: true, right: true, key: true })]);
+export const partsSchema = z.union([
+  orderSchema.pick({ items: true, key: true }),
+  matchSchema.pick({ left: true, right: true, key: true }),
+  twoPartSchema.pick({ options: true, proofStem: true, proofs: true, key: true }),
+]);
 export type Parts = z.infer<typeof partsSchema>;
 
 const at = { questionId: z.string() };

@@ -7,6 +7,7 @@ import { openResponse } from "./kinds/open-response";
 import { order } from "./kinds/order";
 import { shortAnswer } from "./kinds/short-answer";
 import { trueFalse } from "./kinds/true-false";
+import { twoPart } from "./kinds/two-part";
 import type { Option, Question, QuestionKind } from "./question";
 
 /** The list of kinds, in the order in which a paper climbs. A new kind adds one line here. */
@@ -18,6 +19,7 @@ const DEFINITIONS: { [K in QuestionKind]: KindDefinition<Extract<Question, { kin
   number,
   order,
   match,
+  "two-part": twoPart,
   "open-response": openResponse,
 };
 
@@ -45,6 +47,8 @@ function visibleParts(question: Question): Option[] {
       return question.items;
     case "match":
       return [...question.left, ...question.right];
+    case "two-part":
+      return [...question.options, { id: "proof-stem", text: question.proofStem }, ...question.proofs];
     default:
       return [];
   }

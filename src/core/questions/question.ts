@@ -51,6 +51,16 @@ export const matchSchema = z.object({
 export const openKeySchema = z.object({ model: z.string().max(8000), points: z.array(z.string().max(1000)).max(12) });
 export const openResponseSchema = z.object({ kind: z.literal("open-response"), ...common, key: openKeySchema });
 
+/** Two choiceInteractions: an answer, then the sentence of the source that proves it. The key is one id for each. */
+export const twoPartSchema = z.object({
+  kind: z.literal("two-part"),
+  ...common,
+  options: z.array(optionSchema),
+  proofStem: z.string(),
+  proofs: z.array(optionSchema),
+  key: z.tuple([z.string(), z.string()]),
+});
+
 export const questionSchema = z.discriminatedUnion("kind", [
   multipleChoiceSchema,
   trueFalseSchema,
@@ -59,6 +69,7 @@ export const questionSchema = z.discriminatedUnion("kind", [
   numberSchema,
   orderSchema,
   matchSchema,
+  twoPartSchema,
   openResponseSchema,
 ]);
 export type Question = z.infer<typeof questionSchema>;
@@ -71,6 +82,7 @@ export type ShortAnswer = z.infer<typeof shortAnswerSchema>;
 export type NumberQuestion = z.infer<typeof numberSchema>;
 export type OrderQuestion = z.infer<typeof orderSchema>;
 export type MatchQuestion = z.infer<typeof matchSchema>;
+export type TwoPart = z.infer<typeof twoPartSchema>;
 export type OpenResponse = z.infer<typeof openResponseSchema>;
 
 export const GAP = "____";

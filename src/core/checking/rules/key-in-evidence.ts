@@ -37,6 +37,8 @@ function keyOf(question: Exclude<Question, { kind: "true-false" | "number" }>): 
       return question.items.map((item) => item.text).join(". ");
     case "match":
       return [...question.left, ...question.right].map((item) => item.text).join(". ");
+    case "two-part":
+      return question.options.find((option) => option.id === question.key[0])?.text ?? "";
     case "open-response":
       return [question.key.model, ...question.key.points].join(" ");
     default:

@@ -41,6 +41,8 @@ function checkKey(question: Question, report: Report): void {
       return checkParts(question.items, "put in order", report);
     case "match":
       return checkParts(question.left, "match", report, question.right);
+    case "two-part":
+      return checkParts(question.options, "choose from", report, question.proofs);
     case "open-response":
       if (question.key.model.trim() === "") report("no-key", {}, { part: "key" });
       if (question.key.points.every((point) => point.trim() === "")) report("no-points", {}, { part: "key" });

@@ -1,5 +1,7 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../../../tests/support/language-tools";
+import { analyse, root } from "../../../../tests/support/language-tools";
 import type { QuestionKind } from "../../questions/question";
 import { draftQuestions } from "../draft-questions";
 import { stockSource } from "../source-stock";
@@ -7,6 +9,7 @@ import { draftMatches } from "./draft-matches";
 import { draftNumbers } from "./draft-numbers";
 import { draftOpenResponses } from "./draft-open-responses";
 import { draftOrders } from "./draft-orders";
+import { draftTwoParts } from "./draft-two-parts";
 
 const stock = (text: string) => stockSource(analyse(text, text.startsWith("#") ? "markdown" : "text"));
 const draft = (text: string, kind: QuestionKind) => {
@@ -83,6 +86,33 @@ describe("match", () => {
     const pairs = question.key.map(([from, to]) => [question.left.find((item) => item.id === from)!.text, question.right.find((item) => item.id === to)!.text]);
     expect(pairs).toContainEqual(["1904", "An engineer installed a fog horn."]);
     expect(pairs).toHaveLength(3);
+  });
+});
+
+describe("two-part with evidence", () => {
+  const text = readFileSync(path.join(root, "demo/passages/the-lens-that-saved-ships.md"), "utf8");
+  const questions = draft(text, "two-part").flatMap((question) => (question.kind === "two-part" ? [question] : []));
+  it("asks, and then which sentence proves it, all four of them the source's own", () => {
+    expect(questions.length).toBe(2);
+    for (const { proofs, options } of questions) {
+      expect([options.length, proofs.length]).toEqual([4, 4]);
+      for (const proof of proofs) expect(text.replace(/\s+/g, " ")).toContain(proof.text);
+    }
+  });
+  it("keys the evidence itself, and no other sentence holds the answer's words", () => {
+    for (const { key, options, proofs, evidence } of questions) {
+      const answer = options.find((option) => option.id === key[0])!.text.toLowerCase();
+      const content = answer.match(/[a-z]{5,}/g) ?? [];
+      expect(proofs.find((proof) => proof.id === key[1])!.text).toBe(evidence[0]!.quote);
+      for (const proof of proofs) if (proof.id !== key[1]) for (const word of content) expect(proof.text.toLowerCase()).not.toContain(word);
+    }
+  });
+  it("offers no sentence that leans on the one before it", () => {
+    for (const { proofs } of draftTwoParts(stock(text), 1).flatMap(({ parts }) => (parts?.sort === "two-part" ? [parts] : [])))
+      for (const { text: sentence } of proofs) expect(sentence).not.toMatch(/^(?:But|They|It|This|In this way)\b/);
+  });
+  it("is not drafted where there are too few sentences to choose from", () => {
+    expect(draft("# A\n\nShips wait because the channel is shallow. A prism is a block of glass that bends light.", "two-part")).toEqual([]);
   });
 });
 
