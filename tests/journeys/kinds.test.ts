@@ -81,8 +81,7 @@ describe("two-part questions", () => {
     await teacher.until("the doubt", async () => (await text()).includes("The sentence keyed as proof is not among the evidence."));
     await teacher.press(Key.ESCAPE, "z");
     await teacher.until("no doubt", async () => (await teacher.texts("[data-slip][data-verdict=wrong]")).length === 0);
-    await teacher.click("[data-slip] button", "Two-part with evidence");
-    await teacher.click("button", "Keep");
+    await teacher.click("[data-slip].bg-sheet button", "Keep");
     await teacher.saved();
     await teacher.open(`${app.url}/sets/demo-horn/sheet`);
     expect((await teacher.texts(".options li")).length).toBe(8);

@@ -31,7 +31,8 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
   const { plan } = store.state;
   const [supply, setSupply] = useState<SupplyAnswer>();
   const [seed, setSeed] = useState(String(nextSeed));
-  const [wanted, setWanted] = useState(12);
+  const [wanted, setWanted] = useState("12");
+  const wantedCount = Math.min(60, Math.round(Number(wanted)) || 0);
   // What the plan would get is found out anew whenever a change of it has been saved.
   const planned = JSON.stringify(plan);
   const isSaved = store.saveStatus === "saved";
@@ -106,11 +107,16 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
                 max={60}
                 value={wanted}
                 aria-label="How many questions in all"
-                onChange={(event) => setWanted(Math.min(60, Math.max(1, Math.round(Number(event.target.value) || 1))))}
+                onChange={(event) => setWanted(event.target.value)}
               />
               <span>questions</span>
             </label>
-            <button type="button" className="button" disabled={!supply} onClick={() => supply && set(balancePlan(supply.supply, wanted, plan.grade))}>
+            <button
+              type="button"
+              className="button"
+              disabled={!supply || wantedCount < 1}
+              onClick={() => supply && set(balancePlan(supply.supply, wantedCount, plan.grade))}
+            >
               Fill the rows
             </button>
           </div>
