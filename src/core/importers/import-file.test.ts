@@ -150,6 +150,7 @@ describe("broken and hostile files", () => {
       "a.pptx",
       "document-broken",
     ],
+    ["a film without its captions", Buffer.from([0x1a, 0x45, 0xdf, 0xa3, 1, 2]), "tide.webm", "media-without-captions"],
     ["a text file of bytes", Buffer.from([1, 2, 3, 0, 0, 5, 6, 7, 8]), "a.txt", "passage-not-text"],
     ["a picture that is none", Buffer.from("no picture"), "a.png", "picture-broken"],
     ["a broken RTF", Buffer.from("{\\rtf1\\ansi}"), "a.rtf", "passage-empty"],

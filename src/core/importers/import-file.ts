@@ -5,6 +5,7 @@ import { epubImporter } from "./epub/read-epub";
 import { htmlImporter } from "./html/read-html";
 import type { Imported, Importer, ImportInput, ImportProblem, ImportTools } from "./importer";
 import { markCaptions } from "./mark-captions";
+import { mediaImporter } from "./media-type";
 import { docxImporter } from "./office/read-docx";
 import { odpImporter, odtImporter } from "./office/read-open-document";
 import { pptxImporter } from "./office/read-pptx";
@@ -23,6 +24,7 @@ export const IMPORTERS: readonly Importer[] = [
   docxImporter,
   pptxImporter,
   rtfImporter,
+  mediaImporter,
   captionsImporter,
   htmlImporter,
   textImporter,

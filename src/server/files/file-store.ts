@@ -3,6 +3,7 @@ import { closeSync, createReadStream, existsSync, mkdirSync, openSync, readFileS
 import { open } from "node:fs/promises";
 import path from "node:path";
 import { Readable } from "node:stream";
+import { mediaType } from "@/core/importers/media-type";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { db } from "../db/client";
 import { files } from "../db/schema";
@@ -23,6 +24,11 @@ export function hasFile(hash: string): boolean {
 
 export function readFile(hash: string): Uint8Array {
   return readFileSync(filePath(hash));
+}
+
+/** The kind of film or sound a stored file is; undefined where it is neither. */
+export function mediaTypeOf(hash: string, name: string): string | undefined {
+  return mediaType(readHead(hash, 256), name);
 }
 
 /** The first bytes of a file, by which its kind is known. */

@@ -1,5 +1,5 @@
+import { mediaType } from "@/core/importers/media-type";
 import { pictureType } from "@/core/importers/picture/read-picture";
-import { mediaType } from "../importing/media-type";
 import { fileSize, fileStream, hasFile, readHead } from "./file-store";
 
 /** Only what a page shows or plays is served as what it is, and only by its own first bytes; all else is a download. */

@@ -5,11 +5,10 @@ import type { ImportProblem } from "@/core/importers/importer";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { db } from "../db/client";
 import { files, setSources, sources } from "../db/schema";
-import { filePath, fileSize, hasFile, readFile, storeBytes } from "../files/file-store";
+import { filePath, fileSize, hasFile, mediaTypeOf, readFile, storeBytes } from "../files/file-store";
 import { type CreatedSource, type Origin, storeImported } from "../sources/create-source";
 import { detectLanguage } from "./detect-language";
 import type { ImportedSource } from "./import-message";
-import { mediaTypeOf } from "./media-type";
 import { type Progress, runImport } from "./run-import";
 
 /** A film or sound waits for its captions; a scan waits to be told to be read. The file is kept meanwhile. */

@@ -2,8 +2,7 @@ import { eq } from "drizzle-orm";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { db } from "../db/client";
 import { sources } from "../db/schema";
-import { hasFile } from "../files/file-store";
-import { mediaTypeOf } from "../importing/media-type";
+import { hasFile, mediaTypeOf } from "../files/file-store";
 import { loadSource } from "./load-source";
 
 type Problem = { type: "source-not-found" } | { type: "file-gone" } | { type: "not-media"; name: string };

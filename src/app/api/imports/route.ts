@@ -1,10 +1,10 @@
 import { z } from "zod";
+import { isMediaName } from "@/core/importers/media-type";
 import { uploadLimits } from "@/server/env";
 import { storeStream } from "@/server/files/file-store";
 import { answerProblem, refuseForeign } from "@/server/http/answer";
 import { bringIn } from "@/server/importing/bring-in";
 import { streamImport } from "@/server/importing/import-events";
-import { isMediaName } from "@/server/importing/media-type";
 
 export const dynamic = "force-dynamic";
 
