@@ -1,3 +1,4 @@
+import http from "node:http";
 import { describe, expect, it } from "vitest";
 import { By, Key } from "../support/browser";
 import { journey } from "../support/journey";
@@ -39,6 +40,25 @@ describe("a passage that means harm", () => {
     expect(await teacher.driver.getTitle()).not.toBe("taken");
   });
 
+  it("a page elsewhere whose name points to this machine reads nothing", async () => {
+    const { hostname, port } = new URL(app.url);
+    const ask = (path: string, host: string) =>
+      new Promise<{ status: number; body: string }>((resolve, reject) => {
+        http
+          .get({ hostname, port, path, headers: { host } }, (answer) => {
+            let body = "";
+            answer.on("data", (chunk) => {
+              body += chunk;
+            });
+            answer.on("end", () => resolve({ status: answer.statusCode ?? 0, body }));
+          })
+          .on("error", reject);
+      });
+    for (const path of ["/sources", "/api/sets/demo-lens/state", "/sets/demo-lens/key", "/api/sources/s-page/view"]) {
+      expect((await ask(path, `quay.evil.test:${port}`)).status, path).toBe(403);
+      expect((await ask(path, `localhost:${port}`)).status, path).toBe(200);
+    }
+  });
   it("a page that is not there says so and leads back", async () => {
     await teacher.open(`${app.url}/sets/nowhere/margin`);
     expect(await (await teacher.find("main")).getText()).toContain("There is no such page.");

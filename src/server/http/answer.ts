@@ -1,4 +1,5 @@
 import { type AppProblem, problemText } from "@/messages/problems";
+import { isLocalHost } from "./local-host";
 
 const STATUS: Partial<Record<AppProblem["type"], number>> = {
   "set-not-found": 404,
@@ -13,17 +14,15 @@ export function answerProblem(problem: AppProblem): Response {
   return Response.json({ problem: { type: problem.type, text: problemText(problem) } }, { status: STATUS[problem.type] ?? 400 });
 }
 
-const LOCAL_HOST = /^(?:localhost|127\.0\.0\.1|\[::1\])(?::\d+)?$/;
-
 /**
  * Only this machine's own pages may change anything: the host must be a loopback name (which stops
  * DNS rebinding) and the request must not come from another site. Undefined where all is well.
  */
 export function refuseForeign(request: Request): Response | undefined {
-  const host = request.headers.get("host") ?? "";
+  const host = request.headers.get("host");
   const site = request.headers.get("sec-fetch-site");
   const origin = request.headers.get("origin");
-  const foreign = !LOCAL_HOST.test(host) || (site !== null && site !== "same-origin" && site !== "none") || (origin !== null && new URL(origin).host !== host);
+  const foreign = !isLocalHost(host) || (site !== null && site !== "same-origin" && site !== "none") || (origin !== null && new URL(origin).host !== host);
   return foreign ? Response.json({ problem: { type: "foreign-request", text: "Only Vumo's own pages may do this." } }, { status: 403 }) : undefined;
 }
 
