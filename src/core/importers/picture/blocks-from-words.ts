@@ -28,8 +28,10 @@ function toBlock(paragraph: ReadWord[], page: number, bodyHeight: number): RawBl
     const before = all[index - 1];
     // A hyphen at a line end before a small letter belongs to the line break.
     const broken = before && before.line !== word.line && /\p{Ll}[-\u2010]$/u.test(text) && /^\p{Ll}/u.test(word.text);
-    if (broken) text = text.slice(0, -1);
-    else if (text !== "") text += " ";
+    if (broken) {
+      text = text.slice(0, -1);
+      words.at(-1)!.end = text.length;
+    } else if (text !== "") text += " ";
     const start = text.length;
     text += word.text;
     words.push({ start, end: text.length, box: { page, ...word.box }, confidence: Math.round(word.confidence) });
