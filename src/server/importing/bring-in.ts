@@ -4,8 +4,8 @@ import { decodeText } from "@/core/importers/decode-text";
 import type { ImportProblem } from "@/core/importers/importer";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { db } from "../db/client";
-import { files, setSources, sources } from "../db/schema";
-import { filePath, fileSize, hasFile, mediaTypeOf, readFile, storeBytes } from "../files/file-store";
+import { setSources, sources } from "../db/schema";
+import { filePath, hasFile, mediaTypeOf, readFile, storeBytes } from "../files/file-store";
 import { type CreatedSource, type Origin, storeImported } from "../sources/create-source";
 import { detectLanguage } from "./detect-language";
 import type { ImportedSource } from "./import-message";
@@ -66,8 +66,4 @@ function findKnown(hash: string): KnownSource | undefined {
     .orderBy(desc(sources.createdAt))
     .get();
   return found;
-}
-
-export function storedName(hash: string): string {
-  return db().select({ name: files.name }).from(files).where(eq(files.hash, hash)).get()?.name ?? `${fileSize(hash)} bytes`;
 }
