@@ -80,7 +80,7 @@ function removeData() {
 
 /** The stand-in web site: links to it work without a network. Its port follows Vumo's own where that is free. */
 async function startStandin() {
-  const wanted = (await isFree(port + 1)) ? port + 1 : 0;
+  const wanted = port < 65535 && (await isFree(port + 1)) ? port + 1 : 0;
   const site = spawn(process.execPath, [path.join(root, "standins/web-site/serve.mjs"), String(wanted)], { stdio: ["pipe", "pipe", "inherit"] });
   process.on("exit", () => site.kill());
   return new Promise((resolve) => site.stdout.once("data", (line) => resolve(String(line).trim())));
