@@ -16,8 +16,6 @@ export function importWarningText(warning: ImportWarning): string {
       return `${of(warning.count, "page")} ${warning.count === 1 ? "holds" : "hold"} a picture and no text.`;
     case "low-confidence":
       return `${of(warning.count, "paragraph")} could not be read with confidence; ${warning.count === 1 ? "it is" : "they are"} marked.`;
-    case "left-out":
-      return `${of(warning.count, "paragraph")} left out by itself.`;
     case "notes-left-out":
       return `${of(warning.count, "speaker note")} left out; bring ${warning.count === 1 ? "it" : "them"} back if you want ${warning.count === 1 ? "it" : "them"} used.`;
     case "page-text-left":

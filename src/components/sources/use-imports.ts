@@ -27,6 +27,8 @@ const UNREACHABLE = "The server does not answer. Start Vumo again and bring this
 export function useImports(limits: Limits, onCreated: (item: ImportItem, alone: boolean) => void) {
   const [items, setItems] = useState<ImportItem[]>([]);
   const stops = useRef(new Map<string, AbortController>());
+  /** Readings of scans, which keep what came. */
+  const scans = useRef(new Set<string>());
   const queue = useRef<(() => Promise<void>)[]>([]);
   const running = useRef(0);
   const change = useCallback(
@@ -125,7 +127,16 @@ export function useImports(limits: Limits, onCreated: (item: ImportItem, alone: 
     (item: ImportItem, wanted: { again?: true; readPictures?: true }) => {
       if (!item.hash) return addLink(item.name, true, item.id);
       const { id, name, hash } = item;
-      enqueue(name, async () => void (await follow(id, post("/api/imports/stored", { hash, name, ...wanted }), true)), id);
+      if (wanted.readPictures) scans.current.add(id);
+      const named = wanted.readPictures ? { id } : {};
+      enqueue(
+        name,
+        async () => {
+          await follow(id, post("/api/imports/stored", { hash, name, ...wanted, ...named }), true);
+          scans.current.delete(id);
+        },
+        id,
+      );
     },
     [enqueue, follow, addLink],
   );
@@ -138,7 +149,11 @@ export function useImports(limits: Limits, onCreated: (item: ImportItem, alone: 
     [enqueue, follow],
   );
 
-  const stop = useCallback((id: string) => stops.current.get(id)?.abort(), []);
+  /** A scan ends with the pages read so far; everything else is dropped. */
+  const stop = useCallback((id: string) => {
+    if (!scans.current.has(id)) return stops.current.get(id)?.abort();
+    void fetch("/api/imports/stop", post("/api/imports/stop", { id }).init).catch(() => {});
+  }, []);
   const dismiss = useCallback((id: string) => setItems((old) => old.filter((item) => item.id !== id)), []);
   return { items, addFiles, addLink, addCaptions, retry, stop, dismiss };
 }

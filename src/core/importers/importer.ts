@@ -28,7 +28,6 @@ export type ImportWarning =
   | { type: "punctuation-restored"; count: number }
   | { type: "pages-without-text"; count: number }
   | { type: "low-confidence"; count: number }
-  | { type: "left-out"; count: number }
   | { type: "notes-left-out"; count: number }
   | { type: "page-text-left"; words: number }
   | { type: "pictures-not-fetched"; count: number }

@@ -2,6 +2,7 @@ import { readCaptions } from "@/core/importers/captions/read-captions";
 import { decodeText } from "@/core/importers/decode-text";
 import type { Imported, ImportProblem, ImportWarning } from "@/core/importers/importer";
 import { ok, type Result } from "@/core/lib/result";
+import { countText } from "@/core/source/readability/count-text";
 import type { Block } from "@/core/source/schema";
 import { standinOrigin, uploadLimits } from "../env";
 import { filePath, storeBytes } from "../files/file-store";
@@ -11,6 +12,8 @@ import { type Progress, runImport } from "../importing/run-import";
 import { type Fetched, guardedFetch, type LinkProblem } from "./guarded-fetch";
 
 const MAX_PAGE_BYTES = 8_000_000;
+/** Fewer words beside a film are its title and a line about it. */
+const WORTH_TELLING = 40;
 const MAX_PICTURES = 12;
 const MAX_PICTURE_BYTES = 4_000_000;
 
@@ -67,8 +70,13 @@ async function withMedia(
   if (!read.ok) return read;
   onProgress({ what: "fetching the film", done: 0, total: 1 });
   const film = await guardedFetch(media.address, { bytes: uploadLimits().media, seconds: 120, allowedOrigin: standinOrigin() });
-  const warnings: ImportWarning[] = [...read.value.warnings, ...(film.ok ? [] : [{ type: "media-not-fetched" as const }])];
-  const { title } = found.imported;
+  const { title, blocks } = found.imported;
+  const words = countText(blocks.flatMap((block) => (block.leftOut ? [] : [block.text]))).words;
+  const warnings: ImportWarning[] = [
+    ...read.value.warnings,
+    ...(film.ok ? [] : [{ type: "media-not-fetched" as const }]),
+    ...(words >= WORTH_TELLING ? [{ type: "page-text-left" as const, words }] : []),
+  ];
   const language = await detectLanguage(read.value.blocks, track.language?.slice(0, 2));
   return ok({
     url: found.url,

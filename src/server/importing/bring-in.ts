@@ -1,19 +1,16 @@
-import { and, desc, eq, isNull } from "drizzle-orm";
 import { readCaptions } from "@/core/importers/captions/read-captions";
 import { decodeText } from "@/core/importers/decode-text";
 import type { ImportProblem } from "@/core/importers/importer";
 import { fail, ok, type Result } from "@/core/lib/result";
-import { db } from "../db/client";
-import { setSources, sources } from "../db/schema";
 import { filePath, hasFile, mediaTypeOf, readFile, storeBytes } from "../files/file-store";
 import { type CreatedSource, type Origin, storeImported } from "../sources/create-source";
+import { findKnownSource, type KnownSource } from "../sources/find-known-source";
 import { detectLanguage } from "./detect-language";
 import type { ImportedSource } from "./import-message";
 import { type Progress, runImport } from "./run-import";
 
 /** A film or sound waits for its captions; a scan waits to be told to be read. The file is kept meanwhile. */
 export type BringInProblem = ImportProblem | { type: "file-gone" };
-export type KnownSource = { sourceId: string; setId: string; title: string; since: number };
 export type BroughtIn = ({ type: "created"; title: string; kind: string } & CreatedSource) | ({ type: "known" } & KnownSource);
 
 export type FileToBringIn = {
@@ -33,7 +30,7 @@ export type FileToBringIn = {
 /** A stored file becomes a source with a set of its own. */
 export async function bringIn(file: FileToBringIn, onProgress: (progress: Progress) => void, signal?: AbortSignal): Promise<Result<BroughtIn, BringInProblem>> {
   if (!hasFile(file.hash) || (file.media && !hasFile(file.media.hash))) return fail({ type: "file-gone" });
-  const known = file.again || file.media ? undefined : findKnown(file.hash);
+  const known = file.again || file.media ? undefined : findKnownSource({ fileHash: file.hash });
   if (known) return ok({ type: "known", ...known });
   const media = mediaTypeOf(file.hash, file.name);
   if (media) return fail({ type: "media-without-captions", isVideo: media.startsWith("video/") });
@@ -55,15 +52,4 @@ async function withMedia(file: FileToBringIn, media: { hash: string; name: strin
   const isVideo = mediaTypeOf(media.hash, media.name)?.startsWith("video/") ?? true;
   const language = await detectLanguage(captions.value.blocks, undefined);
   return ok({ ...captions.value, kind: isVideo ? "video" : "audio", language });
-}
-
-function findKnown(hash: string): KnownSource | undefined {
-  const found = db()
-    .select({ sourceId: sources.id, setId: setSources.setId, title: sources.title, since: sources.createdAt })
-    .from(sources)
-    .innerJoin(setSources, eq(setSources.sourceId, sources.id))
-    .where(and(eq(sources.fileHash, hash), isNull(sources.deletedAt)))
-    .orderBy(desc(sources.createdAt))
-    .get();
-  return found;
 }

@@ -38,7 +38,7 @@ export async function readPdf(bytes: Uint8Array, name: string, tools: ImportTool
   if (bare.length > 0 && tools.drawPage) raw.push(...(await readPictures(bytes, bare, { ...tools, drawPage: tools.drawPage }, warnings)));
   else if (bare.length > 0) warnings.push({ type: "pages-without-text", count: bare.length });
   const blocks = numberBlocks(raw.sort((a, b) => pageOf(a) - pageOf(b)));
-  if (!blocks.some((block) => !block.leftOut && /\p{L}/u.test(block.text))) return fail({ type: "passage-empty" });
+  if (!blocks.some((block) => !block.leftOut && /\p{L}/u.test(block.text))) return fail({ type: tools.isStopped?.() ? "import-stopped" : "passage-empty" });
   const low = countLowConfidence(blocks);
   if (low > 0) warnings.push({ type: "low-confidence", count: low });
   return ok({ kind: "pdf", title: titleOf(blocks, name), blocks, warnings, pages: pages.length });
