@@ -5,6 +5,8 @@
  *
  * words.tsv      word, part-of-speech weights n:v:a:r (SemCor tag counts), zipf, verb frames, senses
  * synsets.tsv    noun synset id, hypernym id, lexicographer file (both ids in base 36)
+ * meanings.tsv   word, n/v/a, lexicographer file, what its commonest sense means, words of the same sense;
+ *                only where that sense is by far the commonest
  * names.tsv      capitalised single words that WordNet knows as persons or places
  */
 import { readFileSync, writeFileSync } from "node:fs";
@@ -25,6 +27,7 @@ type Synset = {
   words: string[];
   parent: string;
   frames: number[];
+  gloss: string;
 };
 
 function readLines(file: string): string[] {
@@ -36,7 +39,8 @@ function readLines(file: string): string[] {
 function readSynsets(pos: Pos): Map<string, Synset> {
   const byOffset = new Map<string, Synset>();
   for (const line of readLines(path.join(dict, `data.${FILES[pos]}`))) {
-    const t = line.split(" | ")[0]!.trim().split(" ");
+    const [head, gloss = ""] = line.split(" | ") as [string, string | undefined];
+    const t = head.trim().split(" ");
     let at = 4;
     const words = Array.from({ length: Number.parseInt(t[3]!, 16) }, () => {
       const word = t[at]!.replace(/\(.*\)$/, "");
@@ -44,7 +48,7 @@ function readSynsets(pos: Pos): Map<string, Synset> {
       return word;
     });
     const pointers = Number(t[at++]);
-    const synset: Synset = { offset: t[0]!, file: Number(t[1]), words, parent: "", frames: [] };
+    const synset: Synset = { offset: t[0]!, file: Number(t[1]), words, parent: "", frames: [], gloss };
     for (let i = 0; i < pointers; i++, at += 4) {
       const [symbol, target] = t.slice(at, at + 4) as [string, string];
       if ((symbol === "@" || symbol === "@i") && !synset.parent) synset.parent = target;
@@ -139,8 +143,37 @@ for (const synset of synsets.n.values()) {
   for (const word of synset.words) if (/^[A-Z][a-z]{2,}$/.test(word)) nameRows.add(`${word}\t${kind}`);
 }
 
+/** The first definition without its examples, its label and its remarks in brackets. */
+function meaningOf(gloss: string): string {
+  const first = gloss
+    .replace(/\([^)]*\)/g, " ")
+    .split(/;|"/)[0]!
+    .replace(/\s+/g, " ")
+    .trim();
+  return /^[a-z][a-z ,'-]+$/.test(first) ? first.replace(/,$/, "") : "";
+}
+
+/** Share of the tagged uses that the commonest sense has, each sense counted once more than it was seen. */
+const CLEAR_SHARE = 0.7;
+const meaningRows: string[] = [];
+for (const [key, senses] of [...sensesByKey].sort(([a], [b]) => (a < b ? -1 : 1))) {
+  const [pos, lemma] = key.split(":") as [Pos, string];
+  const zipf = zipfByWord.get(lemma) ?? 0;
+  if (pos === "r" || zipf < 1.5 || zipf > 5.2 || lemma.length < 4) continue;
+  const total = senses.reduce((sum, sense) => sum + sense.count + 1, 0);
+  const [best] = [...senses].sort((a, b) => b.count - a.count || a.number - b.number);
+  if ((best!.count + 1) / total < CLEAR_SHARE) continue;
+  const synset = synsets[pos].get(best!.offset)!;
+  const meaning = zipf <= 4.2 ? meaningOf(synset.gloss) : "";
+  const words = meaning.split(" ").length;
+  const shown = words >= 3 && words <= 11 && !meaning.includes(lemma.slice(0, Math.max(4, lemma.length - 2))) ? meaning : "";
+  const same = synset.words.filter((word) => word !== lemma && PLAIN.test(word) && entries.has(word)).slice(0, 5);
+  if (shown || same.length > 0) meaningRows.push([lemma, pos, synset.file, shown, same.join(",")].join("\t"));
+}
+
 const write = (name: string, rows: Iterable<string>) => writeFileSync(path.join(out, `${name}.gz`), gzipSync(`${[...rows].join("\n")}\n`, { level: 9 }));
 write("words.tsv", wordRows);
 write("forms.tsv", formRows);
 write("synsets.tsv", synsetRows);
+write("meanings.tsv", meaningRows);
 write("names.tsv", [...nameRows].sort());

@@ -3,7 +3,13 @@ import { kindOf } from "@/core/questions/kinds";
 
 const REASONS: Record<string, string> = {
   "no-sentences-understood": "no sentence of the text was understood well enough to ask about it",
-  "depth-not-drafted": "reasoning questions need several facts at once and are not drafted yet",
+  "depth-not-drafted": "no fact of the text asks for that depth in this kind",
+  "no-order": "the text lists no steps in order and dates fewer than three events",
+  "no-pairs": "the text has fewer than three terms with their meanings, or years with their events",
+  "no-words": "the text has no word of one clear meaning that is rare enough to ask about",
+  "no-numbers": "the text counts nothing exactly",
+  "no-words-given": "no words are listed under “My words for gaps”",
+  "outside-the-focus": "the rest of what could be asked lies outside the focus",
   "no-fair-options": "the text offers too few wrong answers of the same kind",
   "no-fact-of-this-sort": "no fact of the text fits this kind",
   "facts-used-up": "every fact that can be asked well is in the set already",

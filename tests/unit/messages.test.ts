@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
-import { explainCandidates } from "@/core/drafting/draft-questions";
+import { explainCandidates } from "@/core/drafting/candidates";
 import type { ImportWarning } from "@/core/importers/importer";
 import { kindOf, QUESTION_KINDS, visibleText } from "@/core/questions/kinds";
 import { locatorLabel } from "@/core/source/locator-label";

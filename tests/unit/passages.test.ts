@@ -2,13 +2,14 @@ import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
 import { checkQuestion } from "@/core/checking/check-question";
-import { countSupply, draftQuestions } from "@/core/drafting/draft-questions";
+import { countSupply } from "@/core/drafting/candidates";
+import { draftQuestions } from "@/core/drafting/draft-questions";
 import { createDefaultPlan } from "@/core/drafting/plan";
 import type { Question } from "@/core/questions/question";
 import { analyse, root, tools } from "../support/language-tools";
 
-const files = ["demo/passages", "quality/passages"].flatMap((folder) => readdirSync(path.join(root, folder)).map((name) => path.join(folder, name)));
-const LEAST_UNDERSTOOD = 0.85;
+const files = ["demo/passages", "quality/passages"].flatMap((folder) => readdirSync(path.join(root, folder)).filter((name) => name.endsWith(".md")).map((name) => path.join(folder, name)));
+const LEAST_UNDERSTOOD = 0.7;
 
 describe.each(files)("%s", (file) => {
   const analysis = analyse(readFileSync(path.join(root, file), "utf8"), "markdown");
@@ -39,7 +40,7 @@ describe.each(files)("%s", (file) => {
     }
   });
   it("never promises fewer than it drafts", () => {
-    const supply = countSupply(analysis);
+    const supply = countSupply(analysis).supply;
     for (const kind of ["multiple-choice", "true-false", "gap-fill", "short-answer"] as const)
       expect(questions.filter((question) => question.kind === kind).length).toBeLessThanOrEqual(supply[kind]);
   });

@@ -1,6 +1,8 @@
 import { assertNever } from "@/core/lib/assert-never";
+import { ChoiceFields } from "./ChoiceFields";
+import { EssayFields } from "./EssayFields";
+import { GapFillFields } from "./GapFillFields";
 import { MatchFields } from "./MatchFields";
-import { MultipleChoiceFields } from "./MultipleChoiceFields";
 import { NumberFields } from "./NumberFields";
 import { OpenResponseFields } from "./OpenResponseFields";
 import { OrderFields } from "./OrderFields";
@@ -13,10 +15,20 @@ import { WrittenAnswerFields } from "./WrittenAnswerFields";
 export function QuestionFields({ question, change }: FieldProps) {
   switch (question.kind) {
     case "multiple-choice":
-      return <MultipleChoiceFields question={question} change={change} />;
+    case "select-all":
+    case "word-in-context":
+    case "poll":
+      return <ChoiceFields question={question} change={change} />;
+    case "essay":
+      return <EssayFields question={question} change={change} />;
     case "true-false":
       return <TrueFalseFields question={question} change={change} />;
     case "gap-fill":
+      return question.more?.length || question.choices || question.bank ? (
+        <GapFillFields question={question} change={change} />
+      ) : (
+        <WrittenAnswerFields question={question} change={change} />
+      );
     case "short-answer":
       return <WrittenAnswerFields question={question} change={change} />;
     case "number":

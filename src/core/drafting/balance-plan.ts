@@ -7,18 +7,23 @@ import type { Plan, PlanRow } from "./plan";
  * are chosen, a third written in a word or a line, the rest put together or told at length.
  */
 const SHARES: Record<QuestionKind, number> = {
-  "multiple-choice": 0.24,
-  "true-false": 0.14,
-  "gap-fill": 0.12,
+  "multiple-choice": 0.22,
+  "select-all": 0.05,
+  "true-false": 0.12,
+  "gap-fill": 0.1,
   "short-answer": 0.2,
   number: 0.08,
   order: 0.05,
   match: 0.05,
   "two-part": 0.06,
   "open-response": 0.06,
+  essay: 0.02,
+  "word-in-context": 0.04,
+  // A poll is no question of a paper; it is planned by hand.
+  poll: 0,
 };
 /** A text bears one or two of these at most, and each takes its time. */
-const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "two-part": 3, "open-response": 2 };
+const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "two-part": 3, "open-response": 2, "select-all": 2, essay: 1, "word-in-context": 2, poll: 0 };
 
 /**
  * Rows for `wanted` questions within what the text supports. Kinds share the facts of a text, so no

@@ -1,5 +1,5 @@
 import type { Sentence } from "../language/analysis";
-import type { Depth, QuestionKind } from "../questions/question";
+import type { Depth, Essay, Gap, QuestionKind } from "../questions/question";
 import type { FactType } from "./facts/fact";
 
 /** A question before it has an id, points and its place in a set. */
@@ -34,4 +34,16 @@ export type CandidateParts =
   /** Sentences of the source, the one that proves the answer first. */
   | { sort: "two-part"; proofs: Sentence[] }
   /** Points to look for, and levels from full marks down; `share` is the part of the points that a level earns. */
-  | { sort: "open"; points: string[]; levels: { share: number; text: string }[] };
+  | { sort: "open"; points: string[]; levels: { share: number; text: string }[] }
+  /** Several right and wrong options. */
+  | { sort: "select"; right: string[]; wrong: string[] }
+  /** Gaps in the order of the stem, with the words to choose from. */
+  | { sort: "gaps"; gaps: Gap[]; bank?: string[] }
+  | {
+      sort: "essay";
+      purpose: Essay["purpose"];
+      models: { side: string; text: string }[];
+      points: string[];
+      levels: { share: number; text: string }[];
+    }
+  | { sort: "poll"; options: string[] };

@@ -3,7 +3,7 @@ import { checkQuestion } from "../checking/check-question";
 import { RULES } from "../checking/rules";
 import type { Lexicon } from "../language/lexicon";
 import { QUESTION_KINDS } from "../questions/kinds";
-import { depthSchema, numberKeySchema, openKeySchema, optionSchema, type Question, type QuestionKind } from "../questions/question";
+import { depthSchema, gapSchema, gapsOf, isChoice, numberKeySchema, optionSchema, type Question, type QuestionKind } from "../questions/question";
 import { type Block, blockSchema, locatorSchema } from "../source/schema";
 import { planSchema } from "./plan";
 
@@ -26,8 +26,22 @@ export const draftedQuestionSchema = z.object({
     numberKeySchema,
     z.array(z.string()),
     z.array(z.tuple([z.string(), z.string()])),
-    openKeySchema.extend({ rubric: z.array(z.object({ points: z.number(), text: z.string() })) }),
+    z.object({
+      /** One model answer, or one for each side of an argument. */
+      model: z.union([z.string(), z.record(z.string(), z.string())]),
+      points: z.array(z.string()),
+      rubric: z.array(z.object({ points: z.number(), text: z.string() })),
+    }),
+    z.null(),
   ]),
+  /** Gap fill with several gaps, or with words to choose from. */
+  gaps: z.array(gapSchema).optional(),
+  bank: z.array(z.string()).optional(),
+  /** What the answer rests on, for whoever marks it. */
+  explanation: z.string().optional(),
+  outcome: z.string().optional(),
+  /** With `--explain`: where the draft came from. */
+  why: z.object({ fact: z.string(), pattern: z.string(), score: z.number(), made: z.string(), matched: z.string().optional() }).optional(),
   accepted: z.array(z.string()).optional(),
   evidence: z.array(z.object({ quote: z.string(), blockId: z.string(), start: z.number().int(), end: z.number().int(), locator: locatorSchema })),
   points: z.number(),
@@ -40,6 +54,8 @@ export const draftedSchema = z.object({
   plan: planSchema.extend({ seed: z.number().int() }),
   questions: z.array(draftedQuestionSchema),
   notes: z.array(z.string()),
+  /** With `--explain`: what was not shown, and the gate that held it back. */
+  heldBack: z.array(z.object({ kind: z.string(), stem: z.string(), key: z.string(), pattern: z.string(), score: z.number(), heldBack: z.string().optional() })).optional(),
 });
 export type DraftedQuestion = z.infer<typeof draftedQuestionSchema>;
 export type Drafted = z.infer<typeof draftedSchema>;
@@ -57,7 +73,7 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
     id: question.id,
     kind: question.kind,
     stem: question.stem,
-    ...(question.kind === "multiple-choice" ? { options: question.options } : {}),
+    ...(isChoice(question) ? { options: question.options } : {}),
     ...(question.kind === "order" ? { items: question.items } : {}),
     ...(question.kind === "match" ? { left: question.left, right: question.right } : {}),
     ...(question.kind === "two-part"
@@ -68,7 +84,11 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
           ],
         }
       : {}),
-    key: question.kind === "open-response" ? { ...question.key, rubric: question.rubric ?? [] } : question.key,
+    key: keyOf(question),
+    ...(question.kind === "gap-fill" && (question.more?.length || question.choices) ? { gaps: gapsOf(question) } : {}),
+    ...(question.kind === "gap-fill" && question.bank ? { bank: question.bank } : {}),
+    ...(question.explanation ? { explanation: question.explanation } : {}),
+    ...(question.outcome ? { outcome: question.outcome } : {}),
     ...(question.kind === "gap-fill" || question.kind === "short-answer" ? { accepted: question.accepted } : {}),
     evidence: question.evidence.map(({ quote, blockId, start, end }) => ({
       quote,
@@ -82,4 +102,21 @@ export function toDraftedQuestion(question: Question, blocks: readonly Block[], 
     verdict,
     checks,
   };
+}
+
+function keyOf(question: Question): DraftedQuestion["key"] {
+  const rubric = question.rubric ?? [];
+  switch (question.kind) {
+    case "open-response":
+      return { ...question.key, rubric };
+    case "essay": {
+      const { models, points } = question.key;
+      const model = models.length === 1 ? models[0]!.text : Object.fromEntries(models.map(({ side, text }) => [side, text]));
+      return { model, points, rubric };
+    }
+    case "gap-fill":
+      return question.more?.length ? gapsOf(question).map((gap) => gap.key) : question.key;
+    default:
+      return question.key;
+  }
 }

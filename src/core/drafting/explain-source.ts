@@ -1,6 +1,6 @@
 import type { AbstainReason, Analysis } from "../language/analysis";
 import type { Locator } from "../source/schema";
-import { type ExplainedCandidate, explainCandidates } from "./draft-questions";
+import { type ExplainedCandidate, explainCandidates } from "./candidates";
 
 export type ExplainedSentence = {
   blockId: string;

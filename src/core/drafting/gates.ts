@@ -23,21 +23,41 @@ const FEWEST_WORDS: Record<Candidate["kind"], number> = {
   match: 5,
   "two-part": 4,
   "open-response": 8,
+  "select-all": 5,
+  essay: 8,
+  "word-in-context": 6,
+  poll: 4,
+};
+/** Words of the longest stem of each kind; what quotes the source or sets a task may be longer. */
+const LONGEST: Record<Candidate["kind"], number> = {
+  "short-answer": 28,
+  "multiple-choice": 34,
+  "true-false": 28,
+  "gap-fill": 160,
+  number: 34,
+  order: 34,
+  match: 28,
+  "two-part": 34,
+  "open-response": 45,
+  "select-all": 34,
+  essay: 80,
+  "word-in-context": 60,
+  poll: 45,
 };
 /** Their keys are parts or longer texts, not an answer that the stem could hold. */
-const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match", "open-response"]);
+const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match", "open-response", "select-all", "essay", "poll", "word-in-context"]);
 
 export function failedGate(candidate: Candidate): GateName | undefined {
   const stem = candidate.stem;
   const words = stem.split(" ").length;
   if (words < FEWEST_WORDS[candidate.kind]) return "stem-too-thin";
-  if (words > 34 || (words > 28 && candidate.kind !== "number" && candidate.kind !== "open-response")) return "stem-too-long";
-  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.key.split(" ").length > 20) return "key-too-long";
+  if (words > LONGEST[candidate.kind]) return "stem-too-long";
+  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
   if (!/^[A-Z"“\d]/.test(stem)) return "opens-badly";
-  if (/\b(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in)\b/i.test(stem)) return "doubled-words";
+  if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in)\b/i.test(stem)) return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
-  if (!WITHOUT_ANSWER.has(candidate.kind) && answerInStem(candidate)) return "answer-in-stem";
-  if (candidate.kind === "gap-fill" && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, ""))) return "gap-word-elsewhere";
+  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && answerInStem(candidate)) return "answer-in-stem";
+  if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, ""))) return "gap-word-elsewhere";
 
   return undefined;
 }

@@ -23,9 +23,17 @@ export type Lexicon = {
   /** WordNet's lexicographer file of a noun synset: 6 artifact, 15 location, 18 person, … */
   nounFile(synset: string): number;
   nameKind(name: string): "person" | "place" | undefined;
+  /** What a word means, where one sense of it is by far the commonest. */
+  findMeaning(lemma: string, pos: MeaningPos): string | undefined;
+  /** Words of the same commonest sense. */
+  findSynonyms(lemma: string, pos: MeaningPos): readonly string[];
+  /** Meanings of other words of the same field and about the same frequency. */
+  meaningsLike(lemma: string, pos: MeaningPos): readonly string[];
 };
 
-export type LexiconFiles = { words: string; forms: string; synsets: string; names: string };
+export type MeaningPos = "n" | "v" | "a";
+
+export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; meanings: string };
 
 /** Builds the lexicon from the tables that `npm run build:lexicon` writes. */
 export function createLexicon(files: LexiconFiles): Lexicon {
@@ -43,6 +51,7 @@ export function createLexicon(files: LexiconFiles): Lexicon {
   }
   const kindByName = new Map(rows(files.names).map(([name, kind]) => [name!, kind as "person" | "place"]));
 
+  const meanings = readMeanings(files.meanings);
   const findWord = (lemma: string) => {
     const known = entryByWord.get(lemma);
     if (known) return known;
@@ -58,6 +67,43 @@ export function createLexicon(files: LexiconFiles): Lexicon {
     findHypernym: (synset) => synsetById.get(synset)?.parent || undefined,
     nounFile: (synset) => synsetById.get(synset)?.file ?? 0,
     nameKind: (name) => kindByName.get(name),
+    findMeaning: (lemma, pos) => meanings.find(lemma, pos)?.meaning || undefined,
+    findSynonyms: (lemma, pos) => meanings.find(lemma, pos)?.synonyms ?? [],
+    meaningsLike: (lemma, pos) => {
+      const own = meanings.find(lemma, pos);
+      if (!own) return [];
+      const zipf = findWord(lemma)?.zipf ?? 0;
+      return meanings
+        .inField(pos, own.field)
+        .filter((other) => other.lemma !== lemma && Math.abs((findWord(other.lemma)?.zipf ?? 0) - zipf) < 0.35)
+        .map((other) => other.meaning);
+    },
+  };
+}
+
+type Meaning = { lemma: string; field: string; meaning: string; synonyms: readonly string[] };
+
+/** The table is split when a meaning is first asked for: most runs never do. */
+function readMeanings(table: string) {
+  let byKey: Map<string, Meaning> | undefined;
+  let byField: Map<string, Meaning[]> | undefined;
+  const read = () => {
+    if (byKey && byField) return { byKey, byField };
+    [byKey, byField] = [new Map(), new Map()];
+    for (const [lemma, pos, field, meaning, synonyms] of rows(table) as [string, string, string, string, string][]) {
+      const entry = { lemma, field, meaning, synonyms: synonyms ? synonyms.split(",") : [] };
+      byKey.set(`${pos}:${lemma}`, entry);
+      if (meaning) {
+        const known = byField.get(`${pos}:${field}`);
+        if (known) known.push(entry);
+        else byField.set(`${pos}:${field}`, [entry]);
+      }
+    }
+    return { byKey, byField };
+  };
+  return {
+    find: (lemma: string, pos: MeaningPos) => read().byKey.get(`${pos}:${lemma}`),
+    inField: (pos: MeaningPos, field: string) => read().byField.get(`${pos}:${field}`) ?? [],
   };
 }
 

@@ -1,6 +1,6 @@
 import type { PaperSettings, SetState } from "../questions/edit";
 import { kindOf } from "../questions/kinds";
-import type { Question, QuestionKind } from "../questions/question";
+import { gapsOf, isChoice, isKeyed, type Question, type QuestionKind } from "../questions/question";
 import { anchorSpan } from "../source/anchor-span";
 import { placeLabel } from "../source/locator-label";
 import type { Block } from "../source/schema";
@@ -27,13 +27,12 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
   // Line numbers only where the student has them too.
   const lines = state.paper.showPassage ? wrapLines(passageBlocks(state, blocks)) : [];
   return keptSlips(state).map(({ question }, index) => {
-    const label =
-      question.kind === "multiple-choice" ? OPTION_LABELS[state.paper.labels](question.options.findIndex((option) => option.id === question.key)) : undefined;
+    const label = labelsOf(question, state.paper.labels);
     return {
       number: index + 1,
       kind: question.kind,
       points: question.points,
-      answer: question.kind === "order" || question.kind === "match" || question.kind === "two-part" ? "" : kindOf(question.kind).keyText(question),
+      answer: IN_LINES.has(question.kind) || (question.kind === "gap-fill" && question.more?.length) ? "" : kindOf(question.kind).keyText(question),
       ...(label ? { label } : {}),
       lines: linesOf(question, state.paper.labels),
       rubric: question.rubric ?? [],
@@ -60,6 +59,16 @@ function place(block: Block, start: number, titleBySource: ReadonlyMap<string, s
   return title ? `${title}, ${placeLabel(block, start)}` : placeLabel(block, start);
 }
 
+/** Their key is a list, not one line. */
+const IN_LINES = new Set<QuestionKind>(["order", "match", "two-part", "essay"]);
+
+/** "B", or "A, C" where several are right. */
+function labelsOf(question: Question, labels: PaperSettings["labels"]): string | undefined {
+  if (!isChoice(question)) return undefined;
+  const right = question.options.flatMap((option, index) => (isKeyed(question, option.id) ? [OPTION_LABELS[labels](index)] : []));
+  return right.length > 0 ? right.join(", ") : undefined;
+}
+
 function linesOf(question: Question, labels: PaperSettings["labels"]): string[] {
   const label = OPTION_LABELS[labels];
   const other = OPTION_LABELS[labels === "letters" ? "numbers" : "letters"];
@@ -83,6 +92,10 @@ function linesOf(question: Question, labels: PaperSettings["labels"]): string[] 
     }
     case "open-response":
       return question.key.points;
+    case "essay":
+      return [...question.key.models.map((model) => (model.side ? `${model.side}: ${model.text}` : model.text)), ...question.key.points];
+    case "gap-fill":
+      return question.more?.length ? gapsOf(question).map((gap, index) => `${index + 1}. ${[gap.key, ...gap.accepted].join(" / ")}`) : [];
     default:
       return [];
   }

@@ -1,6 +1,6 @@
 import type { PaperSettings, SetState, Slip } from "../questions/edit";
 import { kindOf } from "../questions/kinds";
-import { GAP, type Question, type QuestionKind } from "../questions/question";
+import { GAP, type GapFill, gapsOf, isChoice, type Question, type QuestionKind } from "../questions/question";
 import type { Block } from "../source/schema";
 
 /** What a student gets. It is built from named fields only, so nothing of the key can come along. */
@@ -25,6 +25,8 @@ export type StudentQuestion = {
   columns?: { left: { label: string; text: string }[]; right: { label: string; text: string }[] };
   /** Two-part: the second choice. */
   second?: { stem: string; options: { label: string; text: string }[] };
+  /** Gap fill: the words to choose from. */
+  bank?: string[];
   /** Number: the unit behind the line to write on. */
   unit?: string;
   /** Lines to write on; none where the answer goes into the question. */
@@ -52,14 +54,14 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
     ({ question }, index): StudentQuestion => ({
       number: index + 1,
       kind: question.kind,
-      stem: question.kind === "gap-fill" ? question.stem.replace(GAP, "__________") : question.stem,
+      stem: question.kind === "gap-fill" ? gapsInPrint(question) : question.stem,
       points: question.points,
       showPoints: paper.showPoints,
-      ...(question.kind === "multiple-choice"
+      ...(isChoice(question)
         ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) }
         : {}),
       ...partsOf(question, paper),
-      answerLines: question.kind === "short-answer" ? answerLines(question.points) : question.kind === "open-response" ? 8 : 0,
+      answerLines: question.kind === "short-answer" ? answerLines(question.points) : question.kind === "open-response" ? 8 : question.kind === "essay" ? 22 : 0,
     }),
   );
   const points = kept.reduce((sum, slip) => sum + slip.question.points, 0);
@@ -67,8 +69,20 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
   return { title: paper.title, directions: paper.directions, points, questions, ...(passage ? { passage } : {}) };
 }
 
+/** Gaps are all of one length, and several are numbered; choices stand in the line. */
+function gapsInPrint(question: GapFill): string {
+  const gaps = gapsOf(question);
+  let at = 0;
+  return question.stem.replaceAll(GAP, () => {
+    const choices = gaps[at]?.choices;
+    at++;
+    const number = gaps.length > 1 ? `(${at}) ` : "";
+    return choices ? `${number}[ ${choices.join(" / ")} ]` : `${number}__________`;
+  });
+}
+
 /** Items as they stand shuffled; letters for what is chosen from, numbers for what is answered. */
-function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQuestion, "items" | "columns" | "unit" | "options" | "second"> {
+function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQuestion, "items" | "columns" | "unit" | "options" | "second" | "bank"> {
   const label = OPTION_LABELS[labels];
   const other = OPTION_LABELS[labels === "letters" ? "numbers" : "letters"];
   switch (question.kind) {
@@ -87,6 +101,8 @@ function partsOf(question: Question, { labels }: PaperSettings): Pick<StudentQue
     }
     case "number":
       return { unit: question.key.unit };
+    case "gap-fill":
+      return question.bank ? { bank: question.bank } : {};
     default:
       return {};
   }

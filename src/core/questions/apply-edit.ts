@@ -1,7 +1,7 @@
 import { assertNever } from "../lib/assert-never";
 import { fail, ok, type Result } from "../lib/result";
 import type { Edit, Parts, SetState, Slip } from "./edit";
-import { MAX_OPTIONS, MAX_PARTS, type Question } from "./question";
+import { isChoice, isKeyed, MAX_OPTIONS, MAX_PARTS, type Question } from "./question";
 
 export type EditProblem = { type: "question-gone"; questionId: string } | { type: "edit-does-not-fit"; edit: Edit["type"] };
 type Outcome<T> = Result<T, EditProblem>;
@@ -79,14 +79,14 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
     case "set-accepted":
       return question.kind === "gap-fill" || question.kind === "short-answer" ? { ...question, accepted: edit.to } : undefined;
     case "set-option":
-      if (question.kind !== "multiple-choice" || !question.options.some((option) => option.id === edit.optionId)) return undefined;
+      if (!isChoice(question) || !question.options.some((option) => option.id === edit.optionId)) return undefined;
       return { ...question, options: question.options.map((option) => (option.id === edit.optionId ? { ...option, text: edit.to } : option)) };
     case "add-option":
-      if (question.kind !== "multiple-choice" || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id))
+      if (!isChoice(question) || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id))
         return undefined;
       return { ...question, options: question.options.toSpliced(edit.index, 0, edit.option) };
     case "remove-option":
-      if (question.kind !== "multiple-choice" || question.options.length <= 2 || edit.option.id === question.key) return undefined;
+      if (!isChoice(question) || question.options.length <= 2 || isKeyed(question, edit.option.id)) return undefined;
       return { ...question, options: question.options.filter((option) => option.id !== edit.option.id) };
     default:
       return assertNever(edit);
@@ -103,7 +103,12 @@ function setKey(question: Question, key: SetKey): Question | undefined {
       return typeof key === "object" && "value" in key ? { ...question, key } : undefined;
     case "open-response":
       return typeof key === "object" && "model" in key ? { ...question, key } : undefined;
+    case "essay":
+      return typeof key === "object" && "models" in key ? { ...question, key } : undefined;
+    case "select-all":
+      return Array.isArray(key) && key.length > 0 && key.every((id) => question.options.some((option) => option.id === id)) ? { ...question, key } : undefined;
     case "multiple-choice":
+    case "word-in-context":
       return typeof key === "string" && question.options.some((option) => option.id === key) ? { ...question, key } : undefined;
     case "gap-fill":
     case "short-answer":
@@ -124,6 +129,10 @@ function setParts(question: Question, parts: Parts): Question | undefined {
     const has = (options: readonly { id: string }[], id: string) => options.some((option) => option.id === id);
     const isWhole = has(parts.options, parts.key[0]) && has(parts.proofs, parts.key[1]);
     return isWhole && parts.options.length <= MAX_OPTIONS && parts.proofs.length <= MAX_OPTIONS ? { ...question, ...parts } : undefined;
+  }
+  if (question.kind === "gap-fill" && "accepted" in parts) {
+    const { choices: _, more: __, bank: ___, ...rest } = question;
+    return { ...rest, ...parts };
   }
   if (question.kind === "match" && "left" in parts) {
     const [left, right] = [new Set(parts.left.map((item) => item.id)), new Set(parts.right.map((item) => item.id))];

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { planSchema } from "../drafting/plan";
 import { spanSchema } from "../source/schema";
-import { depthSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema, twoPartSchema } from "./question";
+import { depthSchema, essayKeySchema, gapFillSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema, twoPartSchema } from "./question";
 
 /** Where a question stands in the teacher's judgement. */
 export const statusSchema = z.enum(["draft", "kept", "aside"]);
@@ -14,7 +14,7 @@ export const slipSchema = z.object({
   lookAgain: z.boolean(),
   /** Rules whose doubt the teacher has answered, with the words they were answered for. */
   answered: z.record(z.string(), z.string()).default({}),
-  origin: z.object({ runId: z.string(), factId: z.string(), pattern: z.string(), score: z.number() }).optional(),
+  origin: z.object({ runId: z.string(), factId: z.string(), pattern: z.string(), score: z.number(), matched: z.string().optional() }).optional(),
 });
 export type Slip = z.infer<typeof slipSchema>;
 
@@ -35,6 +35,8 @@ export const partsSchema = z.union([
   orderSchema.pick({ items: true, key: true }),
   matchSchema.pick({ left: true, right: true, key: true }),
   twoPartSchema.pick({ options: true, proofStem: true, proofs: true, key: true }),
+  /** Gap fill: what its gaps take, and the words to choose from. */
+  gapFillSchema.pick({ key: true, accepted: true, choices: true, more: true, bank: true }),
 ]);
 export type Parts = z.infer<typeof partsSchema>;
 
@@ -50,7 +52,7 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-option"), optionId: z.string(), ...change(z.string().max(2000)) }),
   z.object({ type: z.literal("add-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
   z.object({ type: z.literal("remove-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
-  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean(), numberKeySchema, openKeySchema])) }),
+  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean(), numberKeySchema, openKeySchema, essayKeySchema, z.array(z.string())])) }),
   /** Items and their order, or the two columns and what belongs together: always whole, so that no part points to one that is gone. */
   z.object({ type: z.literal("set-parts"), ...change(partsSchema) }),
   z.object({ type: z.literal("set-accepted"), ...change(z.array(z.string().max(500)).max(60)) }),

@@ -1,11 +1,10 @@
-import type { RowReport } from "@/core/drafting/draft-questions";
-import type { QuestionKind } from "@/core/questions/question";
 import type { LoadedSet } from "../sets/load-set";
 import { draftableSource } from "./check-set";
 import { askedAlready } from "./draft-run";
 import { askEngine } from "./engine";
+import type { EngineEvent } from "./engine-message";
 
-export type Supply = { supply: Record<QuestionKind, number>; rows: RowReport[]; sentences: number; understood: number };
+export type Supply = Extract<EngineEvent, { type: "supply" }>;
 
 /** How many good drafts of each kind the source can bear by itself, and how many of each row the plan would get now. */
 export async function supplyOf(set: LoadedSet, seed: number): Promise<Supply> {

@@ -1,9 +1,10 @@
 import type { Checked } from "@/core/checking/check-question";
+import type { DepthSupply, Supply } from "@/core/drafting/candidates";
 import type { Draft, DraftReport, Existing, RowReport } from "@/core/drafting/draft-questions";
 import type { ExplainedSentence } from "@/core/drafting/explain-source";
 import type { Plan } from "@/core/drafting/plan";
 import type { TextSort } from "@/core/language/analysis";
-import type { Question, QuestionKind } from "@/core/questions/question";
+import type { Question } from "@/core/questions/question";
 import type { Block } from "@/core/source/schema";
 
 /** A source for the worker; its analysis is kept under `key`, which changes with the text. */
@@ -21,7 +22,7 @@ export type EngineEvent =
   | { type: "reading"; done: number; total: number }
   | { type: "draft"; draft: Draft; checked: Checked }
   | { type: "drafted"; report: DraftReport; stopped: boolean }
-  | { type: "supply"; supply: Record<QuestionKind, number>; rows: RowReport[]; sentences: number; understood: number }
+  | { type: "supply"; supply: Supply; byDepth: DepthSupply; outcomes: string[]; rows: RowReport[]; sentences: number; understood: number }
   | { type: "explained"; sentences: ExplainedSentence[]; sort: TextSort }
   | { type: "checked"; checked: Record<string, Checked> }
   | { type: "failed"; message: string };

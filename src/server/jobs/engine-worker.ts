@@ -1,7 +1,9 @@
 import { parentPort } from "node:worker_threads";
 import { checkQuestion } from "@/core/checking/check-question";
-import { countSupply, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
+import { countSupply, stockOf } from "@/core/drafting/candidates";
+import { type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { explainSource } from "@/core/drafting/explain-source";
+import { proposeOutcomes } from "@/core/drafting/steering/propose-outcomes";
 import { analyseText } from "@/core/language/analyse-text";
 import type { Analysis } from "@/core/language/analysis";
 import type { Question } from "@/core/questions/question";
@@ -33,7 +35,8 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
       const { plan, seed, existing } = request;
       return send({
         type: "supply",
-        supply: countSupply(analysis),
+        ...countSupply(analysis),
+        outcomes: proposeOutcomes(stockOf(analysis)),
         ...tryPlan(draftQuestions({ analysis, plan, seed, existing, newId: (index) => `${index}` })),
       });
     }

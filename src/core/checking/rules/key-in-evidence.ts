@@ -1,6 +1,6 @@
 import { OPPOSITES } from "../../drafting/falsification/opposites";
 import { numberValue } from "../../drafting/phrasing/number-forms";
-import type { Question } from "../../questions/question";
+import { gapsOf, type Question } from "../../questions/question";
 import { baseSet, contentWords } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
 
@@ -31,6 +31,21 @@ export const keyInEvidence = defineRule({
 
 function keyOf(question: Exclude<Question, { kind: "true-false" | "number" }>): string {
   switch (question.kind) {
+    case "select-all":
+      return question.options
+        .filter((option) => question.key.includes(option.id))
+        .map((option) => option.text)
+        .join(". ");
+    case "essay":
+      return [...question.key.models.map((model) => model.text), ...question.key.points].join(" ");
+    case "gap-fill":
+      return gapsOf(question)
+        .map((gap) => gap.key)
+        .join(". ");
+    case "word-in-context":
+    case "poll":
+      // What a word means stands in a dictionary, and an opinion has no key.
+      return "";
     case "multiple-choice":
       return question.options.find((option) => option.id === question.key)?.text ?? "";
     case "order":

@@ -1,4 +1,4 @@
-import { GAP, type Option, type Question } from "../../questions/question";
+import { GAP, gapsOf, type Option, type Question } from "../../questions/question";
 import { defineRule, type Report } from "../define-rule";
 
 /** A question with an empty part cannot be answered or marked. */
@@ -16,14 +16,14 @@ export const questionComplete = defineRule({
     "no-part": "Part {label} is empty. Write it or take it out.",
     "few-parts": "There are fewer than three parts, so there is next to nothing to {what}.",
     "no-points": "Say which points a good answer holds, or nobody can mark it.",
-    "two-gaps": "There is more than one gap, but only one key.",
+    "gap-count": "There are {gaps} gaps, but keys for {keys}. Each gap needs its own.",
   },
   check(question, _, report) {
     if (question.stem.replace(GAP, "").trim() === "") report("no-stem");
     checkKey(question, report);
     if (question.kind === "gap-fill") {
       const gaps = question.stem.split(GAP).length - 1;
-      if (gaps !== 1) report(gaps === 0 ? "no-gap" : "two-gaps");
+      if (gaps !== gapsOf(question).length) report(gaps === 0 ? "no-gap" : "gap-count", { gaps, keys: gapsOf(question).length });
     }
   },
 });
@@ -33,10 +33,20 @@ function checkKey(question: Question, report: Report): void {
     case "true-false":
     case "number":
       return;
+    case "select-all":
+      if (question.key.length === 0) report("no-key", {}, { part: "key" });
+      return checkOptions(question.options, report);
     case "multiple-choice":
-      return question.options.forEach((option, index) => {
-        if (option.text.trim() === "") report("no-option", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
-      });
+    case "word-in-context":
+    case "poll":
+      return checkOptions(question.options, report);
+    case "essay":
+      if (question.key.models.every((model) => model.text.trim() === "")) report("no-key", {}, { part: "key" });
+      if (question.key.points.every((point) => point.trim() === "")) report("no-points", {}, { part: "key" });
+      return;
+    case "gap-fill":
+      if (gapsOf(question).some((gap) => gap.key.trim() === "")) report("no-key", {}, { part: "key" });
+      return;
     case "order":
       return checkParts(question.items, "put in order", report);
     case "match":
@@ -50,6 +60,12 @@ function checkKey(question: Question, report: Report): void {
     default:
       if (question.key.trim() === "") report("no-key", {}, { part: "key" });
   }
+}
+
+function checkOptions(options: readonly Option[], report: Report): void {
+  options.forEach((option, index) => {
+    if (option.text.trim() === "") report("no-option", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
+  });
 }
 
 function checkParts(parts: readonly Option[], what: string, report: Report, others: readonly Option[] = []): void {

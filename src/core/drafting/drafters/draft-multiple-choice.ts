@@ -4,7 +4,8 @@ import { findDistractors } from "../distractors/find-distractors";
 import type { Fact } from "../facts/fact";
 import type { SourceStock } from "../source-stock";
 
-const MOST_DISTRACTORS = 4;
+/** More than are shown, so that nearer or farther ones can be chosen. */
+const MOST_DISTRACTORS = 6;
 
 /** Facts with enough fair wrong answers of their own kind. */
 export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate[] {

@@ -24,7 +24,6 @@ export function draftTwoParts(stock: SourceStock, seed: number): Candidate[] {
       {
         ...choice,
         kind: "two-part" as const,
-        distractors: choice.distractors.slice(0, 3),
         pattern: `proved-${choice.pattern}`,
         depth: choice.depth === "recall" ? ("understanding" as const) : ("reasoning" as const),
         worth: choice.worth - 0.1,

@@ -19,3 +19,8 @@ export type KindDefinition<Q extends Question> = {
 export function readingMinutes(text: string, grade: number): number {
   return text.split(/\s+/).length / (45 + 12 * grade);
 }
+
+/** Words a minute in writing by hand at each grade, 1 to 12: from about 5 to 20 (Graham and others 1998). */
+export function writingMinutes(words: number, grade: number): number {
+  return words / (4 + grade * 1.3);
+}

@@ -1,10 +1,10 @@
 import { Plus, X } from "lucide-react";
 import TextareaAutosize from "react-textarea-autosize";
-import { MAX_OPTIONS, type MultipleChoice } from "@/core/questions/question";
+import { type Choice, isKeyed, MAX_OPTIONS } from "@/core/questions/question";
 import { type FieldProps, QUIET_FIELD } from "./question-field";
 
 /** The options, which of them is right, and room for more. */
-export function MultipleChoiceFields({ question, change }: FieldProps<MultipleChoice>) {
+export function ChoiceFields({ question, change }: FieldProps<Choice>) {
   const add = () => {
     const used = new Set(question.options.map((option) => option.id));
     const id = Array.from({ length: MAX_OPTIONS + 1 }, (_, index) => `o${index + 1}`).find((candidate) => !used.has(candidate))!;
@@ -12,21 +12,14 @@ export function MultipleChoiceFields({ question, change }: FieldProps<MultipleCh
   };
   return (
     <fieldset>
-      <legend className="sr-only">Options; the marked one is the key</legend>
+      <legend className={question.kind === "poll" ? "label" : "sr-only"}>{LEGEND[question.kind]}</legend>
       {question.options.map((option, index) => {
         const letter = "ABCDEFGH"[index]!;
-        const isKey = option.id === question.key;
+        const isKey = isKeyed(question, option.id);
         return (
           <div key={option.id} className="group flex items-baseline gap-2 py-0.5">
             <label className="flex cursor-pointer items-baseline gap-1.5">
-              <input
-                type="radio"
-                name={`key-${question.id}`}
-                className="accent-spruce"
-                checked={isKey}
-                aria-label={`Option ${letter} is the key`}
-                onChange={() => change({ type: "set-key", questionId: question.id, from: question.key, to: option.id })}
-              />
+              <KeyMark question={question} letter={letter} optionId={option.id} change={change} />
               <span aria-hidden className={`w-3.5 text-sm ${isKey ? "font-bold text-spruce" : "text-soft"}`}>
                 {letter}
               </span>
@@ -58,5 +51,41 @@ export function MultipleChoiceFields({ question, change }: FieldProps<MultipleCh
         </button>
       ) : null}
     </fieldset>
+  );
+}
+
+const LEGEND: Record<Choice["kind"], string> = {
+  "multiple-choice": "Options; the marked one is the key",
+  "word-in-context": "Options; the marked one is the key",
+  "select-all": "Options; the marked ones are the key",
+  poll: "Options; an opinion has no key",
+};
+
+/** One right option is chosen, several are ticked, and an opinion has none. */
+function KeyMark({ question, letter, optionId, change }: FieldProps<Choice> & { letter: string; optionId: string }) {
+  if (question.kind === "poll") return null;
+  if (question.kind === "select-all") {
+    const { key } = question;
+    const isKey = key.includes(optionId);
+    return (
+      <input
+        type="checkbox"
+        className="accent-spruce"
+        checked={isKey}
+        aria-label={`Option ${letter} is right`}
+        disabled={isKey && key.length === 1}
+        onChange={() => change({ type: "set-key", questionId: question.id, from: key, to: isKey ? key.filter((id) => id !== optionId) : [...key, optionId] })}
+      />
+    );
+  }
+  return (
+    <input
+      type="radio"
+      name={`key-${question.id}`}
+      className="accent-spruce"
+      checked={question.key === optionId}
+      aria-label={`Option ${letter} is the key`}
+      onChange={() => change({ type: "set-key", questionId: question.id, from: question.key, to: optionId })}
+    />
   );
 }

@@ -1,0 +1,153 @@
+import type { Sentence } from "../../language/analysis";
+import { pronounOf } from "../../language/resolve-pronouns";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+import { claimOf, claimWords, sidesOf } from "./find-claim";
+import { titleOf } from "./sections";
+
+const FEWEST_POINTS = 4;
+const MOST_POINTS = 6;
+
+type Length = { inform: string; argue: string; tell: string };
+
+/** How long a piece of writing may be wanted at a grade. */
+export function lengthAt(grade: number): Length {
+  if (grade <= 3) return { inform: "Write six to eight sentences.", argue: "Write five to seven sentences.", tell: "Write six to ten sentences." };
+  if (grade <= 5) return { inform: "Write two paragraphs.", argue: "Write two paragraphs.", tell: "Write two or three paragraphs." };
+  if (grade <= 8) return { inform: "Write three paragraphs.", argue: "Write three paragraphs.", tell: "Write three paragraphs." };
+  return { inform: "Write 250 to 350 words.", argue: "Write 300 to 400 words.", tell: "Write 250 to 350 words." };
+}
+
+/** LENGTH stands for the length wanted, which depends on the grade of the plan. */
+export const LENGTH = "[length]";
+
+/** To explain what the source explains, to argue about what it really argues, to tell again what it tells. */
+export function draftEssays(stock: SourceStock): Candidate[] {
+  const argued = argue(stock);
+  if (stock.analysis.sort === "story") return tell(stock);
+  if (stock.analysis.sort === "opinion") return argued;
+  return [...inform(stock), ...argued];
+}
+
+function inform(stock: SourceStock): Candidate[] {
+  const { facts, analysis } = stock;
+  const title = titleOf(stock);
+  if (!title || analysis.sort !== "expository") return [];
+  const points = weightiest(facts, 8).slice(0, MOST_POINTS);
+  if (points.length < FEWEST_POINTS) return [];
+  const task = /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?") ? `Explain ${lowerFirst(title)}` : `Explain what a reader should know about the subject of “${title}”`;
+  const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
+  return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
+}
+
+/** Sentences of the weightiest facts in the order of the text, spread over the paragraphs, each clear by itself. */
+function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
+  const worth = new Map<Sentence, number>();
+  for (const fact of facts) if (standsAlone(fact.sentence)) worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
+  const perBlock = new Map<string, number>();
+  const chosen: Sentence[] = [];
+  for (const [sentence] of [...worth].sort((a, b) => b[1] - a[1])) {
+    const used = perBlock.get(sentence.block.id) ?? 0;
+    if (chosen.length === count || used >= 2) continue;
+    perBlock.set(sentence.block.id, used + 1);
+    chosen.push(sentence);
+  }
+  return chosen.sort((a, b) => a.index - b.index);
+}
+
+function argue(stock: SourceStock): Candidate[] {
+  const claim = claimOf(stock);
+  if (!claim) return [];
+  const { reasons, against } = sidesOf(stock, claim);
+  if (reasons.length < 2) return [];
+  const words = claimWords(claim);
+  const stem =
+    `The writer says: “${words}” Do you agree? ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
+  const models = [
+    { side: "Agree", sentences: reasons.slice(0, 4) },
+    ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : []),
+  ];
+  const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
+  return [essay("argue", stem, models, [claim, ...reasons.slice(0, 3), ...against.slice(0, 2)], ARGUING, "essay-argue", note)];
+}
+
+/** What the persons of a story do and decide, in its order. */
+function tell(stock: SourceStock): Candidate[] {
+  const { analysis } = stock;
+  const title = titleOf(stock);
+  const names = [...new Set([...analysis.persons.values()].map((person) => person.name))];
+  const events = analysis.sentences.filter((sentence) => {
+    const [first] = sentence.clauses;
+    return sentence.tree && first && first.rank === "main" && names.some((name) => sentence.text.includes(name)) && sentence.words.length > 5;
+  });
+  if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
+  const step = events.length / Math.min(MOST_POINTS, events.length);
+  const points = Array.from({ length: Math.min(MOST_POINTS, events.length) }, (_, index) => events[Math.floor(index * step)]!);
+  const [main] = names
+    .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
+    .sort((a, b) => b.count - a.count);
+  const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
+  return [essay("tell", stem, [{ side: "", sentences: points }], points, TELLING, "essay-tell")];
+}
+
+function standsAlone(sentence: Sentence): boolean {
+  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
+  return first !== undefined && !pronounOf(first.subject) && !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i.test(sentence.text);
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}
+
+type Levels = { share: number; text: string }[];
+const EXPLAINING: Levels = [
+  { share: 1, text: "Four or more of these facts, right and in the student's own words, in an order that a new reader can follow" },
+  { share: 0.75, text: "Three of them, or four with one mistake" },
+  { share: 0.5, text: "Two of them" },
+  { share: 0.25, text: "One of them, or sentences copied from the passage" },
+];
+const ARGUING: Levels = [
+  { share: 1, text: "A clear opinion, two reasons, evidence from the passage for each, and an answer to one reason of the other side" },
+  { share: 0.75, text: "A clear opinion and two reasons, one of them with evidence" },
+  { share: 0.5, text: "A clear opinion and one reason with evidence" },
+  { share: 0.25, text: "An opinion without evidence" },
+];
+const TELLING: Levels = [
+  { share: 1, text: "Four or more of these events, in their order, told as that person sees them" },
+  { share: 0.75, text: "Three of them in order, or four out of order" },
+  { share: 0.5, text: "Two of them" },
+  { share: 0.25, text: "One of them" },
+];
+
+function essay(
+  purpose: "inform" | "argue" | "tell",
+  stem: string,
+  models: { side: string; sentences: readonly Sentence[] }[],
+  points: readonly Sentence[],
+  levels: Levels,
+  pattern: string,
+  notes: string[] = [],
+): Candidate {
+  const evidence = [...new Set(points)].sort((a, b) => a.index - b.index);
+  return {
+    kind: "essay",
+    stem,
+    key: models.flatMap((model) => model.sentences.map((sentence) => sentence.text)).join(" "),
+    accepted: [],
+    distractors: [],
+    optionOrder: "shuffled",
+    evidence,
+    factId: `${pattern}:${evidence.map((sentence) => sentence.index).join("-")}`,
+    factType: "statement",
+    pattern,
+    depth: "reasoning",
+    worth: 3,
+    parts: {
+      sort: "essay",
+      purpose,
+      models: models.map(({ side, sentences }) => ({ side, text: sentences.map((sentence) => sentence.text).join(" ") })),
+      points: [...evidence.map((sentence) => sentence.text), ...notes],
+      levels,
+    },
+  };
+}

@@ -1,0 +1,71 @@
+import type { Sentence } from "../../language/analysis";
+import { positionKey } from "../../language/analysis";
+import { midSentence, nodeText } from "../../language/node-text";
+import { coreOf, pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { createRandom, seedFrom } from "../../lib/random";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+
+const WRONG = 3;
+const LONGEST = 36;
+
+/** What a pronoun stands for, where only one noun phrase can be meant; the others near it are the wrong options. */
+export function draftReferences({ analysis }: SourceStock, seed: number): Candidate[] {
+  return analysis.sentences.flatMap((sentence, index) => {
+    const before = analysis.sentences[index - 1];
+    const near = before?.block === sentence.block ? [before, sentence] : [sentence];
+    return sentence.clauses.flatMap((clause) => {
+      const pronoun = pronounOf(clause.subject);
+      const antecedent = pronoun && analysis.antecedents.get(positionKey(sentence, clause.subject.start));
+      if (!pronoun || !antecedent || clause.rank !== "main" || !near.includes(antecedent.sentence)) return [];
+      const sentences = antecedent.sentence === sentence ? [sentence] : [antecedent.sentence, sentence];
+      const quoted = sentences.map((one) => one.text).join(" ");
+      const alone = new RegExp(`\\b${pronoun}\\b`, "gi");
+      if (quoted.split(" ").length > LONGEST || (quoted.match(alone) ?? []).length !== 1) return [];
+      const wrong = otherNouns(sentences, antecedent.text, pronoun, seed);
+      if (wrong.length < 2) return [];
+      return [
+        {
+          kind: "multiple-choice" as const,
+          stem: `Read: “${quoted}” What does “${pronoun}” stand for?`,
+          key: antecedent.text,
+          accepted: [],
+          distractors: wrong,
+          optionOrder: "shuffled" as const,
+          evidence: sentences,
+          factId: `${sentence.index}:reference:${clause.subject.start}`,
+          factType: "statement" as const,
+          pattern: "what-it-stands-for",
+          depth: "understanding" as const,
+          worth: 1.3,
+        },
+      ];
+    });
+  });
+}
+
+function otherNouns(sentences: readonly Sentence[], key: string, pronoun: string, seed: number): string[] {
+  const taken = new Set(words(key));
+  const found: string[] = [];
+  const phrases = sentences.flatMap((sentence) => (sentence.tree ? [...walkTree(sentence.tree)].map((node) => ({ sentence, node })) : []));
+  for (const { sentence, node } of createRandom(seedFrom(key, seed)).shuffle(phrases)) {
+    if (!isPlainPhrase(node)) continue;
+    const text = midSentence(sentence, node, nodeText(sentence, node));
+    const own = words(text);
+    if (found.length === WRONG || own.some((word) => taken.has(word)) || (pronoun === "they" ? node.f.num === "sg" && found.length > 1 : false)) continue;
+    for (const word of own) taken.add(word);
+    found.push(text);
+  }
+  return found;
+}
+
+function isPlainPhrase(node: Node): boolean {
+  if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > 4 || coreOf(node) !== node || node.f.time) return false;
+  const head = headTerminal(node);
+  return (head.cat === "n" || head.cat === "pn") && node.f.det !== "poss" && node.f.det !== "clause" && node.f.det !== "num";
+}
+
+function words(text: string): string[] {
+  return text.toLowerCase().match(/[a-z]{3,}/g)?.filter((word) => word !== "the") ?? [];
+}
