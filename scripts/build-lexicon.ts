@@ -6,7 +6,7 @@
  * words.tsv      word, part-of-speech weights n:v:a:r (SemCor tag counts), zipf, verb frames, senses
  * synsets.tsv    noun synset id, hypernym id, lexicographer file (both ids in base 36)
  * meanings.tsv   word, n/v/a, lexicographer file, what its commonest sense means, words of the same sense;
- *                only where that sense is by far the commonest
+ *                only where the word has that sense alone; words of the same sense where it is by far the commonest
  * names.tsv      capitalised single words that WordNet knows as persons or places
  */
 import { readFileSync, writeFileSync } from "node:fs";
@@ -154,7 +154,7 @@ function meaningOf(gloss: string): string {
 }
 
 /** Share of the tagged uses that the commonest sense has, each sense counted once more than it was seen. */
-const CLEAR_SHARE = 0.7;
+const CLEAR_SHARE = 0.85;
 const meaningRows: string[] = [];
 for (const [key, senses] of [...sensesByKey].sort(([a], [b]) => (a < b ? -1 : 1))) {
   const [pos, lemma] = key.split(":") as [Pos, string];
@@ -164,7 +164,7 @@ for (const [key, senses] of [...sensesByKey].sort(([a], [b]) => (a < b ? -1 : 1)
   const [best] = [...senses].sort((a, b) => b.count - a.count || a.number - b.number);
   if ((best!.count + 1) / total < CLEAR_SHARE) continue;
   const synset = synsets[pos].get(best!.offset)!;
-  const meaning = zipf <= 4.2 ? meaningOf(synset.gloss) : "";
+  const meaning = senses.length === 1 ? meaningOf(synset.gloss) : "";
   const words = meaning.split(" ").length;
   const shown = words >= 3 && words <= 11 && !meaning.includes(lemma.slice(0, Math.max(4, lemma.length - 2))) ? meaning : "";
   const same = synset.words.filter((word) => word !== lemma && PLAIN.test(word) && entries.has(word)).slice(0, 5);

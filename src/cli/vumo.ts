@@ -1,11 +1,10 @@
 import path from "node:path";
 import { parseArgs } from "node:util";
-import { balancePlan } from "@/core/drafting/balance-plan";
-import { countSupply } from "@/core/drafting/candidates";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, type DraftedQuestion, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import { type ExplainedSentence, explainSource } from "@/core/drafting/explain-source";
 import { GAP_ANSWERS, GAP_WORDS, type Plan, type PlanRow, type Steer } from "@/core/drafting/plan";
+import { fillPlan } from "@/core/drafting/fill-plan";
 import type { Imported } from "@/core/importers/importer";
 import { readRanges } from "@/core/drafting/steering/read-steer";
 import { analyseText } from "@/core/language/analyse-text";
@@ -165,7 +164,7 @@ function draft({ title, blocks: all, language: found }: Imported & { language: s
   const blocks = readingBlocks(all, null);
   const tools = loadLanguageTools(path.resolve(import.meta.dirname, "../.."));
   const analysis = analyseText(blocks, tools);
-  const plan = auto === undefined ? wanted : { ...balancePlan(countSupply(analysis, seed).supply, auto, wanted.grade), ...(wanted.steer ? { steer: wanted.steer } : {}) };
+  const plan = auto === undefined ? wanted : fillPlan(analysis, auto, wanted, seed);
   const { drafts, report } = collect(draftQuestions({ analysis, plan, seed, newId: (index) => `q${index + 1}` }));
   const questions = drafts.map(({ question }) => question);
   const notes = report.rows.map(shortfallText).filter((note) => note !== undefined);

@@ -27,10 +27,11 @@ const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "two-p
 
 /**
  * Rows for `wanted` questions within what the text supports. Kinds share the facts of a text, so no
- * kind is given more than two thirds of what it could have alone.
+ * kind is given more than two thirds of what it could have alone, unless it may use up all.
  */
-export function balancePlan(supply: Record<QuestionKind, number>, wanted: number, grade: number): Plan {
-  const room = (kind: QuestionKind) => Math.min(MOST[kind] ?? wanted, supply[kind] <= 2 ? supply[kind] : Math.ceil((supply[kind] * 2) / 3));
+export function balancePlan(supply: Record<QuestionKind, number>, wanted: number, grade: number, uses: "a share" | "all" = "a share"): Plan {
+  const shared = (kind: QuestionKind) => (supply[kind] <= 2 || uses === "all" ? supply[kind] : Math.ceil((supply[kind] * 2) / 3));
+  const room = (kind: QuestionKind) => Math.min(MOST[kind] ?? wanted, shared(kind));
   const counts = new Map<QuestionKind, number>(QUESTION_KINDS.map((kind) => [kind, 0]));
   // The kind that is furthest behind its share comes next, until enough are planned or nothing is left.
   for (let planned = 0; planned < wanted; planned++) {

@@ -15,6 +15,7 @@ import { draftPolls } from "./drafters/draft-polls";
 import { draftReferences } from "./drafters/draft-references";
 import { draftSelectAll } from "./drafters/draft-select-all";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
+import { draftSpeakers } from "./drafters/draft-speakers";
 import { draftTrueFalse } from "./drafters/draft-true-false";
 import { draftTwoParts } from "./drafters/draft-two-parts";
 import { draftOwnWords, draftWordGaps } from "./drafters/draft-word-gaps";
@@ -23,11 +24,12 @@ import { failedGate, type GateName } from "./gates";
 import type { PlanRow } from "./plan";
 import { scoreCandidate } from "./rank";
 import { type SourceStock, stockSource } from "./source-stock";
+import { inThirdPerson } from "./third-person";
 
 export type Scored = { candidate: Candidate; score: number };
 
 /** The least a candidate must score to be shown at all. */
-const SHOWN_FROM = 1.7;
+const SHOWN_FROM = 1.25;
 const stocks = new WeakMap<Analysis, SourceStock>();
 const ranked = new WeakMap<Analysis, Map<string, Scored[]>>();
 
@@ -74,12 +76,13 @@ function rank(candidates: readonly Candidate[], analysis: Analysis, seed: number
 
 function allCandidates(analysis: Analysis, seed: number): Candidate[] {
   const stock = stockOf(analysis);
-  return [
+  const all = [
     ...[...draftMultipleChoice(stock, seed), ...draftHeadings(stock, seed), ...draftReferences(stock, seed), ...draftSelectAll(stock, seed)],
     ...[...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock), ...draftNumbers(stock), ...draftOrders(stock)],
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
-    ...[...draftWordsInContext(stock, seed), ...draftPolls(stock)],
+    ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],
   ];
+  return all.map((candidate) => inThirdPerson(candidate, analysis));
 }
 
 /** A little chance by seed, so that another seed gives another choice of equals. */

@@ -24,17 +24,34 @@ export type SourceStock = {
 const LONGEST_NOUN_PHRASE = 6;
 
 export function stockSource(analysis: Analysis): SourceStock {
-  const facts: Fact[] = [];
+  const found: Fact[] = [];
   const statements: Statement[] = [];
   const nounPhrases: NounPhrase[] = [];
   for (const sentence of analysis.sentences) {
     if (!sentence.tree) continue;
-    facts.push(...findFacts(sentence, analysis));
+    found.push(...findFacts(sentence, analysis));
     statements.push(...stateAll(sentence, analysis));
     nounPhrases.push(...collectNounPhrases(sentence, analysis));
   }
+  const facts = found.filter((fact) => !hasTwin(fact, found));
   const contentBySentence = new Map(analysis.sentences.map((sentence) => [sentence, contentOf(sentence)]));
   return { analysis, facts, statements, nounPhrases, contentBySentence };
+}
+
+/** "A cable was laid in 1850" beside "a stronger cable was laid in 1851": each year would answer the other's question. */
+function hasTwin(fact: Fact, all: readonly Fact[]): boolean {
+  if (fact.type !== "time" && fact.type !== "quantity" && fact.type !== "occasion") return false;
+  const verb = fact.clause.verb.lemma;
+  const head = headTerminal(fact.clause.subject).lemma;
+  return all.some(
+    (other) =>
+      other.type === fact.type &&
+      other.sentence !== fact.sentence &&
+      other.answer !== fact.answer &&
+      other.clause.verb.lemma === verb &&
+      headTerminal(other.clause.subject).lemma === head &&
+      (fact.type !== "quantity" || other.unit === fact.unit),
+  );
 }
 
 function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {

@@ -1,5 +1,5 @@
 import type { Block } from "../source/schema";
-import type { Analysis, Sentence } from "./analysis";
+import type { Analysis, Sentence, TextSort } from "./analysis";
 import { readClauses } from "./clause";
 import { withoutFillers } from "./fillers";
 import { findPersons } from "./find-persons";
@@ -7,6 +7,7 @@ import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
 import { resolvePronouns } from "./resolve-pronouns";
 import { splitSentences } from "./split-sentences";
+import { speakerLabels } from "./speaker-labels";
 import { type Capitals, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
@@ -29,11 +30,14 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
   }
   const all = sentences.map(({ sentence }) => sentence);
   const persons = findPersons(all, tools.lexicon);
+  const sort = sortOfText(all);
+  const narrator = narratorIn(all, sort);
   return {
     blocks,
     sentences: all,
     lexicon: tools.lexicon,
-    sort: sortOfText(all),
+    sort,
+    ...(narrator ? { narrator } : {}),
     persons,
     lemmaCounts: countLemmas(all.filter((sentence) => sentence.block.kind !== "heading")),
     firstMention: firstMentions(all),
@@ -42,18 +46,38 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
   };
 }
 
+/** From this share of sentences with *I* or *my* on, somebody tells of what is their own. */
+const OWN_SHARE = 0.12;
+
+function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | undefined {
+  const told = sentences.filter((sentence) => sentence.block.kind !== "heading" && sentence.abstained !== "speech");
+  const own = told.filter((sentence) => /\b(?:I|my)\b/.test(sentence.text)).length;
+  if (told.some((sentence) => sentence.speaker) || own / Math.max(1, told.length) < OWN_SHARE) return undefined;
+  if (sort === "story") return "the narrator";
+  const spoken = told.some((sentence) => sentence.block.kind === "cue") || told.some((sentence) => /\b(?:talk|speech|interview) (?:given|held|with)\b/i.test(sentence.text));
+  return spoken ? "the speaker" : "the writer";
+}
+
 type Segmented = { sentence: Sentence; tokens: Token[] };
 
 function segment(blocks: readonly Block[]): Segmented[] {
   let index = 0;
-  return blocks.flatMap((block, blockIndex) =>
-    splitSentences(block.text).map(
-      (range, indexInBlock): Segmented => ({
-        sentence: { index: index++, block, blockIndex, indexInBlock, ...range, text: block.text.slice(range.start, range.end), words: [], clauses: [] },
-        tokens: tokenize(block.text, range.start, range.end),
-      }),
-    ),
-  );
+  const labels = speakerLabels(blocks);
+  return blocks.flatMap((block, blockIndex) => {
+    const label = labels.get(block.id);
+    const speaker = label?.name ?? block.speaker;
+    return splitSentences(block.text).flatMap((range, indexInBlock): Segmented[] => {
+      const start = label && range.start < label.length ? label.length : range.start;
+      if (start >= range.end) return [];
+      const text = block.text.slice(start, range.end);
+      return [
+        {
+          sentence: { index: index++, block, blockIndex, indexInBlock, start, end: range.end, text, ...(speaker ? { speaker } : {}), words: [], clauses: [] },
+          tokens: tokenize(block.text, start, range.end),
+        },
+      ];
+    });
+  });
 }
 
 function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools, capitals: Capitals): void {
@@ -65,6 +89,11 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
   else if (/\?["')]*$/.test(plain)) sentence.abstained = "question";
   else if (sentence.words.length > 48) sentence.abstained = "too-long";
   if (sentence.abstained) return;
+  // "600 grams of white fish": a list item that ends without a stop is a thing, not a sentence.
+  if (sentence.block.kind === "list-item" && !/[.!:;][)"'”’]*$/.test(plain)) {
+    sentence.abstained = "list-item";
+    return;
+  }
   const tree = tools.parser.parse(sentence.words);
   if (!tree) {
     sentence.abstained = sentence.block.kind === "list-item" ? "list-item" : "not-parsed";

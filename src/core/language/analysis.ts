@@ -17,6 +17,8 @@ export type Sentence = {
   start: number;
   end: number;
   text: string;
+  /** Who says it, in an interview or a film. */
+  speaker?: string;
   words: readonly TaggedWord[];
   tree?: Node;
   abstained?: AbstainReason;
@@ -31,6 +33,8 @@ export type Analysis = {
   sentences: Sentence[];
   lexicon: Lexicon;
   sort: TextSort;
+  /** Who says *I* outside quotation marks: "the writer", "the speaker", "the narrator". */
+  narrator?: string;
   /** Names that are persons, by every form in which they occur (full name, surname, first name). */
   persons: ReadonlyMap<string, Person>;
   /** How often each content lemma occurs. */
@@ -45,6 +49,11 @@ export type Analysis = {
 
 export type Person = { name: string; gender?: "he" | "she" };
 export type Antecedent = { text: string; node: Node; sentence: Sentence };
+
+/** Who *I* is in a sentence: its speaker, or whoever tells the whole. */
+export function narratorOf(sentence: Sentence, analysis: Pick<Analysis, "narrator">): string | undefined {
+  return sentence.speaker ?? analysis.narrator;
+}
 
 export function positionKey(sentence: Sentence, word: number): string {
   return `${sentence.index}:${word}`;

@@ -16,17 +16,19 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     for (const { from, to } of capitalisedRuns(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!)) continue;
-      if (!isPerson(words, sentence, from, to, lexicon)) continue;
+      if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
       const known = [...persons.values()].find((person) => person.name.split(" ").includes(words.at(-1)!));
       const person = known ?? { name };
       if (words.length > person.name.split(" ").length) person.name = name;
       for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) persons.set(form, person);
-      person.gender ??= pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
+      person.gender ??= TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
     }
   }
   return persons;
 }
+
+const TITLE_GENDER: Record<string, Person["gender"]> = { mr: "he", sir: "he", lord: "he", king: "he", prince: "he", uncle: "he", mrs: "she", ms: "she", miss: "she", lady: "she", queen: "she", princess: "she", aunt: "she" };
 
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   const runs: { from: number; to: number }[] = [];
@@ -56,6 +58,21 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
       lexicon.nameKind(words[0]!) !== "place" &&
       !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!),
   );
+}
+
+const PLACE_WORD = /^(?:Bay|Street|School|Council|Museum|Rock|Point|Head|Island|Sea|Ocean|River|Lighthouse|Harbour|Quay|Stack|Marsh|Bridge|Company|Board|The|In|On|At|It|When|While|After|Before)$/;
+const PERSONAL_VERB = /^(?:says?|said|asks?|asked|whispers?|whispered|cries|cried|replies|replied|thought|wrote|felt|knew|wanted|laughed|smiled|ran|climbed|looked|told|remembered|decided|chose|wondered)$/;
+
+/** A name that *he* or *she* takes up in the same sentence or opens the next one, or that does what only persons do, twice or more. */
+function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: readonly Sentence[], lexicon: Lexicon): boolean {
+  const name = words.join(" ");
+  const known = words.length === 1 ? lexicon.nameKind(name) : undefined;
+  if (words.length > 3 || words.some((word) => PLACE_WORD.test(word)) || known === "place" || sentence.words[to - words.length - 1]?.lower === "the") return false;
+  const isSubject = sentence.clauses.some((clause) => clause.subject.start === to - words.length && clause.subject.end >= to);
+  const takenUp = isSubject && (pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1])) !== undefined;
+  const does = (other: Sentence) => new RegExp(`(?:${name} \\p{Ll}+|\\p{Ll}+ ${name})`, "gu").exec(other.text)?.[0]?.split(" ").some((word) => PERSONAL_VERB.test(word)) ?? false;
+  const mentions = sentences.filter((other) => other.text.includes(name));
+  return mentions.length >= 2 && (takenUp || mentions.some(does));
 }
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {

@@ -23,7 +23,7 @@ export type Lexicon = {
   /** WordNet's lexicographer file of a noun synset: 6 artifact, 15 location, 18 person, … */
   nounFile(synset: string): number;
   nameKind(name: string): "person" | "place" | undefined;
-  /** What a word means, where one sense of it is by far the commonest. */
+  /** What a word means, where it has one sense only. */
   findMeaning(lemma: string, pos: MeaningPos): string | undefined;
   /** Words of the same commonest sense. */
   findSynonyms(lemma: string, pos: MeaningPos): readonly string[];

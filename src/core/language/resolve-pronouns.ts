@@ -19,7 +19,9 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
     const clauses = [...sentence.clauses].sort((a, b) => a.subject.start - b.subject.start);
     clauses.forEach((clause, position) => {
       const pronoun = pronounOf(clause.subject);
-      if (!pronoun) return;
+      if (!pronoun || isExpletive(pronoun, clause)) return;
+      // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
+      if (sharesPronoun(sentence, clause, pronoun)) return;
       const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start);
       const candidate = earlier ?? (before?.block === sentence.block ? mainClause(before) : undefined);
       const sole = solePerson(pronoun, persons, sentence, before);
@@ -71,7 +73,7 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   const node = coreOf(clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
-  const past = clause.verb.flags?.includes("past");
+  const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   const known = node.f.det === "indef" && past ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };
 }
@@ -88,18 +90,51 @@ function mentions(node: Node): boolean {
 
 export function pronounOf(np: Node): string | undefined {
   const head = headTerminal(np);
-  if (head.cat !== "pro") return undefined;
+  // "some of it" is not it.
+  if (head.cat !== "pro" || np.end - np.start > 1) return undefined;
   return /^(?:he|she|it|they)$/.test(head.lemma ?? "") ? head.lemma : undefined;
 }
 
 /** Another noun phrase of the same sentence, between subject and pronoun, that would agree too. */
+const WEATHER = new Set("rain snow hail thunder drizzle freeze pour".split(" "));
+
+export function isWeather(clause: Clause): boolean {
+  return WEATHER.has(clause.verb.lemma ?? "") && pronounOf(clause.subject) === "it";
+}
+
+/** "it is true that …", "it is easy to …" */
+function endsInClause(node: Node): boolean {
+  return node.cat === "ap" && node.kids.length === 2 && ["cs", "vp"].includes(node.kids[1]!.cat);
+}
+
+/** "it rains", "it is dark", "it takes three minutes", "it seems that": stands for nothing. */
+function isExpletive(pronoun: string, clause: Clause): boolean {
+  if (pronoun !== "it") return false;
+  const lemma = clause.verb.lemma ?? "";
+  if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
+  if (clause.verb.cat !== "be" && lemma !== "take") return false;
+  return clause.complements.some(({ role, node }) => role === "infinitive" || role === "clause" || Boolean(node.f.time) || /^(?:cs|c-cs)$/.test(node.cat) || endsInClause(node));
+}
+
+/** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
+function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boolean {
+  const forms = { it: /^it$/, they: /^them$/, he: /^him$/, she: /^her$/ }[pronoun] ?? /^$/;
+  return sentence.words.slice(0, clause.subject.start).some((word, index) => forms.test(word.lower) && !sentence.clauses.some((other) => other.subject.start === index));
+}
+
 function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (!sentence.tree) return true;
   return nounPhrases(sentence.tree).some((np) => {
     if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause" || np.f.time) return false;
     if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+    // "their bodies", and what stands inside another phrase, is seldom what a subject pronoun takes up.
+    if (clause.linkedBy === "so" && (np.f.det === "poss" || isInsidePhrase(np, sentence.tree!))) return false;
     return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
   });
+}
+
+function isInsidePhrase(np: Node, tree: Node): boolean {
+  return nounPhrases(tree).some((other) => other !== np && other.start < np.start && other.end >= np.end && other.role === "postmodifier");
 }
 
 function nounPhrases(node: Node): Node[] {

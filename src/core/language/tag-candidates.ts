@@ -1,5 +1,5 @@
 import { CLOSED_WORDS } from "./data/closed-words";
-import { MASS_NOUNS } from "./data/irregular-nouns";
+import { MASS_NOUNS, SAME_PLURAL } from "./data/irregular-nouns";
 import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
 import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
@@ -126,7 +126,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   const total = nounWeight + verbWeight + (own?.adjective ?? 0) + (own?.adverb ?? 0) + 0.5;
   const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
   if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
-    const plain = singular === word ? "any" : MASS_NOUNS.has(word) ? "any" : "sg";
+    const plain = singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) ? "any" : "sg";
     tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: cost(own.noun), lemma: word });
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
@@ -160,6 +160,7 @@ function guessTags(word: string, lexicon: Lexicon): Tag[] {
     const last = parts.at(-1)!;
     const tags: Tag[] = [{ cat: "adj", flags: [], cost: 0.4, lemma: word }];
     const lastTags = tagOpenWord(last, lexicon).filter((tag) => tag.cat === "n");
+    if (lastTags.length === 0) tags.push({ cat: "n", flags: ["sg"], cost: 1.5, lemma: word });
     return [...tags, ...lastTags.map((tag) => ({ ...tag, cost: tag.cost + 0.8, lemma: `${parts.slice(0, -1).join("-")}-${tag.lemma}` }))];
   }
   if (word.endsWith("ly")) return [{ cat: "adv", flags: ["manner"], cost: 0.2, lemma: word }];

@@ -1,14 +1,36 @@
 import type { Sentence, TextSort } from "./analysis";
 import { plainCharacters } from "./text-view";
 
+const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b/;
+const OUGHT = /\b(?:should|ought to|must)\b/;
+const IN_MY_VIEW = /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i;
+/** A writer weighing sides. */
+const WEIGHING = /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
+
 /** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", numbered commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
-  const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
-  const share = (found: number) => found / Math.max(1, prose.length);
-  if (share(count(/"/)) > 0.12 && share(count(/\b(?:he|she|they|I) |\b(?:said|asked|whispered|cried)\b/)) > 0.2) return "story";
-  if (count(/\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i) > 0 || share(count(/\b(?:should|ought to|must)\b/)) > 0.2)
-    return "opinion";
   const steps = prose.filter((sentence) => sentence.block.kind === "list-item").length;
-  return steps >= 4 ? "steps" : "expository";
+  const isTalk = prose.some((sentence) => sentence.speaker);
+  if (!isTalk && isStory(prose)) return "story";
+  if (steps >= 4) return "steps";
+  return !isTalk && isOpinion(prose) ? "opinion" : "expository";
+}
+
+function isStory(prose: readonly Sentence[]): boolean {
+  const share = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length / Math.max(1, prose.length);
+  const speech = share(/"/);
+  if (speech > 0.12 && share(/\b(?:he|she|they|I) |\b(?:said|asked|whispered|cried)\b/) > 0.2) return true;
+  // Told in the past, of somebody, without a single year: nobody writes history so.
+  const clauses = prose.flatMap((sentence) => sentence.clauses.filter((clause) => clause.rank === "main"));
+  const past = clauses.filter((clause) => [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"))).length;
+  return share(YEAR) === 0 && clauses.length >= 5 && past / clauses.length > 0.75 && share(/\b(?:he|she|her|his|him)\b/i) > 0.4;
+}
+
+/** A writer who says so, or who ends on what should be done and weighs what others say. */
+function isOpinion(prose: readonly Sentence[]): boolean {
+  const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
+  if (count(IN_MY_VIEW) > 0 || count(OUGHT) / Math.max(1, prose.length) > 0.2) return true;
+  const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
+  return ending && count(WEIGHING) > 0;
 }

@@ -23,7 +23,7 @@ export const keyInEvidence = defineRule({
     if (!evidence) return;
     if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
-    const known = baseSet(`${evidence} ${question.stem}`, context.lexicon);
+    const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)}`, context.lexicon);
     const missing = contentWords(keyOf(question), context.lexicon).filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context));
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
@@ -61,6 +61,15 @@ function keyOf(question: Exclude<Question, { kind: "true-false" | "number" }>): 
   }
 }
 
+/** What *I* and *my* of the evidence become. */
+const NARRATORS = "speaker writer narrator";
+
+/** Who says the evidence, where the paragraph opens with a name or the captions give one. */
+function speakersOf(question: Question, { blocks }: CheckContext): string {
+  const said = new Set(question.evidence.map((span) => span.blockId));
+  return blocks.flatMap((block) => (said.has(block.id) ? [block.speaker ?? /^([^:]{2,40}):\s/.exec(block.text)?.[1] ?? ""] : [])).join(" ");
+}
+
 /** The number itself, or what two numbers of the evidence differ by or add up to. */
 function checkNumber(value: number, evidence: string, report: Report): void {
   const said = numbersIn(evidence);
@@ -86,7 +95,7 @@ function numbersIn(text: string): number[] {
 }
 
 function checkStatement(stem: string, key: boolean, evidence: string, context: CheckContext, report: Report): void {
-  const known = baseSet(evidence, context.lexicon);
+  const known = baseSet(`${evidence} ${NARRATORS}`, context.lexicon);
   const words = contentWords(stem, context.lexicon);
   const added = words.filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context) && !NAMING.has(word.base));
   const negationDiffers = isNegated(stem) !== isNegated(evidence);

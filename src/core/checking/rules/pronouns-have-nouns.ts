@@ -13,14 +13,16 @@ export const pronounsHaveNouns = defineRule({
     pointing: "“{word}” points to something outside the question.",
   },
   check(question, _, report) {
-    const tokens = tokenize(question.stem);
+    // What is quoted is the source's, and stands there in full.
+    const stem = question.stem.replace(/“[^”]*”/g, "“…”");
+    const tokens = tokenize(stem);
     const first = tokens.findIndex((token) => PRONOUNS.has(token.lower));
-    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(question.stem);
+    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(stem);
     if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
       report("pronoun", { word: tokens[first]!.text });
     const pointing =
       /\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
-        question.stem,
+        stem,
       );
     if (pointing) report("pointing", { word: pointing[0] });
   },

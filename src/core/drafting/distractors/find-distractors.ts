@@ -6,6 +6,7 @@ import { headTerminal, type Node } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
 import { createRandom, type Random, seedFrom } from "../../lib/random";
 import type { Fact } from "../facts/fact";
+import { FEELINGS } from "../facts/find-feeling";
 import { findUnclear } from "../phrasing/clear-reference";
 import { numberValue } from "../phrasing/number-forms";
 import { articleFor, verbPhraseAs } from "../phrasing/restate";
@@ -46,6 +47,13 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
       return nounDistractors(fact, stock, count, seed);
     case "person":
       return personDistractors(fact, stock, count, seed);
+    case "occasion":
+      return occasionDistractors(fact, stock, count, seed);
+    case "feeling":
+      return feelingDistractors(fact, count, seed);
+    case "list":
+    case "speaker":
+      return [];
     case "place":
       return placeDistractors(fact, stock, count, seed);
     default:
@@ -269,6 +277,34 @@ function personDistractors(fact: Fact, stock: SourceStock, count: number, seed: 
     return random.shuffle(names).slice(0, count);
   }
   return nounDistractors(fact, stock, count, seed);
+}
+
+/** Feelings of another family than the key's, as plain as it is. */
+function feelingDistractors(fact: Fact, count: number, seed: number): string[] {
+  const own = FEELINGS.find((family) => family.includes(fact.answer));
+  const others = FEELINGS.filter((family) => family !== own);
+  const random = createRandom(seedFrom(fact.id, seed));
+  return random
+    .shuffle(others)
+    .map((family) => family[random.below(family.length)]!)
+    .slice(0, count);
+}
+
+/** Other times the source names, in the same form: a clause for a clause, a phrase for a phrase. */
+function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
+  const isClause = fact.answerNode?.cat === "sb";
+  const words = fact.answer.split(" ").length;
+  const opening = fact.answer.split(" ")[0]!;
+  const others = stock.facts.filter(
+    (other) =>
+      other.type === "occasion" &&
+      other.sentence !== fact.sentence &&
+      (other.answerNode?.cat === "sb") === isClause &&
+      Math.abs(other.answer.split(" ").length - words) <= 4 &&
+      (opening !== "until") === !other.answer.startsWith("until"),
+  );
+  const texts = [...new Set(others.map((other) => other.answer))].filter((text) => text !== fact.answer);
+  return createRandom(seedFrom(fact.id, seed)).shuffle(texts).slice(0, count);
 }
 
 /** Other places the source names, with their own prepositions. */

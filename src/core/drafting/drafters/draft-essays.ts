@@ -32,10 +32,10 @@ export function draftEssays(stock: SourceStock): Candidate[] {
 function inform(stock: SourceStock): Candidate[] {
   const { facts, analysis } = stock;
   const title = titleOf(stock);
-  if (!title || analysis.sort !== "expository") return [];
+  if (!title || analysis.sort !== "expository" || analysis.sentences.some((sentence) => sentence.speaker) || analysis.narrator) return [];
   const points = weightiest(facts, 8).slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
-  const task = /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?") ? `Explain ${lowerFirst(title)}` : `Explain what a reader should know about the subject of “${title}”`;
+  const task = /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?") ? `Explain ${lowerFirst(title)}` : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
   return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
 }

@@ -3,7 +3,7 @@ import { nodeText, sentenceCase } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
-import type { Fact } from "../facts/fact";
+import { evidenceOf, type Fact } from "../facts/fact";
 import { bareTerm } from "../facts/find-definition";
 import { numberForms } from "../phrasing/number-forms";
 import { restateAsPassive } from "../phrasing/restate";
@@ -31,7 +31,7 @@ function candidate(fact: Fact, sentence: string, key: string, accepted: string[]
       accepted: [...new Set(accepted)].filter((form) => form !== key),
       distractors: [],
       optionOrder: "shuffled",
-      evidence: [fact.sentence],
+      evidence: evidenceOf(fact),
       factId: fact.id,
       factType: fact.type,
       pattern,
@@ -46,7 +46,8 @@ function fromNaming(fact: Fact): Candidate[] {
   const key = bareTerm(fact.term!);
   const article = fact.term!.slice(0, fact.term!.length - key.length);
   if (fact.definiens!.toLowerCase().includes(key.toLowerCase())) return [];
-  const verb = fact.phrasing.clause.verb.flags?.includes("plain") || fact.phrasing.clause.auxiliaries[0]?.flags?.includes("plain") ? "are" : "is";
+  const { clause } = fact.phrasing;
+  const verb = (fact.plural ?? (clause.verb.flags?.includes("plain") || clause.auxiliaries[0]?.flags?.includes("plain"))) ? "are" : "is";
   const shown = /^an? $/.test(article) ? "a(n) " : article;
   return candidate(fact, `${fact.definiens} ${verb} called ${shown}${GAP}`, key, [fact.term!], fact.worth, "gap-term");
 }

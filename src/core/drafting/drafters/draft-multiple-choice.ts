@@ -1,7 +1,7 @@
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import { findDistractors } from "../distractors/find-distractors";
-import type { Fact } from "../facts/fact";
+import { evidenceOf, type Fact } from "../facts/fact";
 import type { SourceStock } from "../source-stock";
 
 /** More than are shown, so that nearer or farther ones can be chosen. */
@@ -22,7 +22,7 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
         accepted: [],
         distractors: distractors.map(form),
         optionOrder: numeric ? ("numeric" as const) : ("shuffled" as const),
-        evidence: [fact.sentence],
+        evidence: evidenceOf(fact),
         factId: fact.id,
         factType: fact.type,
         pattern: fact.pattern,
@@ -58,5 +58,9 @@ function distractorsWorth(fact: Fact): number {
     person: 0,
     place: -0.2,
     thing: -0.5,
+    occasion: -0.1,
+    list: 0,
+    speaker: 0.2,
+    feeling: 0.2,
   }[fact.type];
 }

@@ -10,7 +10,7 @@ const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after 
 
 /** Steps that the source numbers or lists as commands, and events that it dates. */
 export function draftOrders(stock: SourceStock): Candidate[] {
-  return [...stepLists(stock), ...datedEvents(stock)];
+  return [...stepLists(stock), ...datedEvents(stock), ...(stock.analysis.sort === "story" ? storyEvents(stock) : [])];
 }
 
 function stepLists({ analysis }: SourceStock): Candidate[] {
@@ -54,6 +54,36 @@ function datedEvents({ facts }: SourceStock): Candidate[] {
   const sentences = sorted.map((fact) => fact.sentence);
   return [toCandidate("Put these events in the order in which they happened, from the earliest to the latest.", items, sentences, "events-in-order", 2.8)];
 }
+
+const EVENTS = 5;
+
+/** What happens in a story, in the order of its telling: only plain past events, none looked back on. */
+function storyEvents({ analysis, statements }: SourceStock): Candidate[] {
+  const looksBack = analysis.sentences.some((sentence) => /\b(?:years|days|hours) (?:before|earlier)\b/.test(sentence.text));
+  const plain = statements.filter(({ phrasing: { clause }, words, sentence }) => {
+    const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
+    return past && clause.rank === "main" && !clause.negated && words >= 4 && words <= 16 && sentence.abstained === undefined && !STATES.has(clause.verb.lemma ?? "");
+  });
+  const oncePerSentence = plain.filter((statement, index) => plain.findIndex((other) => other.sentence === statement.sentence) === index);
+  if (looksBack || oncePerSentence.length < 4) return [];
+  const count = Math.min(EVENTS, oncePerSentence.length);
+  const step = (oncePerSentence.length - 1) / (count - 1);
+  const chosen = Array.from({ length: count }, (_, index) => oncePerSentence[Math.round(index * step)]!);
+  const items = chosen.map(({ text }) => `${sentenceCase(text)}.`);
+  if (new Set(items).size < items.length) return [];
+  return [
+    toCandidate(
+      "Put these events of the story in the order in which they happen.",
+      items,
+      chosen.map(({ sentence }) => sentence),
+      "story-in-order",
+      3,
+    ),
+  ];
+}
+
+/** What lasts has no place in an order. */
+const STATES = new Set("live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look".split(" "));
 
 function toCandidate(stem: string, items: string[], evidence: Sentence[], pattern: string, worth: number): Candidate {
   return {

@@ -1,5 +1,6 @@
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
+import { evidenceOf } from "../facts/fact";
 import type { SourceStock } from "../source-stock";
 
 /** Every fact as an open question with its whole answer. */
@@ -13,7 +14,7 @@ export function draftShortAnswers(stock: SourceStock): Candidate[] {
       accepted: fact.accepted,
       distractors: [],
       optionOrder: "shuffled",
-      evidence: [fact.sentence],
+      evidence: evidenceOf(fact),
       factId: fact.id,
       factType: fact.type,
       pattern: fact.pattern,

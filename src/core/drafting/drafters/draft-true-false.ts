@@ -1,7 +1,7 @@
 import { type Analysis, positionKey } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
-import type { Fact } from "../facts/fact";
+import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
 import { falsify } from "../falsification/falsify";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
@@ -9,7 +9,22 @@ import type { SourceStock, Statement } from "../source-stock";
 
 /** Statements reworded and true, or changed so that the source denies them. */
 export function draftTrueFalse(stock: SourceStock, seed: number): Candidate[] {
-  return [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
+  const all = [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
+  return all.flatMap((candidate) => asSaid(candidate));
+}
+
+/** What a speaker says is stated as said; a speaker's comparison is a judgement. */
+function asSaid(candidate: Candidate): Candidate[] {
+  const { speaker } = candidate.evidence.at(-1)!;
+  if (!speaker || candidate.stem.startsWith(speaker)) return [candidate];
+  if (candidate.pattern === "false-comparison") return [];
+  const stem = candidate.stem.replace(/^(\p{Lu})(?=\p{Ll}*\b)/u, (letter) => letter.toLowerCase());
+  return [{ ...candidate, stem: `According to ${speaker}, ${startsWithName(candidate) ? candidate.stem : stem}` }];
+}
+
+function startsWithName({ stem, evidence }: Candidate): boolean {
+  const first = stem.split(" ")[0]!;
+  return evidence.some((sentence) => sentence.words.some((word, index) => index > 0 && word.text === first));
 }
 
 function fromStatement(statement: Statement, stock: SourceStock, seed: number): Candidate[] {
@@ -124,7 +139,7 @@ function fromCauses(stock: SourceStock): Candidate[] {
         accepted: [],
         distractors: [],
         optionOrder: "shuffled" as const,
-        evidence: [fact.sentence],
+        evidence: evidenceOf(fact),
         factId: fact.id,
         factType: fact.type,
         pattern: "true-cause",
@@ -154,12 +169,12 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
       accepted: [],
       distractors: [],
       optionOrder: "shuffled" as const,
-      evidence: [fact.sentence],
+      evidence: evidenceOf(fact),
       factId: fact.id,
       factType: fact.type,
       depth: "understanding" as const,
     };
-    const verb = fact.phrasing.clause.verb.flags?.includes("plain") ? "are" : "is";
+    const verb = (fact.plural ?? fact.phrasing.clause.verb.flags?.includes("plain")) ? "are" : "is";
     const reversed = fact.pattern === "what-is-called" ? `${fact.term} is ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
     const other = all[(index + 1) % all.length]!;
@@ -169,7 +184,7 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
       stem: `${sentenceCase(fact.term!)} is ${other.definiens}.`,
       key: "false",
       correction: `${sentenceCase(fact.term!)} is ${fact.definiens}.`,
-      evidence: [fact.sentence],
+      evidence: evidenceOf(fact),
       pattern: "false-definition",
       worth: 2.4,
     };

@@ -10,8 +10,13 @@ const LONGEST_SENTENCE = 30;
 /** Zipf frequencies of words that are worth asking about: known to some, not to all. */
 const RAREST = 1.8;
 const COMMONEST = 4;
+/** Meanings that are no fair option beside any word, and none to show to children. */
+const UNFIT = /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
 
 type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
+
+/** A noun's meaning that is itself a noun with its article. */
+const NAMES_A_THING = /^(?:an?|the|any|one|someone|somebody|something) /;
 
 /** What a term means by the source's own definition, and what a rarer word means by the dictionary, where it has one sense that counts. */
 export function draftWordsInContext(stock: SourceStock, seed: number): Candidate[] {
@@ -48,8 +53,9 @@ function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
       if (!pos || seen.has(lemma) || defined.has(lemma) || headingLemmas.has(lemma) || isInName(node, sentence)) continue;
       const zipf = lexicon.zipf(lemma);
       const meaning = zipf >= RAREST && zipf <= COMMONEST ? lexicon.findMeaning(lemma, pos) : undefined;
-      if (!meaning) continue;
+      if (!meaning || !isPlain(meaning, lemma, stock)) continue;
       seen.add(lemma);
+      if (UNFIT.test(meaning) || (pos === "n" && (sentence.words[node.start]!.lower !== lemma || !NAMES_A_THING.test(meaning)))) continue;
       found.push({ word: sentence.words[node.start]!.text, lemma, pos, meaning, zipf, sentence });
     }
   }
@@ -59,6 +65,14 @@ function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
     const stem = `What does the word “${entry.word.toLowerCase()}” mean in this sentence? “${entry.sentence.text}”`;
     return [toCandidate(stem, entry.meaning, wrong, entry.sentence, { factId: `meaning:${entry.lemma}`, pattern: "meaning-by-dictionary", worth: 1.5 + (4 - entry.zipf) * 0.2 })];
   });
+}
+
+/** The meaning is said in commoner words than the word itself, and does not hold it. */
+function isPlain(meaning: string, lemma: string, { analysis }: SourceStock): boolean {
+  const own = analysis.lexicon.zipf(lemma);
+  const words = meaning.match(/[a-z]{3,}/g) ?? [];
+  const root = lemma.slice(0, Math.max(3, Math.min(4, lemma.length - 2)));
+  return words.every((word) => !word.startsWith(root) && (analysis.lexicon.zipf(word) === 0 ? false : analysis.lexicon.zipf(word) >= Math.max(3.2, own)));
 }
 
 function posOf(node: Node): Found["pos"] | undefined {
@@ -75,13 +89,15 @@ function isInName(node: Node, sentence: Sentence): boolean {
 function wrongMeanings(entry: Found, found: readonly Found[], { analysis }: SourceStock, seed: number): string[] {
   const random = createRandom(seedFrom(entry.lemma, seed));
   const length = entry.meaning.split(" ").length;
+  const article = entry.pos === "n";
   const fits = (meaning: string) => {
     const words = meaning.split(" ").length;
-    return words >= length * 0.5 && words <= length * 2 && !sharesWord(meaning, entry.meaning) && !meaning.includes(entry.lemma);
+    return words >= length * 0.5 && words <= length * 2 && !sharesWord(meaning, entry.meaning) && !meaning.includes(entry.lemma) && !UNFIT.test(meaning) && NAMES_A_THING.test(meaning) === article;
   };
   const own = found.filter((other) => other.pos === entry.pos && other.lemma !== entry.lemma && fits(other.meaning)).map((other) => other.meaning);
+  const told = [...analysis.lemmaCounts.keys()].flatMap((lemma) => (lemma === entry.lemma ? [] : (analysis.lexicon.findMeaning(lemma, entry.pos) ?? []))).filter(fits);
   const others = analysis.lexicon.meaningsLike(entry.lemma, entry.pos).filter(fits);
-  return [...new Set([...random.shuffle(own).slice(0, 2), ...random.shuffle(others)])].slice(0, WRONG);
+  return [...new Set([...random.shuffle(own), ...random.shuffle(told), ...random.shuffle(others)])].slice(0, WRONG);
 }
 
 function sharesWord(a: string, b: string): boolean {

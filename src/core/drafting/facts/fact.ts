@@ -16,7 +16,11 @@ export type FactType =
   | "person"
   | "thing"
   | "place"
-  | "manner";
+  | "manner"
+  | "occasion"
+  | "list"
+  | "speaker"
+  | "feeling";
 
 /** Something the source says, with the question that asks for it and the whole answer. */
 export type Fact = {
@@ -24,6 +28,8 @@ export type Fact = {
   /** Same sentence and same answer: the same fact, however it is asked. */
   id: string;
   sentence: Sentence;
+  /** Further sentences that prove it, before `sentence` in the text. */
+  support?: Sentence[];
   clause: Clause;
   phrasing: Phrasing;
   stem: string;
@@ -39,6 +45,8 @@ export type Fact = {
   /** Definitions and namings only. */
   term?: string;
   definiens?: string;
+  /** The term is plural: "stipes *are* …". */
+  plural?: boolean;
   /** What is counted, for quantities. */
   unit?: string;
   /** What happened, without its time, for years. */
@@ -47,6 +55,11 @@ export type Fact = {
 
 /** Finds facts of one type in one clause. */
 export type FactFinder = (phrasing: Phrasing, analysis: Analysis) => Fact[];
+
+/** All sentences that a fact rests on, in the order of the text. */
+export function evidenceOf(fact: Fact): Sentence[] {
+  return [...(fact.support ?? []), fact.sentence];
+}
 
 export function factId(type: FactType, sentence: Sentence, from: number): string {
   return `${sentence.index}:${type}:${from}`;

@@ -8,7 +8,7 @@ import { type FactFinder, factId } from "./fact";
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */
 export const findCause: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
-  const part = clause.adjuncts.find(({ node }) => isReason(node));
+  const part = clause.adjuncts.find(({ node }) => isReason(node) || isSinceOfReason(node, clause));
   if (!part || clause.shared) return [];
   const reason = reasonNode(part.node);
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
@@ -46,13 +46,21 @@ function isReason(node: Node): boolean {
   return inner.cat === "pp" && headOfPreposition(inner) === "because";
 }
 
+/** "…, *since* the fires could not go out" gives a reason; "has stood here *since* it was built" a time. */
+function isSinceOfReason(node: Node, clause: Clause): boolean {
+  const inner = reasonNode(node);
+  if (inner.cat !== "sb" || inner.f.sub !== "since" || inner.f.form === "ing") return false;
+  const isPerfect = clause.auxiliaries.some((auxiliary) => auxiliary.cat === "have");
+  return !isPerfect && (node.cat.startsWith("c-") || node.end <= clause.subject.start);
+}
+
 function headOfPreposition(pp: Node): string | undefined {
   return pp.kids[0]?.cat === "prep" ? pp.kids[0].flags?.[0] : headTerminal(pp).flags?.[0];
 }
 
 /** Reasons of a clause: facts of their own, and left out of questions about anything else. */
 export function reasonsOf(clause: Clause): Node[] {
-  return clause.adjuncts.map((part) => part.node).filter((node) => isReason(node) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
+  return clause.adjuncts.map((part) => part.node).filter((node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
 }
 
 /** Without the comma around it. */

@@ -9,10 +9,12 @@ import { isUnclear, reasonNode } from "./find-cause";
 export const findCondition: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)));
+  // "If you have ever slipped on a rock, …": a figure of speech, no condition.
+  if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
   if (!part || clause.shared || clause.rank !== "main" || !isGeneral(clause) || clause.verb.cat === "be") return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
-  const asked = inner && phraseClause(inner, analysis);
+  const asked = inner && isGeneral(inner) ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string") return [];
   const askedRest = phraseRest(asked, analysis);
   const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node]);

@@ -1,11 +1,16 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
+import { findBackCause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
 import { findDefinition, findNaming } from "./find-definition";
 import { findExtent } from "./find-extent";
+import { findList } from "./find-list";
 import { findManner } from "./find-manner";
+import { findNamedPhrases } from "./find-named-phrase";
+import { findFeeling } from "./find-feeling";
+import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
 import { findPurpose } from "./find-purpose";
@@ -18,6 +23,7 @@ const FINDERS: FactFinder[] = [
   findNaming,
   findCause,
   findSo,
+  findBackCause,
   findExtent,
   findPurpose,
   findCondition,
@@ -28,6 +34,9 @@ const FINDERS: FactFinder[] = [
   findAgent,
   findObject,
   findPlace,
+  findOccasion,
+  findFeeling,
+  findList,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -42,23 +51,31 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
   const said = phrasings(sentence, analysis).filter((phrasing) => phrasing.clause.rank === "main");
-  const facts = said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis)));
+  const facts = [...findNamedPhrases(sentence, analysis), ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis)))];
   return facts
     .filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type))
-    .map((fact) => (analysis.sort === "opinion" ? asTheWriterSays(fact) : analysis.sort === "story" ? asTheStoryTells(fact) : fact));
+    .map((fact) => inItsVoice(fact, sentence, analysis));
 }
 
-/** A writer who argues is asked about as a writer: reasons are the writer's, not the world's. */
-function asTheWriterSays(fact: Fact): Fact {
-  if (fact.type !== "cause" && fact.type !== "purpose" && fact.type !== "condition") return fact;
-  return { ...fact, stem: `According to the writer, ${fact.stem.charAt(0).toLowerCase()}${fact.stem.slice(1)}` };
+/** A speaker is asked about as a speaker, a writer who argues as a writer, fiction as fiction. */
+function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
+  const opening = sentence.speaker && !fact.stem.includes(sentence.speaker)
+    ? `According to ${sentence.speaker}`
+    : analysis.sort === "story"
+      ? "In the story"
+      : analysis.sort === "opinion" && OPINED.has(fact.type)
+        ? "According to the writer"
+        : undefined;
+  return opening ? { ...fact, stem: openWith(opening, fact) } : fact;
+}
+
+/** Reasons are the writer's; numbers and names are the world's. */
+const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner"]);
+
+function openWith(opening: string, { stem }: Fact): string {
+  return `${opening}, ${stem.charAt(0).toLowerCase()}${stem.slice(1)}`;
 }
 
 export function phrasings(sentence: Sentence, analysis: Analysis): Phrasing[] {
   return sentence.clauses.map((clause) => phraseClause(clause, analysis)).filter((phrasing): phrasing is Phrasing => typeof phrasing !== "string");
-}
-
-/** Fiction is asked about as fiction. */
-function asTheStoryTells(fact: Fact): Fact {
-  return { ...fact, stem: `In the story, ${fact.stem.charAt(0).toLowerCase()}${fact.stem.slice(1)}` };
 }

@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import { type Analysis, narratorOf } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
@@ -40,6 +40,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.complements.some((part) => hasNo(part.node))
   )
     return [];
+  // "Who counted?" – "The writer": nobody needs the text for that.
+  if (phrasing.subject === narratorOf(clause.sentence, analysis)) return [];
   const human = phrasing.binder.human && node.f.det !== "indef" && node.f.det !== "quant";
   const thing =
     !phrasing.binder.human &&

@@ -1,5 +1,6 @@
 import { nodeText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import type { Clause } from "../../language/clause";
+import { headTerminal, type Node } from "../../language/tree";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
@@ -8,14 +9,18 @@ import { isUnclear, reasonNode } from "./find-cause";
 /** With these a to-phrase after the object says what it is for. */
 const USING = new Set("use build make employ add design set carry fit install".split(" "));
 
+/** "is said to be", "are allowed to go": what follows is no purpose. */
+const TOLD = new Set("say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "));
+
 /** "Harbour masters use tide tables *to plan the day*"; "… *so that they do not dry out*." */
 export const findPurpose: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const used = USING.has(clause.verb.lemma ?? "") ? clause.complements.filter((part) => part.role === "infinitive") : [];
   const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && node.start > clause.verb.start);
-  if (!part || clause.shared || clause.passive || clause.verb.cat === "be") return [];
+  if (!part || clause.shared || clause.verb.cat === "be" || (clause.passive && (phrasing.binder.human || TOLD.has(clause.verb.lemma ?? "")))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
   const purpose = reasonNode(part.node);
+  if (belongsToNoun(clause, purpose)) return [];
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
   const rest = phraseRest(phrasing, analysis, [part.node]);
   if (isUnclear(rest) || rest === "") return [];
@@ -38,6 +43,16 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */
+const TAKING_TO = new Set(
+  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job".split(" "),
+);
+
+function belongsToNoun(clause: Clause, purpose: Node): boolean {
+  if (purpose.cat !== "vp") return false;
+  return clause.complements.some(({ node }) => node.cat === "np" && node.end === purpose.start && TAKING_TO.has(headTerminal(node).lemma ?? ""));
+}
 
 function isPurpose(node: Node): boolean {
   if (node.cat === "sb") return node.f.sub === "purpose";

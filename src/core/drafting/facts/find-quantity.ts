@@ -11,7 +11,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.rank === "adverbial") return [];
+  if (clause.rank === "adverbial" || clause.negated) return [];
   return [...fromComplement(phrasing, analysis), ...fromAdjuncts(phrasing, analysis), ...fromSubject(phrasing, analysis)];
 }
 
@@ -20,6 +20,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
+  if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
@@ -27,6 +28,15 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (tail && findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
   return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+/** "three percent of every sale" → What percentage of every sale …? */
+function fromPercent(phrasing: Phrasing, object: Node, counted: Node, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
+  if (isUnclear(rest) || !tail || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  return [quantityFact(phrasing, counted, askClause(phrasing, `What percentage ${tail}`, rest), "percent")];
 }
 
 function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {

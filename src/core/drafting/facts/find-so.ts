@@ -3,7 +3,7 @@ import type { Clause } from "../../language/clause";
 import { wordsText } from "../../language/node-text";
 import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { type Fact, factId } from "./fact";
-import { isUnclear } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "The lens weighed more than three tonnes, *so* the builders floated it": the first half is the reason for the second. */
 export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -14,7 +14,10 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const reason = phraseClause(cause, analysis);
   if (typeof reason === "string") return [];
   const reasonRest = phraseRest(reason, analysis);
+  // A second reason of its own would be as right.
+  if (reasonsOf(clause).length > 0 || reasonsOf(cause).length > 0) return [];
   const rest = phraseRest(phrasing, analysis);
+  if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
   const answer = `because ${stateClause(reason, reasonRest)}`;
   return [

@@ -26,7 +26,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
         clause,
         phrasing,
         stem,
-        answer: year ?? text.toLowerCase(),
+        answer: year ?? text.charAt(0).toLowerCase() + text.slice(1),
         accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
         ...(year ? {} : { answerNode: part }),
         depth: "recall",

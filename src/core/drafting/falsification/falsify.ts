@@ -90,7 +90,8 @@ function byOpposite({ phrasing, text }: Statement): Falsehood[] {
   const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
   return terminals.flatMap((node) => {
     const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
-    return Object.hasOwn(OPPOSITES, word) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
+    // "heavy at the bottom and light at the top" already holds both.
+    return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
   });
 }
 

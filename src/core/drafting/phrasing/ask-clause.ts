@@ -1,9 +1,8 @@
-import type { Analysis, Sentence } from "../../language/analysis";
-import { positionKey } from "../../language/analysis";
+import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { isWeather, pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
 
@@ -23,21 +22,25 @@ export type Phrasing = {
 
 export type Unaskable = Unclear | "contracted" | "no-subject";
 
-/** These join sentences and carry nothing; *then* and *instead* carry what stood before, and stay. */
+/** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
-const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless".split(" "));
+const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet".split(" "));
 
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
-  if (sentence.words.some((word) => CARRYING_ADVERBS.has(word.lower))) return "points-elsewhere";
+  if (carriesOn(clause)) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
   const pronoun = pronounOf(clause.subject);
+  if (isWeather(clause)) return phraseWeather(clause);
+  if (headTerminal(clause.subject).lemma === "i") return phraseNarrator(clause, analysis);
   if (pronoun && !antecedent) return "pronoun";
   const subjectNode = pronoun ? antecedent!.node : node;
   const home = pronoun ? antecedent!.sentence : sentence;
+  // "Nineteen came back": nineteen of what stands in another sentence.
+  if (subjectNode.role === "number") return "demonstrative";
   const plainGerund = subjectNode.role === "gerund" && subjectNode.end - subjectNode.start === 1;
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
@@ -53,11 +56,37 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
 }
 
+/** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
+function carriesOn(clause: Clause): boolean {
+  return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
+    if (!CARRYING_ADVERBS.has(word.lower)) return false;
+    return word.lower !== "then" || /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") || clause.sentence.words[clause.start - 1]?.lower === "by";
+  });
+}
+
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
 function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
   if (subject.role !== "apposition") return undefined;
   const text = nodeText(sentence, subject.kids[1]!);
   return analysis.persons.has(text) ? text : undefined;
+}
+
+/** "I start both engines": told of whoever says it, as the verb of a third person asks. */
+function phraseNarrator(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
+  const narrator = narratorOf(clause.sentence, analysis);
+  const verb = narrator ? phraseVerb(clause) : undefined;
+  if (!narrator || !verb) return "first-person";
+  const third = (word: string) => ({ am: "is", have: "has", do: "does" })[word] ?? word;
+  const [first = "", ...more] = verb.finite.split(" ");
+  const bare = clause.auxiliaries.length === 0 && clause.verb.cat === "v" && clause.verb.flags?.[0] === "plain";
+  const finite = [bare ? inflectVerb(clause.verb.lemma ?? first, "third") : third(first), ...more].join(" ");
+  return { clause, subject: narrator, binder: { num: "sg", human: true }, inverted: third(verb.inverted), verbPhrase: verb.verbPhrase, finite };
+}
+
+/** "it rains": the it is part of the verb. */
+function phraseWeather(clause: Clause): Phrasing | Unaskable {
+  const verb = phraseVerb(clause);
+  return verb ? { clause, subject: "it", binder: { num: "sg", human: false }, ...verb } : "contracted";
 }
 
 /** "Leave a tail": why should you leave a tail? */
@@ -92,7 +121,13 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (unclear) return unclear;
     const fronted = node.end <= clause.verb.start;
     const preverbal = fronted && node.start > clause.subject.start && !clause.imperative;
-    if (preverbal) continue;
+    if (preverbal) {
+      if (headTerminal(node).lemma === "even") return "points-elsewhere";
+      continue;
+    }
+    // "Only the outlines can be seen": the only belongs to what it stands before.
+    if (fronted && headTerminal(node).lemma === "only") return "points-elsewhere";
+    if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
     const text = midSentence(clause.sentence, plain, nodeText(clause.sentence, plain));
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
@@ -132,7 +167,8 @@ export function askSubject(phrasing: Phrasing, wh: string, rest: string): string
     finite = singularFinite(clause, finite);
   }
   const adverbs = preverbalAdverbs(clause);
-  return `${[wh, adverbs && !first ? `${adverbs} ${finite}` : finite, first ? adverbs : "", rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
+  const withAdverbs = !adverbs ? finite : first ? finite.replace(/^(\S+)/, `$1 ${adverbs}`) : `${adverbs} ${finite}`;
+  return `${[wh, withAdverbs, rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
 }
 
 function singularFinite(clause: Clause, finite: string): string {

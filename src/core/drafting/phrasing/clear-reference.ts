@@ -1,4 +1,4 @@
-import type { Analysis, Person, Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, type Person, type Sentence } from "../../language/analysis";
 import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
@@ -25,7 +25,7 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
  * that the node stands in the subject's own clause, where *it* and *them* cannot mean the subject.
  */
 export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, binder?: Binder, owned = true, fixed = false): Unclear | undefined {
-  if (node.kids.length === 0) return unclearTerminal(node, binder, owned);
+  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
@@ -37,6 +37,11 @@ export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, 
   }
   if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
   return undefined;
+}
+
+/** *my* and *me*, which become "the speaker's" and "the speaker". */
+function isNarrators(node: Node): boolean {
+  return (node.cat === "poss" && node.lemma === "my") || (node.cat === "pro" && node.lemma === "me");
 }
 
 function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean): Unclear | undefined {
@@ -65,6 +70,15 @@ function bound(pronoun: string, binder: Binder): boolean {
   return binder.human && (!binder.gender || binder.gender === gender);
 }
 
+/** Lexicographer files of things that can be seen: animal, artifact, body, food, group, place, object, plant, substance. */
+const CONCRETE_FILES = new Set([5, 6, 8, 13, 14, 15, 17, 20, 27]);
+
+/** A thing that the source itself calls *the* when it first speaks of it; deeds, persons and ideas may take up what was told in other words. */
+function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
+  const sense = lexicon.findWord(lemma)?.senses[0];
+  return sense !== undefined && CONCRETE_FILES.has(lexicon.nounFile(sense));
+}
+
 /** "brighter" without its *than*. */
 function isOpenComparison(ap: Node): boolean {
   const head = headTerminal(ap);
@@ -86,11 +100,15 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
   if (THIN_NOUNS.has(lemma)) return false;
   // The source itself says "the rock" without having spoken of one: everyone knows which.
-  if (inside && analysis.firstMention.get(lemma) === sentence.index) return true;
+  if (analysis.firstMention.get(lemma) === sentence.index && (inside || isConcrete(lemma, analysis))) return true;
   const words = nodeText(sentence, np).toLowerCase().split(" ");
   const modified = words.length > 2;
   const count = analysis.lemmaCounts.get(lemma) ?? 0;
   if (analysis.headingLemmas.has(lemma)) return true;
-  if (modified) return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
+  if (modified) {
+    // "the last fire" is one of the fires that the source speaks of; "the next" hangs on the one before.
+    if (words.some((word) => /^(?:first|last|oldest|newest)$/.test(word)) && count >= 2) return true;
+    return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
+  }
   return count >= (np.f.num === "pl" ? 1 : 2);
 }

@@ -28,6 +28,8 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     UNIT_NOUNS.has(headTerminal(object).lemma ?? "")
   )
     return undefined;
+  // "one end", "a number of boats": of what, and is or are?
+  if (/^(?:one|the other|others|some|most|an? (?:\w+ )?number of|hundreds|thousands) ?/i.test(phrasing.subject) || /^an? (?:\w+ )?number of /.test(nodeText(clause.sentence, object))) return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;
@@ -40,7 +42,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 
 /** Verbs that sound wrong in the passive. */
 const STATIVE = new Set(
-  "know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give".split(
+  "know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face".split(
     " ",
   ),
 );

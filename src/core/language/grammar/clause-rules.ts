@@ -1,10 +1,16 @@
 import type { Features, Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
+/** "whose bell": a phrase that points back to the noun before it. */
+export function isWhose(np: Node): boolean {
+  return np.role === "possessor" && np.kids[0]?.cat === "relposs";
+}
+
 /** Clauses, what stands in front of them, and how they are joined. */
 export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("s", "np vp", 1, "subject", 0, (np, vp) => {
-    if (vp.f.form !== "fin" || np.f.kase === "obj") return undefined;
+    // "whose bell was rung" opens a relative clause, never a sentence.
+    if (vp.f.form !== "fin" || np.f.kase === "obj" || isWhose(np)) return undefined;
     const agreed = np.f.sub === "first" && np.f.det === "pron" ? true : vp.f.agr !== "first" && agreeNumbers(np.f.num ?? "any", vp.f.agr ?? "any");
     return agreed ? { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) } : undefined;
   });

@@ -1,5 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
+import { isWhose } from "./clause-rules";
 import type { RuleWriter } from "./rule-writer";
 
 /** Relative and wh-clauses, adjectives, adverbs, prepositions. */
@@ -9,6 +10,7 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
       ? { ...(l.lemma === "that" ? { sub: "that" } : {}), agr: r.f.agr ?? "any" }
       : undefined,
   );
+  rule("rc", "np vp", 1, "mark", 0.2, (np, vp) => (isWhose(np) && vp.f.form === "fin" && !vp.f.gap ? { sub: "whose" } : undefined));
   rule("rc", "rel s", 1, "mark", 0.1, (l, r) => {
     const adverbial = l.f.sub === "time" || l.f.sub === "place";
     return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;

@@ -2,6 +2,11 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
+/** The last number word of "two hundred". */
+function lastWord(qn: Node): string {
+  return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
+}
+
 /** Nouns, what stands before them, what follows them, and their coordination. */
 export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
@@ -40,7 +45,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     if (flags.includes("refl")) return { f: { det: "pron", num: "any", kase: "obj", sub: "refl" }, cost: 0 };
     const num = flags.includes("pl") ? "pl" : flags.includes("sg") ? "sg" : "any";
     const kase = flags.includes("subj") ? "subj" : flags.includes("obj") ? "obj" : undefined;
-    return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(flags.includes("first") ? { sub: "first" } : {}) }, cost: 0 };
+    const sub = flags.includes("first") ? "first" : flags.includes("indef") && !flags.includes("neg") ? "indef" : undefined;
+    return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(sub ? { sub } : {}) }, cost: 0 };
   });
   lift("np", "qn", "number", (n) => ({
     f: { det: "num", num: n.f.sub === "year" ? "sg" : "any", ...(n.f.sub === "year" ? { time: true as const } : {}) },
@@ -82,7 +88,16 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
   );
-  rule("np", "predet np", 1, "determiner", 0.2, (_, r) => (r.f.det === "pron" ? undefined : { ...r.f, det: "quant" }));
+  rule("np", "predet np", 1, "determiner", 0.2, (l, r) => (r.f.det === "pron" && !/ of$/.test(l.lemma ?? "") ? undefined : { ...r.f, det: "quant" }));
+  // "one of the strongest glues", "one of them"
+  rule("np", "det np", 1, "determiner", 0.1, (l, r) =>
+    l.flags?.[0] === "oneof" && r.f.num === "pl" && ["def", "poss", "dem", "pron"].includes(r.f.det ?? "") && r.f.kase !== "subj"
+      ? { num: "sg", det: r.f.det === "pron" ? "pron" : "indef" }
+      : undefined,
+  );
+  // "two hundred and fifty years"
+  rule("j-qn", "conj qn", 1, "mark", 0, (l, r) => (l.f.sub === "and" ? r.f : undefined));
+  rule("qn", "qn j-qn", 0, "number", 0.1, (l) => (/^(?:hundred|thousand|million)$/.test(lastWord(l)) ? l.f : undefined));
   lift("np", "vp", "gerund", (n) => (n.f.form === "ing" && !n.f.gap ? { f: { num: "sg", det: "clause" }, cost: 2.5 } : undefined));
   lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
 
@@ -90,7 +105,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     if (l.f.det === "pron" && r.f.sub !== "of") return undefined;
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
-  rule("np", "np rc", 0, "relative", 0.6, (l) => (l.f.det === "pron" ? undefined : l.f));
+  // "anyone who breaks a by-law"
+  rule("np", "np rc", 0, "relative", 0.6, (l) => (l.f.sub === "indef" ? { ...l.f, det: "quant" } : l.f.det === "pron" ? undefined : l.f));
   rule("c-rc", "comma rc", 1, "mark", 0, (_, r) => (r.f.sub === "that" ? undefined : r.f));
   rule("c-rc-c", "c-rc comma", 0, "mark", 0);
   rule("np", "np c-rc", 0, "relative", 0.9);

@@ -1,0 +1,78 @@
+import type { Sentence } from "../../language/analysis";
+import { createRandom, seedFrom } from "../../lib/random";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+
+const SHORTEST_WORDS = 4;
+const LONGEST_WORDS = 18;
+const SAYING = "says?|said|asks?|asked|answers?|answered|whispers?|whispered|cries|cried|replies|replied|shouts?|shouted|adds?|added|calls?|called|laughs?|laughed";
+const BEHIND = new RegExp(`["”],? (?:${SAYING}) ((?:the |an? )?[\\p{L}' -]+?)(?:[,.;]| and | to | at | with | in |$)`, "u");
+const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?:${SAYING})\\b`, "u");
+
+type Said = { speaker: string; words: string; sentence: Sentence };
+
+/** Who says what in a story: only where the sentence itself names the speaker. */
+export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
+  const said = stock.analysis.sentences.flatMap((sentence) => speechIn(sentence, stock));
+  const speakers = [...new Set(said.map(({ speaker }) => speaker))];
+  const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
+  const questions = said.filter((one, index) => said.findIndex((other) => other.words === one.words) === index);
+  return [...questions.flatMap((one) => whoSays(one, others, seed)), ...matchSpeakers(said)];
+}
+
+/** The words of one speech and who says them; a pronoun or a stranger's "voice" says nothing. */
+function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
+  if (sentence.abstained !== "speech") return [];
+  const quoted = /["“]([^"“”]+)["”]/.exec(sentence.text);
+  const named = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim();
+  if (!quoted || !named) return [];
+  const words = quoted[1]!.replace(/[,.]$/, "").trim();
+  const count = words.split(" ").length;
+  const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
+  const definite = /^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named);
+  if (count < SHORTEST_WORDS || count > LONGEST_WORDS || !(person || definite)) return [];
+  return [{ speaker: person?.name ?? named, words, sentence }];
+}
+
+function whoSays({ speaker, words, sentence }: Said, others: readonly string[], seed: number): Candidate[] {
+  const stem = `Who in the story says: “${words}${/[?!]$/.test(words) ? "" : "."}”`;
+  const base = {
+    stem,
+    key: speaker,
+    accepted: [speaker.replace(/^the /, "")].filter((form) => form !== speaker),
+    optionOrder: "shuffled" as const,
+    evidence: [sentence],
+    factId: `${sentence.index}:speaker:0`,
+    factType: "speaker" as const,
+    pattern: "who-says",
+    depth: "recall" as const,
+    worth: 1.6 + Math.min(0.6, words.split(" ").length * 0.05),
+  };
+  const wrong = createRandom(seedFrom(words, seed)).shuffle(others.filter((other) => other !== speaker && !other.includes(speaker) && !speaker.includes(other)));
+  const choice: Candidate[] = wrong.length >= 2 ? [{ ...base, kind: "multiple-choice", distractors: wrong.slice(0, 4) }] : [];
+  return [...choice, { ...base, kind: "short-answer", distractors: [] }];
+}
+
+/** Three speakers or more, each with words of their own. */
+function matchSpeakers(said: readonly Said[]): Candidate[] {
+  const one = said.filter(({ speaker }, index) => said.findIndex((other) => other.speaker === speaker) === index).slice(0, 5);
+  if (one.length < 3) return [];
+  const named = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+  return [
+    {
+      kind: "match",
+      stem: "Match each person or animal in the story with what it says.",
+      key: one.map(({ speaker, words }) => `${speaker}: ${words}`).join(" "),
+      accepted: [],
+      distractors: [],
+      optionOrder: "shuffled",
+      evidence: one.map(({ sentence }) => sentence),
+      factId: `match-speakers:${one.map(({ sentence }) => sentence.index).join("-")}`,
+      factType: "speaker",
+      pattern: "match-speakers",
+      depth: "recall",
+      worth: 2.4,
+      parts: { sort: "match", pairs: one.map(({ speaker, words }) => [named(speaker), `“${words}”`]) },
+    },
+  ];
+}

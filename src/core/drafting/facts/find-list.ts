@@ -1,0 +1,43 @@
+import type { Analysis } from "../../language/analysis";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { nodeText } from "../../language/node-text";
+import { headTerminal } from "../../language/tree";
+import { type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { conjunctsOf } from "../phrasing/conjuncts";
+import { numberWords } from "../phrasing/number-forms";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+const FEWEST = 3;
+const MOST = 5;
+
+/** "A fresh fish has *clear eyes, red gills and firm flesh*": name the three things. */
+export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const object = clause.complements.find((part) => part.role === "object")?.node;
+  if (!object || clause.imperative || clause.shared || clause.negated || clause.complements.length > 1) return [];
+  const items = conjunctsOf(object);
+  if (items.length < FEWEST || items.length > MOST) return [];
+  const plain = items.every(
+    (item) => headTerminal(item).cat === "n" && !THIN_NOUNS.has(headTerminal(item).lemma ?? "") && !findUnclear(item, clause.sentence, analysis, phrasing.binder),
+  );
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  if (!plain || isUnclear(rest)) return [];
+  const answer = nodeText(clause.sentence, object);
+  return [
+    {
+      type: "list",
+      id: factId("list", clause.sentence, object.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `Which ${numberWords(items.length)} things ${[phrasing.inverted, phrasing.subject, phrasing.verbPhrase, rest].filter(Boolean).join(" ")}?`,
+      answer,
+      accepted: [items.map((item) => nodeText(clause.sentence, item).replace(/^(?:the|an?) /, "")).join(", ")],
+      depth: "recall",
+      worth: 2,
+      pattern: "which-things",
+    },
+  ];
+}

@@ -1,0 +1,30 @@
+import { type Analysis, narratorOf } from "../language/analysis";
+import type { Candidate } from "./candidate";
+
+/** "my father" → "the speaker's father", "told me" → "told the speaker"; what stands in quotation marks stays as it is. */
+export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candidate {
+  const narrator = narratorOf(candidate.evidence[0]!, analysis);
+  if (!narrator) return candidate;
+  const told = (text: string) => tell(text, narrator);
+  return {
+    ...candidate,
+    stem: told(candidate.stem),
+    key: candidate.parts ? candidate.key : told(candidate.key),
+    accepted: candidate.accepted.map(told),
+    distractors: candidate.distractors.map(told),
+    ...(candidate.correction ? { correction: told(candidate.correction) } : {}),
+    ...(candidate.parts?.sort === "select" ? { parts: { ...candidate.parts, right: candidate.parts.right.map(told), wrong: candidate.parts.wrong.map(told) } } : {}),
+  };
+}
+
+function tell(text: string, narrator: string): string {
+  const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
+  return text
+    .split(/(“[^”]*”)/)
+    .map((part) => {
+      if (part.startsWith("“")) return part;
+      const told = part.replace(/\bmy\b/g, possessive).replace(/\bMy\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1)).replace(/\bme\b/g, narrator);
+      return told;
+    })
+    .join("");
+}
