@@ -15,6 +15,12 @@ const REASONS: Record<string, string> = {
   "facts-used-up": "every fact that can be asked well is in the set already",
 };
 
+/** "The text lists no steps …", as a sentence of its own. */
+export function shortfallReason(reason: string): string {
+  const text = REASONS[reason] ?? "the text gives no more";
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
 /** "Gap fill: 3 of 5. Every fact that …" for a row that fell short. */
 export function shortfallText(row: RowReport): string | undefined {
   if (row.drafted >= row.asked) return undefined;

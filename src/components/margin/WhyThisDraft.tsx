@@ -7,8 +7,9 @@ export function WhyThisDraft({ origin }: { origin: NonNullable<Slip["origin"]> }
     <details className="border-line border-t px-3.5 py-1.5 text-sm">
       <summary className="cursor-pointer text-soft">Why this draft?</summary>
       <p className="mt-1">{patternText(origin.pattern)}</p>
+      {origin.matched ? <p>It serves the outcome, since it {origin.matched} with it.</p> : null}
       <p className="text-soft">
-        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under 1.7
+        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under 1.25
         are not shown.
       </p>
     </details>

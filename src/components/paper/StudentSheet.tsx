@@ -52,6 +52,7 @@ function SheetQuestion({ question }: { question: StudentQuestion }) {
             <Options options={question.second.options} />
           </>
         ) : null}
+        {question.bank ? <p className="bank">{question.bank.join(" · ")}</p> : null}
         {question.items ? (
           <ol className="items">
             {question.items.map((item) => (

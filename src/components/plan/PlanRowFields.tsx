@@ -1,12 +1,23 @@
 import { Minus, Plus, X } from "lucide-react";
 import type { PlanRow } from "@/core/drafting/plan";
 import { kindOf } from "@/core/questions/kinds";
-import { DEPTHS } from "@/core/questions/question";
+import { shortfallReason } from "@/messages/draft-reasons";
+import { GapFields } from "./GapFields";
+import { DEPTHS, type Depth } from "@/core/questions/question";
 
-type Props = { row: PlanRow; supply: number | undefined; comes: number | undefined; onChange: (row: PlanRow) => void; onRemove: () => void };
+type Props = {
+  row: PlanRow;
+  supply: number | undefined;
+  depths: Record<Depth, number> | undefined;
+  comes: number | undefined;
+  /** Why fewer come than are asked for. */
+  reason: string | undefined;
+  onChange: (row: PlanRow) => void;
+  onRemove: () => void;
+};
 const SCALE = 20;
 
-export function PlanRowFields({ row, supply, comes, onChange, onRemove }: Props) {
+export function PlanRowFields({ row, supply, depths, comes, reason, onChange, onRemove }: Props) {
   const { name } = kindOf(row.kind);
   const count = (to: number) => onChange({ ...row, count: Math.min(60, Math.max(0, to)) });
   const short = comes !== undefined && comes < row.count;
@@ -43,6 +54,15 @@ export function PlanRowFields({ row, supply, comes, onChange, onRemove }: Props)
             {supply === undefined ? "…" : short ? `${comes} of ${row.count} now` : supply === 0 ? "none" : `about ${supply}`}
           </span>
         </span>
+        {short && reason ? (
+          <span className="block max-w-64 text-ochre text-xs leading-snug">{shortfallReason(reason)}</span>
+        ) : depths && supply ? (
+          <span className="tabular block text-soft text-xs">
+            {DEPTHS.filter((depth) => depths[depth] > 0)
+              .map((depth) => `${depths[depth]} ${depth}`)
+              .join(" · ")}
+          </span>
+        ) : null}
       </td>
       <td className="py-2.5 pr-3">
         <select
@@ -85,6 +105,8 @@ export function PlanRowFields({ row, supply, comes, onChange, onRemove }: Props)
               </option>
             ))}
           </select>
+        ) : row.kind === "gap-fill" ? (
+          <GapFields row={row} onChange={onChange} />
         ) : null}
       </td>
       <td className="py-2.5 text-right">

@@ -3,17 +3,25 @@ import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { balancePlan } from "@/core/drafting/balance-plan";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
+import type { DepthSupply } from "@/core/drafting/candidates";
 import type { RunLine } from "@/server/sets/list-runs";
 import { SaveNote } from "../shell/SaveNote";
 import { type SetStart, useSet } from "../shell/use-set";
+import { FocusFields } from "./FocusFields";
 import { GradeScale } from "./GradeScale";
 import { PlanRowFields } from "./PlanRowFields";
 
-export type SupplyAnswer = { supply: Record<QuestionKind, number>; rows: { drafted: number }[]; sentences: number; understood: number };
+export type SupplyAnswer = {
+  supply: Record<QuestionKind, number>;
+  byDepth: DepthSupply;
+  outcomes: string[];
+  rows: { drafted: number; reason?: string }[];
+  sentences: number;
+  understood: number;
+};
 type Props = {
   start: SetStart;
   sourceLine: string;
@@ -50,6 +58,19 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
   const asked = plan.rows.reduce((sum, row) => sum + row.count, 0);
   const points = plan.rows.reduce((sum, row) => sum + row.count * row.points, 0);
   const wellDrafted = supply?.rows.length === plan.rows.length ? supply.rows.reduce((sum, row) => sum + row.drafted, 0) : undefined;
+  const [filling, setFilling] = useState(false);
+  const fill = async () => {
+    setFilling(true);
+    await store.settled();
+    const response = await fetch(`/api/sets/${start.setId}/supply?fill=${wantedCount}`).catch(() => undefined);
+    const answer = response?.ok ? ((await response.json()) as { plan: Plan }) : undefined;
+    if (answer) set(answer.plan);
+    setFilling(false);
+  };
+  const countByOutcome = new Map<string, number>();
+  for (const { question, status } of store.state.slips) {
+    if (question.outcome && status !== "aside") countByOutcome.set(question.outcome, (countByOutcome.get(question.outcome) ?? 0) + 1);
+  }
   const seedOk = /^\d{1,9}$/.test(seed);
   const draft = async () => {
     await store.settled();
@@ -73,7 +94,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
             <table className="mt-5 w-full min-w-[40rem] text-left">
               <thead className="text-sm text-soft">
                 <tr className="border-line border-b">
-                  {["Kind", "How many", "The text supports", "Depth", "Points", "Options"].map((head) => (
+                  {["Kind", "How many", "The text supports", "Depth", "Points", "How"].map((head) => (
                     <th key={head} className="py-2 pr-3 font-normal">
                       {head}
                     </th>
@@ -89,6 +110,8 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
                     key={index}
                     row={row}
                     supply={supply?.supply[row.kind]}
+                    depths={supply?.byDepth[row.kind]}
+                    reason={supply?.rows.length === plan.rows.length ? supply.rows[index]!.reason : undefined}
                     comes={supply?.rows.length === plan.rows.length ? supply.rows[index]!.drafted : undefined}
                     onChange={(to) => setRow(index, to)}
                     onRemove={() => set({ ...plan, rows: plan.rows.toSpliced(index, 1) })}
@@ -114,10 +137,10 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
             <button
               type="button"
               className="button"
-              disabled={!supply || wantedCount < 1}
-              onClick={() => supply && set(balancePlan(supply.supply, wantedCount, plan.grade))}
+              disabled={!supply || wantedCount < 1 || filling}
+              onClick={() => void fill()}
             >
-              Fill the rows
+              {filling ? "Filling …" : "Fill the rows"}
             </button>
           </div>
           <fieldset className="mt-4 flex flex-wrap items-center gap-2">
@@ -134,6 +157,13 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
               </button>
             ))}
           </fieldset>
+          <FocusFields
+            steer={plan.steer ?? {}}
+            proposed={supply?.outcomes ?? []}
+            countByOutcome={countByOutcome}
+            onChange={(steer) => set({ ...plan, steer })}
+            onAddRow={(kind) => set({ ...plan, rows: [...plan.rows, blankRow(kind)] })}
+          />
         </section>
         <aside className="border-line bg-sheet px-5 py-7 max-lg:border-t lg:border-l">
           <h2 className="font-bold">From</h2>

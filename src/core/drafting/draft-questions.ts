@@ -192,7 +192,7 @@ const NEEDS: Partial<Record<QuestionKind, string>> = {
 function whyNotMore(row: PlanRow, pool: Pool, focus: Focus, analysis: Analysis): string {
   if (analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
   if (row.gapWords === "my-words" && focus.words.length === 0) return "no-words-given";
-  if (pool.all > 0 && pool.inside.length < row.count) return "outside-the-focus";
+  if (pool.inside.length < Math.min(pool.all, row.count)) return "outside-the-focus";
   if (pool.all > 0) return "facts-used-up";
   if (row.depth !== "any") return "depth-not-drafted";
   return NEEDS[row.kind] ?? "no-fact-of-this-sort";

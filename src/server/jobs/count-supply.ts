@@ -1,3 +1,4 @@
+import type { Plan } from "@/core/drafting/plan";
 import type { LoadedSet } from "../sets/load-set";
 import { draftableSource } from "./check-set";
 import { askedAlready } from "./draft-run";
@@ -15,4 +16,12 @@ export async function supplyOf(set: LoadedSet, seed: number): Promise<Supply> {
   );
   if (event.type !== "supply") throw new Error(`Unexpected answer ${event.type}`);
   return event;
+}
+
+/** A balanced plan of so many questions, within what can really be drafted beside what the set has already. */
+export async function fillPlanOf(set: LoadedSet, wanted: number, seed: number): Promise<Plan> {
+  const request = { type: "fill" as const, source: draftableSource(set), plan: set.state.plan, wanted, seed, existing: askedAlready(set) };
+  const event = await askEngine("drafting", request, "filled");
+  if (event.type !== "filled") throw new Error(`Unexpected answer ${event.type}`);
+  return event.plan;
 }

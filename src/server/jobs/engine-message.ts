@@ -15,6 +15,7 @@ export type { Checked };
 export type EngineRequest =
   | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }
   | { type: "supply"; source: WorkSource; plan: Plan; seed: number; existing: Existing }
+  | { type: "fill"; source: WorkSource; plan: Plan; wanted: number; seed: number; existing: Existing }
   | { type: "explain"; source: WorkSource; seed: number }
   | { type: "check"; source: WorkSource; questions: Question[]; only: string[] | null; grade: number };
 
@@ -23,6 +24,7 @@ export type EngineEvent =
   | { type: "draft"; draft: Draft; checked: Checked }
   | { type: "drafted"; report: DraftReport; stopped: boolean }
   | { type: "supply"; supply: Supply; byDepth: DepthSupply; outcomes: string[]; rows: RowReport[]; sentences: number; understood: number }
+  | { type: "filled"; plan: Plan }
   | { type: "explained"; sentences: ExplainedSentence[]; sort: TextSort }
   | { type: "checked"; checked: Record<string, Checked> }
   | { type: "failed"; message: string };

@@ -3,6 +3,7 @@ import { checkQuestion } from "@/core/checking/check-question";
 import { countSupply, stockOf } from "@/core/drafting/candidates";
 import { type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { explainSource } from "@/core/drafting/explain-source";
+import { fillPlan } from "@/core/drafting/fill-plan";
 import { proposeOutcomes } from "@/core/drafting/steering/propose-outcomes";
 import { analyseText } from "@/core/language/analyse-text";
 import type { Analysis } from "@/core/language/analysis";
@@ -39,6 +40,10 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
         outcomes: proposeOutcomes(stockOf(analysis)),
         ...tryPlan(draftQuestions({ analysis, plan, seed, existing, newId: (index) => `${index}` })),
       });
+    }
+    case "fill": {
+      const { plan, wanted, seed, existing } = request;
+      return send({ type: "filled", plan: fillPlan(analysisOf(request.source), wanted, plan, seed, existing) });
     }
     case "explain": {
       const analysis = analysisOf(request.source);

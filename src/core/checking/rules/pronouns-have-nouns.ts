@@ -21,7 +21,7 @@ export const pronounsHaveNouns = defineRule({
     if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
       report("pronoun", { word: tokens[first]!.text });
     const pointing =
-      /\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
+      /(?<!\bof )\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
         stem,
       );
     if (pointing) report("pointing", { word: pointing[0] });

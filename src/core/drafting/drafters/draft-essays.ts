@@ -68,7 +68,7 @@ function argue(stock: SourceStock): Candidate[] {
     ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : []),
   ];
   const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
-  return [essay("argue", stem, models, [claim, ...reasons.slice(0, 3), ...against.slice(0, 2)], ARGUING, "essay-argue", note)];
+  return [essay("argue", stem, models, [claim, ...reasons.slice(0, 4), ...against.slice(0, 4)], ARGUING, "essay-argue", note)];
 }
 
 /** What the persons of a story do and decide, in its order. */

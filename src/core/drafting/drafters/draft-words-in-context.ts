@@ -63,7 +63,7 @@ function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
     const wrong = wrongMeanings(entry, found, stock, seed);
     if (wrong.length < WRONG) return [];
     const stem = `What does the word “${entry.word.toLowerCase()}” mean in this sentence? “${entry.sentence.text}”`;
-    return [toCandidate(stem, entry.meaning, wrong, entry.sentence, { factId: `meaning:${entry.lemma}`, pattern: "meaning-by-dictionary", worth: 1.5 + (4 - entry.zipf) * 0.2 })];
+    return [toCandidate(stem, entry.meaning, wrong, entry.sentence, { factId: `meaning:${entry.lemma}`, pattern: "meaning-by-dictionary", worth: 1.1 + (4 - entry.zipf) * 0.2 })];
   });
 }
 

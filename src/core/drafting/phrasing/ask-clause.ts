@@ -133,6 +133,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
     pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text });
   }
+  // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
+  const last = pieces.filter((piece) => piece.order < 1000).sort((a, b) => b.order - a.order)[0];
+  if (last && pieces.some((piece) => piece.order >= 1000) && /\b(?:that|which|who|whose|where)\b/.test(last.text)) return "points-elsewhere";
   return pieces
     .sort((a, b) => a.order - b.order)
     .map((piece) => piece.text)
