@@ -3,10 +3,10 @@ import { parseArgs } from "node:util";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, type DraftedQuestion, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import { type ExplainedSentence, explainSource } from "@/core/drafting/explain-source";
-import { GAP_ANSWERS, GAP_WORDS, type Plan, type PlanRow, type Steer } from "@/core/drafting/plan";
 import { fillPlan } from "@/core/drafting/fill-plan";
-import type { Imported } from "@/core/importers/importer";
+import { GAP_ANSWERS, GAP_WORDS, type Plan, type PlanRow, type Steer } from "@/core/drafting/plan";
 import { readRanges } from "@/core/drafting/steering/read-steer";
+import type { Imported } from "@/core/importers/importer";
 import { analyseText } from "@/core/language/analyse-text";
 import { isQuestionKind, kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import { locatorLabel } from "@/core/source/locator-label";
@@ -159,8 +159,12 @@ function wholeNumber(text: string, name: string, from: number, to: number): numb
   return value;
 }
 
-function draft({ title, blocks: all, language: found }: Imported & { language: string }, { plan: wanted, auto, language = found, explain }: Orders, seed: number): Drafted {
-  if (language !== "en") throw new UsageError(problemText({ type: "not-in-english", languages: [language] }));
+function draft(
+  { title, blocks: all, language: found }: Imported & { language: string },
+  { plan: wanted, auto, language = found, explain }: Orders,
+  seed: number,
+): Drafted {
+  if (language !== "en" && language !== "es") throw new UsageError(problemText({ type: "not-in-english", languages: [language] }));
   const blocks = readingBlocks(all, null);
   const tools = loadLanguageTools(path.resolve(import.meta.dirname, "../.."));
   const analysis = analyseText(blocks, tools);
@@ -213,12 +217,14 @@ function asText({ source, questions, notes }: Drafted): string {
     lines.push(`${index + 1}. ${kindOf(question.kind).name}, ${question.depth}, ${question.verdict}`, `   ${question.stem}`);
     const isKey = (id: string) => question.key === id || (Array.isArray(question.key) && question.key.some((key) => key === id));
     question.options?.forEach((option, at) => lines.push(`   ${"ABCDEFGH"[at]} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
-    for (const part of question.parts ?? []) lines.push(`   ${part.stem}`, ...part.options.map((option, at) => `     ${"ABCDEFGH"[at]} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
+    for (const part of question.parts ?? [])
+      lines.push(`   ${part.stem}`, ...part.options.map((option, at) => `     ${"ABCDEFGH"[at]} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
     if (question.bank) lines.push(`   Words: ${question.bank.join(", ")}`);
     if (!question.options && !question.parts) lines.push(...keyLines(question).map((line) => `   ${line}`));
     for (const span of question.evidence) lines.push(`   ${locatorLabel(span.locator)}: “${span.quote}”`);
     for (const check of question.checks) if (check.verdict !== "sound") lines.push(`   ${check.verdict}: ${check.reason}`);
-    if (question.why) lines.push(`   Why: ${question.why.made} (${question.why.pattern}, ${question.why.score}${question.why.matched ? `; ${question.why.matched}` : ""})`);
+    if (question.why)
+      lines.push(`   Why: ${question.why.made} (${question.why.pattern}, ${question.why.score}${question.why.matched ? `; ${question.why.matched}` : ""})`);
     lines.push("");
   });
   return `${[...lines, ...notes].join("\n").trimEnd()}\n`;

@@ -4,6 +4,7 @@ import { kindOf } from "@/core/questions/kinds";
 const REASONS: Record<string, string> = {
   "no-sentences-understood": "no sentence of the text was understood well enough to ask about it",
   "depth-not-drafted": "no fact of the text asks for that depth in this kind",
+  "not-in-spanish": "this kind is not drafted from Spanish texts yet",
   "no-order": "the text lists no steps in order and dates fewer than three events",
   "no-pairs": "the text has fewer than three terms with their meanings, or years with their events",
   "no-words": "the text has no word of one clear meaning that is rare enough to ask about",

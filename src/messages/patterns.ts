@@ -19,7 +19,7 @@ const PATTERNS: Record<string, string> = {
   "how-did-feel": "The story says how somebody felt, and when.",
   "which-things": "The source lists three things or more.",
   "all-of-a-list": "The source lists three things or more; the wrong ones stand elsewhere in it.",
-  "all-true-statements": "Some statements of the source, and some that it denies.",
+  "all-true-statements": "The source says some of the statements and denies the others.",
   "meaning-by-source": "The source itself says what the term means.",
   "meaning-by-dictionary": "The dictionary knows one meaning of the word only.",
   "which-heading": "The source has four sections or more with headings of their own.",
@@ -33,6 +33,7 @@ const PATTERNS: Record<string, string> = {
   "own-word": "A word of your own list, in the sentence where it is clearest.",
   when: "The source says when something happens.",
   "gaps-past-verbs": "A paragraph with verbs in the past.",
+  "gaps-imperfect-verbs": "A paragraph with verbs in the imperfect.",
   "gaps-present-verbs": "A paragraph with verbs in the present.",
   "gaps-prepositions": "A paragraph with several prepositions, each left out once.",
   "gaps-articles": "A paragraph with several articles.",
@@ -81,4 +82,5 @@ export const ABSTAIN_TEXT: Record<string, string> = {
   "too-long": "too long to be sure of",
   "not-parsed": "its grammar was not understood as a whole",
   "no-verb": "it has no verb",
+  spanish: "read by its surface only, as all Spanish is: numbers, names, terms, reasons and steps",
 };

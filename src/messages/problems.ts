@@ -34,7 +34,7 @@ export function problemText(problem: AppProblem): string {
     case "last-source":
       return "A set needs at least one source. Add another one before you take this one out.";
     case "not-in-english":
-      return `Vumo drafts from English only, for now; this is ${problem.languages.map(languageName).join(" and ")}. You can still write questions of your own on it. If the language is wrong, correct it in Prepare.`;
+      return `Vumo drafts from English and, in a first form, from Spanish; this is ${problem.languages.map(languageName).join(" and ")}. You can still write questions of your own on it. If the language is wrong, correct it in Prepare.`;
     case "block-gone":
       return "This paragraph is no longer there. Reload the page to see the source as it is.";
     case "source-edit-does-not-fit":

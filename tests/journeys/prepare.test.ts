@@ -100,10 +100,10 @@ describe("a teacher corrects the text", () => {
     await (await teacher.find("select[aria-label='Kind of block']")).sendKeys("quotation");
     const title = await teacher.find("input[aria-label='Title of the source']");
     await title.sendKeys(Key.chord(Key.CONTROL, "a"), "Tides for grade six");
-    await (await teacher.find("label select")).sendKeys("Spanish");
+    await (await teacher.find("label select")).sendKeys("French");
     await teacher.saved();
     await teacher.open(`${app.url}/sets/demo-lesson/plan`);
-    expect(await (await teacher.find("aside")).getText()).toContain("Vumo drafts from English only, for now; this is Spanish.");
+    expect(await (await teacher.find("aside")).getText()).toContain("Vumo drafts from English and, in a first form, from Spanish; this is French.");
     expect(await (await teacher.find("footer button", "Draft")).isEnabled()).toBe(false);
     await teacher.open(`${app.url}/sources`);
     await teacher.find("td", "Tides for grade six");

@@ -123,7 +123,7 @@ describe("sources that are read as one", () => {
       ["s2:b1", "paragraph", "El faro se encendió en 1871.", "s2"],
     ]);
   });
-  it("are drafted from in English only", () => {
+  it("are drafted from in one language, English before Spanish", () => {
     const blocks = draftableBlocks(
       joinSources([english, spanish]),
       new Map([
@@ -131,7 +131,7 @@ describe("sources that are read as one", () => {
         ["s2", "es"],
       ]),
     );
-    expect(blocks.filter((block) => block.leftOut).map((block) => block.leftOut)).toEqual(["not in English", "not in English"]);
+    expect(blocks.filter((block) => block.leftOut).map((block) => block.leftOut)).toEqual(["in another language", "in another language"]);
     expect(languageName("es")).toBe("Spanish");
     expect(languageName("not a code!")).toBe("not a code!");
   });

@@ -1,9 +1,9 @@
 import { Minus, Plus, X } from "lucide-react";
 import type { PlanRow } from "@/core/drafting/plan";
 import { kindOf } from "@/core/questions/kinds";
+import { DEPTHS, type Depth } from "@/core/questions/question";
 import { shortfallReason } from "@/messages/draft-reasons";
 import { GapFields } from "./GapFields";
-import { DEPTHS, type Depth } from "@/core/questions/question";
 
 type Props = {
   row: PlanRow;

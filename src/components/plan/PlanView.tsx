@@ -3,10 +3,10 @@ import { Plus } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import type { DepthSupply } from "@/core/drafting/candidates";
 import type { Plan, PlanRow } from "@/core/drafting/plan";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
-import type { DepthSupply } from "@/core/drafting/candidates";
 import type { RunLine } from "@/server/sets/list-runs";
 import { SaveNote } from "../shell/SaveNote";
 import { type SetStart, useSet } from "../shell/use-set";
@@ -134,12 +134,7 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
               />
               <span>questions</span>
             </label>
-            <button
-              type="button"
-              className="button"
-              disabled={!supply || wantedCount < 1 || filling}
-              onClick={() => void fill()}
-            >
+            <button type="button" className="button" disabled={!supply || wantedCount < 1 || filling} onClick={() => void fill()}>
               {filling ? "Filling …" : "Fill the rows"}
             </button>
           </div>

@@ -57,8 +57,8 @@ export function ReadingFigures({ description, grade, blocks, language }: Props) 
       ) : null}
       {language === "en" ? null : (
         <p className="mt-4 border-line border-t pt-3">
-          This is {languageName(language)}. Vumo counts and searches it and keeps your own questions on it; it drafts from English only, for now, and its
-          reading formulas are for English.
+          This is {languageName(language)}. Vumo counts and searches it and keeps your own questions on it; it drafts from English and, in a first form, from
+          Spanish, and its reading formulas are for English.
         </p>
       )}
       <h2 className="mt-6 font-bold">Hardest sentences</h2>

@@ -18,7 +18,7 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
         const isKey = isKeyed(question, option.id);
         return (
           <div key={option.id} className="group flex items-baseline gap-2 py-0.5">
-            <label className="flex cursor-pointer items-baseline gap-1.5">
+            <label className="flex cursor-pointer items-baseline gap-1.5" htmlFor={`key-${question.id}-${option.id}`}>
               <KeyMark question={question} letter={letter} optionId={option.id} change={change} />
               <span aria-hidden className={`w-3.5 text-sm ${isKey ? "font-bold text-spruce" : "text-soft"}`}>
                 {letter}
@@ -69,6 +69,7 @@ function KeyMark({ question, letter, optionId, change }: FieldProps<Choice> & { 
     const isKey = key.includes(optionId);
     return (
       <input
+        id={`key-${question.id}-${optionId}`}
         type="checkbox"
         className="accent-spruce"
         checked={isKey}
@@ -80,6 +81,7 @@ function KeyMark({ question, letter, optionId, change }: FieldProps<Choice> & { 
   }
   return (
     <input
+      id={`key-${question.id}-${optionId}`}
       type="radio"
       name={`key-${question.id}`}
       className="accent-spruce"

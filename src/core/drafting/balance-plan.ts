@@ -18,12 +18,21 @@ const SHARES: Record<QuestionKind, number> = {
   "two-part": 0.06,
   "open-response": 0.06,
   essay: 0.02,
-  "word-in-context": 0.02,
-  // A poll is no question of a paper; it is planned by hand.
+  // Planned by hand: a poll is no question of a paper, and a word is asked for by whoever teaches it.
+  "word-in-context": 0,
   poll: 0,
 };
 /** A text bears one or two of these at most, and each takes its time. */
-const MOST: Partial<Record<QuestionKind, number>> = { order: 2, match: 2, "two-part": 3, "open-response": 2, "select-all": 2, essay: 1, "word-in-context": 1, poll: 0 };
+const MOST: Partial<Record<QuestionKind, number>> = {
+  order: 2,
+  match: 2,
+  "two-part": 3,
+  "open-response": 2,
+  "select-all": 2,
+  essay: 1,
+  "word-in-context": 1,
+  poll: 0,
+};
 
 /**
  * Rows for `wanted` questions within what the text supports. Kinds share the facts of a text, so no

@@ -2,6 +2,8 @@ import type { Analysis } from "../language/analysis";
 import { createRandom, seedFrom } from "../lib/random";
 import { QUESTION_KINDS } from "../questions/kinds";
 import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
+import { draftSpanish } from "../spanish/draft-spanish";
+import { draftSpanishGaps } from "../spanish/draft-spanish-gaps";
 import type { Candidate } from "./candidate";
 import { draftEssays } from "./drafters/draft-essays";
 import { draftGapFills } from "./drafters/draft-gap-fills";
@@ -23,13 +25,15 @@ import { draftWordsInContext } from "./drafters/draft-words-in-context";
 import { failedGate, type GateName } from "./gates";
 import type { PlanRow } from "./plan";
 import { scoreCandidate } from "./rank";
+import { SHOWN_FROM } from "./shown-from";
 import { type SourceStock, stockSource } from "./source-stock";
 import { inThirdPerson } from "./third-person";
 
 export type Scored = { candidate: Candidate; score: number };
 
-/** The least a candidate must score to be shown at all. */
-const SHOWN_FROM = 1.25;
+/** Asked for by name only, never planned by the balance: better a plain one than none. */
+const SHOWN_ANYWAY: Partial<Record<QuestionKind, number>> = { "word-in-context": 0.2, poll: 0.2 };
+const shownFrom = (kind: QuestionKind) => SHOWN_ANYWAY[kind] ?? SHOWN_FROM;
 const stocks = new WeakMap<Analysis, SourceStock>();
 const ranked = new WeakMap<Analysis, Map<string, Scored[]>>();
 
@@ -50,6 +54,7 @@ export function gapCandidates(analysis: Analysis, row: PlanRow, words: readonly 
   const sort = row.gapWords ?? "facts";
   const key = `${seed} ${sort} ${sort === "my-words" ? words.join("|") : ""}`;
   return keep(analysis, key, () => {
+    if (analysis.language === "es" && sort !== "my-words") return rank(draftSpanishGaps(analysis, sort, seed), analysis, seed);
     const stock = stockOf(analysis);
     return rank(sort === "my-words" ? draftOwnWords(stock, words, seed) : draftWordGaps(stock, sort, seed), analysis, seed);
   });
@@ -70,11 +75,17 @@ function rank(candidates: readonly Candidate[], analysis: Analysis, seed: number
   return candidates
     .filter((candidate) => failedGate(candidate) === undefined)
     .map((candidate) => ({ candidate, score: scoreOf(candidate, analysis, seed) }))
-    .filter(({ score }) => score >= SHOWN_FROM)
+    .filter(({ candidate, score }) => score >= shownFrom(candidate.kind))
     .sort((a, b) => b.score - a.score);
 }
 
+/** All that passes the gates, good or not: what readers rate and the ranker learns from. */
+export function overgenerate(analysis: Analysis, seed: number): Candidate[] {
+  return allCandidates(analysis, seed).filter((candidate) => failedGate(candidate) === undefined);
+}
+
 function allCandidates(analysis: Analysis, seed: number): Candidate[] {
+  if (analysis.language === "es") return draftSpanish(analysis, seed);
   const stock = stockOf(analysis);
   const all = [
     ...[...draftMultipleChoice(stock, seed), ...draftHeadings(stock, seed), ...draftReferences(stock, seed), ...draftSelectAll(stock, seed)],
@@ -95,10 +106,9 @@ export type DepthSupply = Record<QuestionKind, Record<Depth, number>>;
 
 /** How many drafts of each kind and depth the source can bear when every fact may be used. */
 export function countSupply(analysis: Analysis, seed = 1): { supply: Supply; byDepth: DepthSupply } {
-  const facts = Object.fromEntries(QUESTION_KINDS.map((kind) => [kind, { all: new Set<string>(), recall: new Set<string>(), understanding: new Set<string>(), reasoning: new Set<string>() }])) as Record<
-    QuestionKind,
-    Record<Depth | "all", Set<string>>
-  >;
+  const facts = Object.fromEntries(
+    QUESTION_KINDS.map((kind) => [kind, { all: new Set<string>(), recall: new Set<string>(), understanding: new Set<string>(), reasoning: new Set<string>() }]),
+  ) as Record<QuestionKind, Record<Depth | "all", Set<string>>>;
   for (const { candidate } of rankedCandidates(analysis, seed)) {
     facts[candidate.kind].all.add(candidate.factId);
     facts[candidate.kind][candidate.depth].add(candidate.factId);
@@ -128,7 +138,7 @@ export type ExplainedCandidate = {
 export function explainCandidates(analysis: Analysis, seed: number): ExplainedCandidate[] {
   return allCandidates(analysis, seed).map((candidate) => {
     const score = Math.round(scoreOf(candidate, analysis, seed) * 100) / 100;
-    const heldBack = failedGate(candidate) ?? (score < SHOWN_FROM ? ("score" as const) : undefined);
+    const heldBack = failedGate(candidate) ?? (score < shownFrom(candidate.kind) ? ("score" as const) : undefined);
     const { kind, stem, key, factType, pattern } = candidate;
     return { sentence: candidate.evidence[0]!.index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
   });

@@ -1,6 +1,7 @@
 import { checkQuestion } from "../checking/check-question";
 import type { Analysis } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
+import { standsAlone } from "../spanish/read-spanish";
 import type { Candidate } from "./candidate";
 import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
 import { gradeCost } from "./grade-cost";
@@ -40,7 +41,12 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   };
   const focus = readSteer(plan.steer);
   const pools = plan.rows.map((row) => poolFor(row, input, focus));
-  const drafts = allocate(pools.map(({ inside }) => inside), used, input, focus);
+  const drafts = allocate(
+    pools.map(({ inside }) => inside),
+    used,
+    input,
+    focus,
+  );
   const rows: RowReport[] = [];
   for (const [index, row] of plan.rows.entries()) {
     for (const draft of drafts[index]!) yield draft;
@@ -48,7 +54,11 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
     rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pools[index]!, focus, analysis) } : {}) });
   }
   const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
-  return { rows, sentences: prose.length, understood: prose.filter((sentence) => sentence.tree).length };
+  return {
+    rows,
+    sentences: prose.length,
+    understood: prose.filter((sentence) => sentence.tree || (analysis.language === "es" && standsAlone(sentence))).length,
+  };
 }
 
 type Wanted = Scored & { outcome?: string; matched?: string };
@@ -189,8 +199,12 @@ const NEEDS: Partial<Record<QuestionKind, string>> = {
   number: "no-numbers",
 };
 
+/** Kinds that are drafted from Spanish sources. */
+const IN_SPANISH = new Set<QuestionKind>(["gap-fill", "true-false", "short-answer", "order", "match", "open-response"]);
+
 function whyNotMore(row: PlanRow, pool: Pool, focus: Focus, analysis: Analysis): string {
-  if (analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
+  if (analysis.language === "es" && !IN_SPANISH.has(row.kind)) return "not-in-spanish";
+  if (analysis.language === "en" && analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
   if (row.gapWords === "my-words" && focus.words.length === 0) return "no-words-given";
   if (pool.inside.length < Math.min(pool.all, row.count)) return "outside-the-focus";
   if (pool.all > 0) return "facts-used-up";

@@ -55,7 +55,9 @@ export const draftedSchema = z.object({
   questions: z.array(draftedQuestionSchema),
   notes: z.array(z.string()),
   /** With `--explain`: what was not shown, and the gate that held it back. */
-  heldBack: z.array(z.object({ kind: z.string(), stem: z.string(), key: z.string(), pattern: z.string(), score: z.number(), heldBack: z.string().optional() })).optional(),
+  heldBack: z
+    .array(z.object({ kind: z.string(), stem: z.string(), key: z.string(), pattern: z.string(), score: z.number(), heldBack: z.string().optional() }))
+    .optional(),
 });
 export type DraftedQuestion = z.infer<typeof draftedQuestionSchema>;
 export type Drafted = z.infer<typeof draftedSchema>;

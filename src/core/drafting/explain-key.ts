@@ -1,3 +1,5 @@
+import { fillersRemoved } from "../language/fillers";
+import { languageOf } from "../spanish/language-of";
 import type { Candidate } from "./candidate";
 
 const LONGEST_QUOTE = 45;
@@ -27,7 +29,8 @@ export function explain(candidate: Candidate): string | undefined {
 }
 
 function said({ evidence }: Candidate): string {
-  const text = evidence.map((sentence) => sentence.text).join(" ");
+  const text = evidence.map((sentence) => (sentence.block.kind === "cue" ? fillersRemoved(sentence.text) : sentence.text)).join(" ");
   const words = text.split(" ");
-  return `The passage says: “${words.length > LONGEST_QUOTE ? `${words.slice(0, LONGEST_QUOTE).join(" ")} …` : text}”`;
+  const opening = languageOf(text) === "es" ? "El texto dice" : "The passage says";
+  return `${opening}: “${words.length > LONGEST_QUOTE ? `${words.slice(0, LONGEST_QUOTE).join(" ")} …` : text}”`;
 }

@@ -5,7 +5,7 @@ import { depthSchema, type QuestionKind } from "../questions/question";
 /** How gaps are filled: written by hand, taken from a bank under the text, or chosen in the line. */
 export const GAP_ANSWERS = ["typed", "bank", "choose"] as const;
 /** Which words are left out: those that carry the facts, the teacher's own, or a class of words, for language lessons. */
-export const GAP_WORDS = ["facts", "my-words", "past-verbs", "present-verbs", "prepositions", "articles"] as const;
+export const GAP_WORDS = ["facts", "my-words", "past-verbs", "imperfect-verbs", "present-verbs", "prepositions", "articles"] as const;
 export type GapWords = (typeof GAP_WORDS)[number];
 
 export const planRowSchema = z.object({

@@ -33,7 +33,7 @@ export function stockSource(analysis: Analysis): SourceStock {
     statements.push(...stateAll(sentence, analysis));
     nounPhrases.push(...collectNounPhrases(sentence, analysis));
   }
-  const facts = found.filter((fact) => !hasTwin(fact, found));
+  const facts = found.filter((fact) => !hasTwin(fact, found) && !(fact.type === "time" && isDatedElsewhere(fact, analysis)));
   const contentBySentence = new Map(analysis.sentences.map((sentence) => [sentence, contentOf(sentence)]));
   return { analysis, facts, statements, nounPhrases, contentBySentence };
 }
@@ -54,6 +54,19 @@ function hasTwin(fact: Fact, all: readonly Fact[]): boolean {
   );
 }
 
+/** Another sentence with another year says the same deed of the same noun, even where no fact could be made of it. */
+function isDatedElsewhere(fact: Fact, analysis: Analysis): boolean {
+  const verb = fact.clause.verb.lemma ?? "";
+  const noun = (headTerminal(fact.clause.subject).lemma ?? "").toLowerCase();
+  if (fact.clause.verb.cat !== "v" || !noun) return false;
+  return analysis.sentences.some((other) => {
+    if (other === fact.sentence || other.block.kind === "heading") return false;
+    const year = /\b(?:1\d{3}|20\d\d)\b/.exec(other.text)?.[0];
+    const has = (cat: string, lemma: string) => other.words.some((word) => word.candidates.some((tag) => tag.cat === cat && (tag.lemma ?? "").toLowerCase() === lemma));
+    return year !== undefined && year !== fact.answer && has("v", verb) && has("n", noun);
+  });
+}
+
 function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
     if (phrasing.clause.imperative) return [];
@@ -72,6 +85,9 @@ function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[
     if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > LONGEST_NOUN_PHRASE) continue;
     const core = coreOf(node);
     const head = headTerminal(core);
+    // "if it is stored wet": an adjective that the dictionary also has as a noun.
+    const entry = analysis.lexicon.findWord(head.lemma ?? "");
+    if (entry && head.cat === "n" && entry.adjective > entry.noun * 2) continue;
     if (core !== node || (head.cat !== "n" && head.cat !== "pn") || findUnclear(core, sentence, analysis)) continue;
     found.push({ text: midSentence(sentence, core, nodeText(sentence, core)), node: core, sentence });
   }

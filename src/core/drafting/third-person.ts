@@ -13,7 +13,9 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
     accepted: candidate.accepted.map(told),
     distractors: candidate.distractors.map(told),
     ...(candidate.correction ? { correction: told(candidate.correction) } : {}),
-    ...(candidate.parts?.sort === "select" ? { parts: { ...candidate.parts, right: candidate.parts.right.map(told), wrong: candidate.parts.wrong.map(told) } } : {}),
+    ...(candidate.parts?.sort === "select"
+      ? { parts: { ...candidate.parts, right: candidate.parts.right.map(told), wrong: candidate.parts.wrong.map(told) } }
+      : {}),
   };
 }
 
@@ -23,7 +25,10 @@ function tell(text: string, narrator: string): string {
     .split(/(“[^”]*”)/)
     .map((part) => {
       if (part.startsWith("“")) return part;
-      const told = part.replace(/\bmy\b/g, possessive).replace(/\bMy\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1)).replace(/\bme\b/g, narrator);
+      const told = part
+        .replace(/\bmy\b/g, possessive)
+        .replace(/\bMy\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
+        .replace(/\bme\b/g, narrator);
       return told;
     })
     .join("");

@@ -1,4 +1,5 @@
 import type { Block } from "../source/schema";
+import { languageOf } from "../spanish/language-of";
 import type { Analysis, Sentence, TextSort } from "./analysis";
 import { readClauses } from "./clause";
 import { withoutFillers } from "./fillers";
@@ -6,8 +7,8 @@ import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
 import { resolvePronouns } from "./resolve-pronouns";
-import { splitSentences } from "./split-sentences";
 import { speakerLabels } from "./speaker-labels";
+import { splitSentences } from "./split-sentences";
 import { type Capitals, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
@@ -22,7 +23,9 @@ export type LanguageTools = { lexicon: Lexicon; parser: Parser };
  * `onSentence` is called as each sentence is done, for progress and for stopping (by throwing).
  */
 export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSentence?: (done: number, total: number) => void): Analysis {
-  const sentences = segment(blocks.filter((block) => !block.leftOut));
+  const read = blocks.filter((block) => !block.leftOut);
+  const sentences = segment(read);
+  if (languageOf(read.map((block) => block.text).join(" ")) === "es") return inSpanish(blocks, sentences, tools.lexicon);
   const capitals = findCapitals(sentences);
   for (const [index, { sentence, tokens }] of sentences.entries()) {
     parseSentence(sentence, tokens, tools, capitals);
@@ -36,6 +39,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
     blocks,
     sentences: all,
     lexicon: tools.lexicon,
+    language: "en",
     sort,
     ...(narrator ? { narrator } : {}),
     persons,
@@ -43,6 +47,26 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSe
     firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents: resolvePronouns(all, persons, tools.lexicon),
+  };
+}
+
+function inSpanish(blocks: readonly Block[], segmented: readonly Segmented[], lexicon: Lexicon): Analysis {
+  const none = new Map<string, never>();
+  const sentences = segmented.map(({ sentence }): Sentence => {
+    const abstained = sentence.block.kind === "heading" ? ("heading" as const) : /\?$/.test(sentence.text) ? ("question" as const) : ("spanish" as const);
+    return { ...sentence, abstained };
+  });
+  return {
+    blocks,
+    sentences,
+    lexicon,
+    language: "es",
+    sort: "expository",
+    persons: none,
+    lemmaCounts: none,
+    firstMention: none,
+    headingLemmas: new Set(),
+    antecedents: none,
   };
 }
 
@@ -54,7 +78,8 @@ function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | un
   const own = told.filter((sentence) => /\b(?:I|my)\b/.test(sentence.text)).length;
   if (told.some((sentence) => sentence.speaker) || own / Math.max(1, told.length) < OWN_SHARE) return undefined;
   if (sort === "story") return "the narrator";
-  const spoken = told.some((sentence) => sentence.block.kind === "cue") || told.some((sentence) => /\b(?:talk|speech|interview) (?:given|held|with)\b/i.test(sentence.text));
+  const spoken =
+    told.some((sentence) => sentence.block.kind === "cue") || told.some((sentence) => /\b(?:talk|speech|interview) (?:given|held|with)\b/i.test(sentence.text));
   return spoken ? "the speaker" : "the writer";
 }
 
@@ -95,13 +120,18 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
     return;
   }
   const tree = tools.parser.parse(sentence.words);
-  if (!tree) {
+  if (!tree || isFarFetched(tree.cost, sentence.words.length)) {
     sentence.abstained = sentence.block.kind === "list-item" ? "list-item" : "not-parsed";
     return;
   }
   sentence.tree = tree;
   sentence.clauses = readClauses(sentence, tree);
   if (sentence.clauses.length === 0) sentence.abstained = "no-verb";
+}
+
+/** A parse as dear as this is a reading that nobody means: "Hemp and manila for the old [which] ships". */
+function isFarFetched(cost: number, words: number): boolean {
+  return cost >= 14 && cost / words >= 0.92;
 }
 
 /** What stands in brackets is left out of the parse: "(see page 4)". */

@@ -5,7 +5,7 @@ import type { TaggedWord } from "./tag-candidates";
 import type { Node } from "./tree";
 
 /** Why a sentence was not understood; it is then never asked about. */
-export type AbstainReason = "heading" | "list-item" | "speech" | "question" | "too-long" | "not-parsed" | "no-verb";
+export type AbstainReason = "heading" | "list-item" | "speech" | "question" | "too-long" | "not-parsed" | "no-verb" | "spanish";
 
 export type Sentence = {
   /** Position in the whole source. */
@@ -32,6 +32,8 @@ export type Analysis = {
   blocks: readonly Block[];
   sentences: Sentence[];
   lexicon: Lexicon;
+  /** Spanish is split into sentences and read by its surface; it has no parse trees. */
+  language: "en" | "es";
   sort: TextSort;
   /** Who says *I* outside quotation marks: "the writer", "the speaker", "the narrator". */
   narrator?: string;

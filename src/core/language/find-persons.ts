@@ -28,7 +28,21 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   return persons;
 }
 
-const TITLE_GENDER: Record<string, Person["gender"]> = { mr: "he", sir: "he", lord: "he", king: "he", prince: "he", uncle: "he", mrs: "she", ms: "she", miss: "she", lady: "she", queen: "she", princess: "she", aunt: "she" };
+const TITLE_GENDER: Record<string, Person["gender"]> = {
+  mr: "he",
+  sir: "he",
+  lord: "he",
+  king: "he",
+  prince: "he",
+  uncle: "he",
+  mrs: "she",
+  ms: "she",
+  miss: "she",
+  lady: "she",
+  queen: "she",
+  princess: "she",
+  aunt: "she",
+};
 
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   const runs: { from: number; to: number }[] = [];
@@ -60,17 +74,24 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   );
 }
 
-const PLACE_WORD = /^(?:Bay|Street|School|Council|Museum|Rock|Point|Head|Island|Sea|Ocean|River|Lighthouse|Harbour|Quay|Stack|Marsh|Bridge|Company|Board|The|In|On|At|It|When|While|After|Before)$/;
-const PERSONAL_VERB = /^(?:says?|said|asks?|asked|whispers?|whispered|cries|cried|replies|replied|thought|wrote|felt|knew|wanted|laughed|smiled|ran|climbed|looked|told|remembered|decided|chose|wondered)$/;
+const PLACE_WORD =
+  /^(?:Bay|Street|School|Council|Museum|Rock|Point|Head|Island|Sea|Ocean|River|Lighthouse|Harbour|Quay|Stack|Marsh|Bridge|Company|Board|The|In|On|At|It|When|While|After|Before)$/;
+const PERSONAL_VERB =
+  /^(?:says?|said|asks?|asked|whispers?|whispered|cries|cried|replies|replied|thought|wrote|felt|knew|wanted|laughed|smiled|ran|climbed|looked|told|remembered|decided|chose|wondered)$/;
 
 /** A name that *he* or *she* takes up in the same sentence or opens the next one, or that does what only persons do, twice or more. */
 function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: readonly Sentence[], lexicon: Lexicon): boolean {
   const name = words.join(" ");
   const known = words.length === 1 ? lexicon.nameKind(name) : undefined;
-  if (words.length > 3 || words.some((word) => PLACE_WORD.test(word)) || known === "place" || sentence.words[to - words.length - 1]?.lower === "the") return false;
+  if (words.length > 3 || words.some((word) => PLACE_WORD.test(word)) || known === "place" || sentence.words[to - words.length - 1]?.lower === "the")
+    return false;
   const isSubject = sentence.clauses.some((clause) => clause.subject.start === to - words.length && clause.subject.end >= to);
   const takenUp = isSubject && (pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1])) !== undefined;
-  const does = (other: Sentence) => new RegExp(`(?:${name} \\p{Ll}+|\\p{Ll}+ ${name})`, "gu").exec(other.text)?.[0]?.split(" ").some((word) => PERSONAL_VERB.test(word)) ?? false;
+  const does = (other: Sentence) =>
+    new RegExp(`(?:${name} \\p{Ll}+|\\p{Ll}+ ${name})`, "gu")
+      .exec(other.text)?.[0]
+      ?.split(" ")
+      .some((word) => PERSONAL_VERB.test(word)) ?? false;
   const mentions = sentences.filter((other) => other.text.includes(name));
   return mentions.length >= 2 && (takenUp || mentions.some(does));
 }

@@ -113,13 +113,17 @@ function isExpletive(pronoun: string, clause: Clause): boolean {
   const lemma = clause.verb.lemma ?? "";
   if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
   if (clause.verb.cat !== "be" && lemma !== "take") return false;
-  return clause.complements.some(({ role, node }) => role === "infinitive" || role === "clause" || Boolean(node.f.time) || /^(?:cs|c-cs)$/.test(node.cat) || endsInClause(node));
+  return clause.complements.some(
+    ({ role, node }) => role === "infinitive" || role === "clause" || Boolean(node.f.time) || /^(?:cs|c-cs)$/.test(node.cat) || endsInClause(node),
+  );
 }
 
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
 function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boolean {
   const forms = { it: /^it$/, they: /^them$/, he: /^him$/, she: /^her$/ }[pronoun] ?? /^$/;
-  return sentence.words.slice(0, clause.subject.start).some((word, index) => forms.test(word.lower) && !sentence.clauses.some((other) => other.subject.start === index));
+  return sentence.words
+    .slice(0, clause.subject.start)
+    .some((word, index) => forms.test(word.lower) && !sentence.clauses.some((other) => other.subject.start === index));
 }
 
 function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {

@@ -5,7 +5,8 @@ const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b/;
 const OUGHT = /\b(?:should|ought to|must)\b/;
 const IN_MY_VIEW = /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i;
 /** A writer weighing sides. */
-const WEIGHING = /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
+const WEIGHING =
+  /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
 
 /** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", numbered commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {

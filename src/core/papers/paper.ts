@@ -57,9 +57,7 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
       stem: question.kind === "gap-fill" ? gapsInPrint(question) : question.stem,
       points: question.points,
       showPoints: paper.showPoints,
-      ...(isChoice(question)
-        ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) }
-        : {}),
+      ...(isChoice(question) ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) } : {}),
       ...partsOf(question, paper),
       answerLines: question.kind === "short-answer" ? answerLines(question.points) : question.kind === "open-response" ? 8 : question.kind === "essay" ? 22 : 0,
     }),

@@ -82,8 +82,7 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
       if (!isChoice(question) || !question.options.some((option) => option.id === edit.optionId)) return undefined;
       return { ...question, options: question.options.map((option) => (option.id === edit.optionId ? { ...option, text: edit.to } : option)) };
     case "add-option":
-      if (!isChoice(question) || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id))
-        return undefined;
+      if (!isChoice(question) || question.options.length >= MAX_OPTIONS || question.options.some((option) => option.id === edit.option.id)) return undefined;
       return { ...question, options: question.options.toSpliced(edit.index, 0, edit.option) };
     case "remove-option":
       if (!isChoice(question) || question.options.length <= 2 || isKeyed(question, edit.option.id)) return undefined;

@@ -1,7 +1,18 @@
 import { z } from "zod";
 import { planSchema } from "../drafting/plan";
 import { spanSchema } from "../source/schema";
-import { depthSchema, essayKeySchema, gapFillSchema, matchSchema, numberKeySchema, openKeySchema, optionSchema, orderSchema, questionSchema, twoPartSchema } from "./question";
+import {
+  depthSchema,
+  essayKeySchema,
+  gapFillSchema,
+  matchSchema,
+  numberKeySchema,
+  openKeySchema,
+  optionSchema,
+  orderSchema,
+  questionSchema,
+  twoPartSchema,
+} from "./question";
 
 /** Where a question stands in the teacher's judgement. */
 export const statusSchema = z.enum(["draft", "kept", "aside"]);
@@ -52,7 +63,10 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-option"), optionId: z.string(), ...change(z.string().max(2000)) }),
   z.object({ type: z.literal("add-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
   z.object({ type: z.literal("remove-option"), index: z.number().int().nonnegative(), option: optionSchema, ...at }),
-  z.object({ type: z.literal("set-key"), ...change(z.union([z.string().max(4000), z.boolean(), numberKeySchema, openKeySchema, essayKeySchema, z.array(z.string())])) }),
+  z.object({
+    type: z.literal("set-key"),
+    ...change(z.union([z.string().max(4000), z.boolean(), numberKeySchema, openKeySchema, essayKeySchema, z.array(z.string())])),
+  }),
   /** Items and their order, or the two columns and what belongs together: always whole, so that no part points to one that is gone. */
   z.object({ type: z.literal("set-parts"), ...change(partsSchema) }),
   z.object({ type: z.literal("set-accepted"), ...change(z.array(z.string().max(500)).max(60)) }),

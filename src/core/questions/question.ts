@@ -36,7 +36,11 @@ export const pollSchema = z.object({ kind: z.literal("poll"), ...common, options
 /** choiceInteraction with two fixed choices. */
 export const trueFalseSchema = z.object({ kind: z.literal("true-false"), ...common, key: z.boolean(), correction: z.string().optional() });
 /** What one gap takes: typed, or (inlineChoiceInteraction) one of its choices. */
-export const gapSchema = z.object({ key: z.string().max(500), accepted: z.array(z.string().max(500)).max(60), choices: z.array(z.string().max(500)).max(8).optional() });
+export const gapSchema = z.object({
+  key: z.string().max(500),
+  accepted: z.array(z.string().max(500)).max(60),
+  choices: z.array(z.string().max(500)).max(8).optional(),
+});
 export type Gap = z.infer<typeof gapSchema>;
 /** textEntryInteraction; each gap in the stem is GAP. `key` belongs to the first gap, `more` to those after it. */
 export const gapFillSchema = z.object({
@@ -70,7 +74,10 @@ export const openResponseSchema = z.object({ kind: z.literal("open-response"), .
 export const PURPOSES = ["inform", "argue", "tell"] as const;
 /** One model answer, or one for each side of an argument. */
 export const essayKeySchema = z.object({
-  models: z.array(z.object({ side: z.string().max(60), text: z.string().max(8000) })).min(1).max(2),
+  models: z
+    .array(z.object({ side: z.string().max(60), text: z.string().max(8000) }))
+    .min(1)
+    .max(2),
   points: z.array(z.string().max(1000)).max(12),
 });
 /** extendedTextInteraction of several paragraphs. */

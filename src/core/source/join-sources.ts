@@ -24,10 +24,19 @@ export function joinSources(sources: readonly SourceText[]): Block[] {
   });
 }
 
-/** The same blocks for drafting: what is not in English is left out, since it would not be understood. */
+/** The languages that are drafted from, in the order of preference; a set is drafted from one of them. */
+const DRAFTED = ["en", "es"];
+
+/** The language that a set is drafted from: English where any source is, else Spanish; none where neither is there. */
+export function draftedLanguage(languages: readonly string[]): string | undefined {
+  return DRAFTED.find((language) => languages.includes(language));
+}
+
+/** The same blocks for drafting: what is in another language is left out, since it would not be understood. */
 export function draftableBlocks(blocks: readonly Block[], languageBySource: ReadonlyMap<string, string>): Block[] {
+  const drafted = draftedLanguage([...languageBySource.values()]) ?? "en";
   return blocks.map((block) => {
-    const language = block.sourceId === undefined ? "en" : languageBySource.get(block.sourceId);
-    return block.leftOut || language === undefined || language === "en" ? block : { ...block, leftOut: "not in English" };
+    const language = block.sourceId === undefined ? drafted : languageBySource.get(block.sourceId);
+    return block.leftOut || language === undefined || language === drafted ? block : { ...block, leftOut: "in another language" };
   });
 }

@@ -3,6 +3,7 @@ import { ENGINE_VERSION, type Existing } from "@/core/drafting/draft-questions";
 import { fail, ok, type Result } from "@/core/lib/result";
 import type { Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
+import { draftedLanguage } from "@/core/source/join-sources";
 import { db } from "../db/client";
 import { runs, slips } from "../db/schema";
 import { newId } from "../new-id";
@@ -34,7 +35,8 @@ export function startRun(setId: string, seed: number, onEvent: (event: RunEvent)
   if (!set) return fail({ type: "set-not-found" });
   if (running.has(setId)) return fail({ type: "already-drafting" });
   if (set.state.plan.rows.every((row) => row.count === 0)) return fail({ type: "plan-empty" });
-  if (set.sources.every((source) => source.language !== "en")) return fail({ type: "not-in-english", languages: set.sources.map((source) => source.language) });
+  if (!draftedLanguage(set.sources.map((source) => source.language)))
+    return fail({ type: "not-in-english", languages: set.sources.map((source) => source.language) });
   const runId = newId("r");
   const shared = new SharedArrayBuffer(4);
   running.set(setId, { runId, stop: new Int32Array(shared) });

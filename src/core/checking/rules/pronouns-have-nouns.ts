@@ -1,4 +1,5 @@
 import { tokenize } from "../../language/tokenize";
+import { languageOf } from "../../spanish/language-of";
 import { defineRule } from "../define-rule";
 
 /** "What did he change to?" can only be answered by whoever sees the sentence before. */
@@ -13,6 +14,7 @@ export const pronounsHaveNouns = defineRule({
     pointing: "“{word}” points to something outside the question.",
   },
   check(question, _, report) {
+    if (languageOf(question.stem) === "es") return;
     // What is quoted is the source's, and stands there in full.
     const stem = question.stem.replace(/“[^”]*”/g, "“…”");
     const tokens = tokenize(stem);

@@ -22,6 +22,6 @@ testRule(questionComplete, {
       "There are fewer than three parts, so there is next to nothing to match.",
     ],
     "an open question that nobody can mark": [open("Tell it.", []), "Say which points a good answer holds, or nobody can mark it."],
-    "two gaps": [gap("The ____ wound the ____.", "clockwork"), "There is more than one gap, but only one key."],
+    "two gaps": [gap("The ____ wound the ____.", "clockwork"), "There are 2 gaps, but keys for 1. Each gap needs its own."],
   },
 });

@@ -1,6 +1,7 @@
 import { visibleText } from "../../questions/kinds";
 import { countText } from "../../source/readability/count-text";
 import { automatedReadability, fleschKincaid } from "../../source/readability/reading-grade";
+import { languageOf } from "../../spanish/language-of";
 import { contentWords, sourceBases } from "../content-words";
 import { defineRule } from "../define-rule";
 
@@ -17,6 +18,8 @@ export const questionWithinGrade = defineRule({
     word: "“{word}” is a rare word that the source does not use.",
   },
   check(question, { grade, blocks, lexicon }, report) {
+    // The formulas and word lists are for English.
+    if (languageOf(question.stem) === "es") return;
     // What is quoted is the source's own, and a paragraph with gaps is the source itself.
     if (question.kind === "gap-fill" && question.more?.length) return;
     const stem = question.stem.replace(/“[^”]*”/g, "“…”");

@@ -35,7 +35,10 @@ function inform(stock: SourceStock): Candidate[] {
   if (!title || analysis.sort !== "expository" || analysis.sentences.some((sentence) => sentence.speaker) || analysis.narrator) return [];
   const points = weightiest(facts, 8).slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
-  const task = /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?") ? `Explain ${lowerFirst(title)}` : `Explain the most important things that “${title}” tells its readers`;
+  const task =
+    /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?")
+      ? `Explain ${lowerFirst(title)}`
+      : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
   return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
 }
@@ -61,12 +64,8 @@ function argue(stock: SourceStock): Candidate[] {
   const { reasons, against } = sidesOf(stock, claim);
   if (reasons.length < 2) return [];
   const words = claimWords(claim);
-  const stem =
-    `The writer says: “${words}” Do you agree? ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
-  const models = [
-    { side: "Agree", sentences: reasons.slice(0, 4) },
-    ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : []),
-  ];
+  const stem = `The writer says: “${words}” Do you agree? ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
+  const models = [{ side: "Agree", sentences: reasons.slice(0, 4) }, ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : [])];
   const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
   return [essay("argue", stem, models, [claim, ...reasons.slice(0, 4), ...against.slice(0, 4)], ARGUING, "essay-argue", note)];
 }
@@ -92,7 +91,11 @@ function tell(stock: SourceStock): Candidate[] {
 
 function standsAlone(sentence: Sentence): boolean {
   const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
-  return first !== undefined && !pronounOf(first.subject) && !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i.test(sentence.text);
+  return (
+    first !== undefined &&
+    !pronounOf(first.subject) &&
+    !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i.test(sentence.text)
+  );
 }
 
 function lowerFirst(text: string): string {

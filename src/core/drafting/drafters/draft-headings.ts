@@ -7,13 +7,15 @@ import { sectionsOf } from "./sections";
 const WRONG = 3;
 const SHOWN_WORDS = 9;
 /** Heads that name no matter. */
-const EMPTY_HEAD = /^(?:introduction|summary|conclusion|notes?|sources?|references|materials?|what you need|you need|steps?|method|instructions|what to do|how to make it|part \w+|chapter \w+)$/i;
+const EMPTY_HEAD =
+  /^(?:introduction|summary|conclusion|notes?|sources?|references|materials?|what you need|you need|steps?|method|instructions|what to do|how to make it|part \w+|chapter \w+)$/i;
 
 /** Which heading belongs over which section: the main idea, chosen among the source's own. */
 export function draftHeadings(stock: SourceStock, seed: number): Candidate[] {
   const { analysis } = stock;
   const sections = sectionsOf(stock).filter(
-    ({ heading, sentences }) => heading && (heading.level ?? 2) > 1 && !EMPTY_HEAD.test(heading.text) && sentences.length >= 2 && sentences[0]!.block.kind === "paragraph",
+    ({ heading, sentences }) =>
+      heading && (heading.level ?? 2) > 1 && !EMPTY_HEAD.test(heading.text) && sentences.length >= 2 && sentences[0]!.block.kind === "paragraph",
   );
   if (sections.length < WRONG + 1) return [];
   return sections.flatMap(({ heading, sentences }) => {

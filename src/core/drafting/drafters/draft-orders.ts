@@ -62,13 +62,20 @@ function storyEvents({ analysis, statements }: SourceStock): Candidate[] {
   const looksBack = analysis.sentences.some((sentence) => /\b(?:years|days|hours) (?:before|earlier)\b/.test(sentence.text));
   const plain = statements.filter(({ phrasing: { clause }, words, sentence }) => {
     const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
-    return past && clause.rank === "main" && !clause.negated && words >= 4 && words <= 16 && sentence.abstained === undefined && !STATES.has(clause.verb.lemma ?? "");
+    return (
+      past && clause.rank === "main" && !clause.negated && words >= 4 && words <= 16 && sentence.abstained === undefined && !STATES.has(clause.verb.lemma ?? "")
+    );
   });
   const oncePerSentence = plain.filter((statement, index) => plain.findIndex((other) => other.sentence === statement.sentence) === index);
   if (looksBack || oncePerSentence.length < 4) return [];
-  const count = Math.min(EVENTS, oncePerSentence.length);
-  const step = (oncePerSentence.length - 1) / (count - 1);
-  const chosen = Array.from({ length: count }, (_, index) => oncePerSentence[Math.round(index * step)]!);
+  const distinct = oncePerSentence.filter(({ phrasing }, index) => {
+    const before = oncePerSentence[index - 1]?.phrasing;
+    return !before || before.clause.verb.lemma !== phrasing.clause.verb.lemma || before.subject !== phrasing.subject;
+  });
+  if (distinct.length < 4) return [];
+  const count = Math.min(EVENTS, distinct.length);
+  const step = (distinct.length - 1) / (count - 1);
+  const chosen = Array.from({ length: count }, (_, index) => distinct[Math.round(index * step)]!);
   const items = chosen.map(({ text }) => `${sentenceCase(text)}.`);
   if (new Set(items).size < items.length) return [];
   return [

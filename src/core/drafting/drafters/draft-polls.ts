@@ -22,7 +22,15 @@ function onParts(stock: SourceStock): Candidate[] {
   if (parts.length < 3) return [];
   const chosen = parts.slice(0, 5);
   const stem = "Which part of the passage would you like to know more about?";
-  return [poll(stem, chosen.map(({ heading }) => sentenceCase(heading!.text)), chosen.map(({ sentences }) => sentences[0]!), "poll-parts", 1.9)];
+  return [
+    poll(
+      stem,
+      chosen.map(({ heading }) => sentenceCase(heading!.text)),
+      chosen.map(({ sentences }) => sentences[0]!),
+      "poll-parts",
+      1.9,
+    ),
+  ];
 }
 
 function onPersons(stock: SourceStock): Candidate[] {
@@ -35,7 +43,15 @@ function onPersons(stock: SourceStock): Candidate[] {
   if (met.length < 2) return [];
   const chosen = met.slice(0, 5);
   const stem = "Which person in the story would you most like to talk to?";
-  return [poll(stem, chosen.map(({ name }) => name), chosen.map(({ sentence }) => sentence), "poll-persons", 2)];
+  return [
+    poll(
+      stem,
+      chosen.map(({ name }) => name),
+      chosen.map(({ sentence }) => sentence),
+      "poll-persons",
+      2,
+    ),
+  ];
 }
 
 function poll(stem: string, options: string[], evidence: Sentence[], pattern: string, worth: number): Candidate {

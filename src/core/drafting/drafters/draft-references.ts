@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
+import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText } from "../../language/node-text";
 import { coreOf, pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -18,12 +19,16 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
     return sentence.clauses.flatMap((clause) => {
       const pronoun = pronounOf(clause.subject);
       const antecedent = pronoun && analysis.antecedents.get(positionKey(sentence, clause.subject.start));
+      if (antecedent && (antecedent.node.role === "number" || /\b(?:its|their|his|her)\b/i.test(antecedent.text))) return [];
       if (!pronoun || !antecedent || clause.rank !== "main" || !near.includes(antecedent.sentence)) return [];
       const sentences = antecedent.sentence === sentence ? [sentence] : [antecedent.sentence, sentence];
       const quoted = sentences.map((one) => one.text).join(" ");
       const alone = new RegExp(`\\b${pronoun}\\b`, "gi");
       if (quoted.split(" ").length > LONGEST || (quoted.match(alone) ?? []).length !== 1) return [];
-      const wrong = otherNouns(sentences, antecedent.text, pronoun, seed);
+      // Beside one person, things are ruled out without reading.
+      const isPerson = (text: string) => analysis.persons.has(text) || isPersonNoun(text.split(" ").at(-1)!, analysis.lexicon);
+      const found = otherNouns(sentences, antecedent.text, pronoun, seed);
+      const wrong = pronoun === "he" || pronoun === "she" ? found.filter(isPerson) : found.filter((text) => !isPerson(text) || pronoun === "they");
       if (wrong.length < 2) return [];
       return [
         {
@@ -67,5 +72,10 @@ function isPlainPhrase(node: Node): boolean {
 }
 
 function words(text: string): string[] {
-  return text.toLowerCase().match(/[a-z]{3,}/g)?.filter((word) => word !== "the") ?? [];
+  return (
+    text
+      .toLowerCase()
+      .match(/[a-z]{3,}/g)
+      ?.filter((word) => word !== "the") ?? []
+  );
 }

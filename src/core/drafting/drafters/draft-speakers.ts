@@ -5,7 +5,8 @@ import type { SourceStock } from "../source-stock";
 
 const SHORTEST_WORDS = 4;
 const LONGEST_WORDS = 18;
-const SAYING = "says?|said|asks?|asked|answers?|answered|whispers?|whispered|cries|cried|replies|replied|shouts?|shouted|adds?|added|calls?|called|laughs?|laughed";
+const SAYING =
+  "says?|said|asks?|asked|answers?|answered|whispers?|whispered|cries|cried|replies|replied|shouts?|shouted|adds?|added|calls?|called|laughs?|laughed";
 const BEHIND = new RegExp(`["”],? (?:${SAYING}) ((?:the |an? )?[\\p{L}' -]+?)(?:[,.;]| and | to | at | with | in |$)`, "u");
 const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?:${SAYING})\\b`, "u");
 
@@ -48,7 +49,9 @@ function whoSays({ speaker, words, sentence }: Said, others: readonly string[], 
     depth: "recall" as const,
     worth: 1.6 + Math.min(0.6, words.split(" ").length * 0.05),
   };
-  const wrong = createRandom(seedFrom(words, seed)).shuffle(others.filter((other) => other !== speaker && !other.includes(speaker) && !speaker.includes(other)));
+  const wrong = createRandom(seedFrom(words, seed)).shuffle(
+    others.filter((other) => other !== speaker && !other.includes(speaker) && !speaker.includes(other)),
+  );
   const choice: Candidate[] = wrong.length >= 2 ? [{ ...base, kind: "multiple-choice", distractors: wrong.slice(0, 4) }] : [];
   return [...choice, { ...base, kind: "short-answer", distractors: [] }];
 }

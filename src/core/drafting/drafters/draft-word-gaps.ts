@@ -18,7 +18,8 @@ type Place = { start: number; end: number; key: string; accepted: string[]; show
 
 /** Gaps by class of word, a paragraph at a time: for language lessons. */
 export function draftWordGaps(stock: SourceStock, words: GapWords, seed: number): Candidate[] {
-  if (words === "facts" || words === "my-words") return [];
+  // English has no imperfect.
+  if (words === "facts" || words === "my-words" || words === "imperfect-verbs") return [];
   const byBlock = new Map<string, Sentence[]>();
   for (const sentence of stock.analysis.sentences) {
     if (sentence.tree && sentence.block.kind !== "heading") byBlock.set(sentence.block.id, [...(byBlock.get(sentence.block.id) ?? []), sentence]);
@@ -43,14 +44,16 @@ function paragraphs(sentences: readonly Sentence[]): Sentence[][] {
   return runs;
 }
 
-const TASK: Record<Exclude<GapWords, "facts" | "my-words">, string> = {
+type Class = Exclude<GapWords, "facts" | "my-words" | "imperfect-verbs">;
+
+const TASK: Record<Class, string> = {
   "past-verbs": "Write the verbs in brackets in the past tense.",
   "present-verbs": "Write the verbs in brackets in the present tense.",
   prepositions: "Fill each gap with the right preposition.",
   articles: "Fill each gap with a, an or the.",
 };
 
-function fromParagraph(sentences: readonly Sentence[], words: Exclude<GapWords, "facts" | "my-words">, seed: number): Candidate[] {
+function fromParagraph(sentences: readonly Sentence[], words: Class, seed: number): Candidate[] {
   const found = sentences.flatMap((sentence) => placesIn(sentence, words)).sort((a, b) => a.start - b.start);
   const spread = found.filter((place, index) => index === 0 || place.start - found[index - 1]!.end > 8);
   const once = words === "prepositions" ? spread.filter((place, index) => spread.findIndex((other) => other.key === place.key) === index) : spread;
@@ -66,7 +69,9 @@ function fromParagraph(sentences: readonly Sentence[], words: Exclude<GapWords, 
   }
   text += block.text.slice(at, to);
   const random = createRandom(seedFrom(text, seed));
-  const gaps = places.map((place): Gap => ({ key: place.key, accepted: place.accepted, ...(place.wrong.length > 0 ? { choices: random.shuffle([place.key, ...place.wrong]) } : {}) }));
+  const gaps = places.map(
+    (place): Gap => ({ key: place.key, accepted: place.accepted, ...(place.wrong.length > 0 ? { choices: random.shuffle([place.key, ...place.wrong]) } : {}) }),
+  );
   return [
     {
       kind: "gap-fill",
@@ -86,7 +91,7 @@ function fromParagraph(sentences: readonly Sentence[], words: Exclude<GapWords, 
   ];
 }
 
-function placesIn(sentence: Sentence, words: Exclude<GapWords, "facts" | "my-words">): Place[] {
+function placesIn(sentence: Sentence, words: Class): Place[] {
   switch (words) {
     case "past-verbs":
       return verbsIn(sentence, "past");
@@ -115,7 +120,9 @@ function verbsIn(sentence: Sentence, form: "past" | "third"): Place[] {
 }
 
 function prepositionsIn(sentence: Sentence): Place[] {
-  const heads = [...walkTree(sentence.tree!)].filter((node) => node.cat === "pp" && node.kids[0]?.cat === "prep" && node.kids[0].end - node.kids[0].start === 1);
+  const heads = [...walkTree(sentence.tree!)].filter(
+    (node) => node.cat === "pp" && node.kids[0]?.cat === "prep" && node.kids[0].end - node.kids[0].start === 1,
+  );
   return heads.flatMap((node) => {
     const prep = node.kids[0]!;
     const { start, end, text } = tokenOf(sentence, prep);
@@ -129,7 +136,9 @@ function articlesIn(sentence: Sentence): Place[] {
   return [...walkTree(sentence.tree!)].flatMap((node) => {
     if (node.cat !== "det" || !/^(?:a|an|the)$/.test(node.lemma ?? "")) return [];
     const { start, end, text } = tokenOf(sentence, node);
-    return text === text.toLowerCase() ? [{ start, end, key: text, accepted: [], shown: GAP, wrong: ["a", "an", "the"].filter((article) => article !== text) }] : [];
+    return text === text.toLowerCase()
+      ? [{ start, end, key: text, accepted: [], shown: GAP, wrong: ["a", "an", "the"].filter((article) => article !== text) }]
+      : [];
   });
 }
 
@@ -181,7 +190,9 @@ function toOwnWord(sentence: Sentence, start: number, end: number, words: readon
     key,
     accepted: [],
     // The other words of the list are what a student may choose from.
-    distractors: random.shuffle(words.filter((word) => word.toLowerCase() !== key.toLowerCase() && !sentence.text.toLowerCase().includes(word.toLowerCase()))).slice(0, 7),
+    distractors: random
+      .shuffle(words.filter((word) => word.toLowerCase() !== key.toLowerCase() && !sentence.text.toLowerCase().includes(word.toLowerCase())))
+      .slice(0, 7),
     optionOrder: "shuffled",
     evidence: [sentence],
     factId: `own-word:${key.toLowerCase()}`,

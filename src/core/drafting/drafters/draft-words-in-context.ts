@@ -11,7 +11,8 @@ const LONGEST_SENTENCE = 30;
 const RAREST = 1.8;
 const COMMONEST = 4;
 /** Meanings that are no fair option beside any word, and none to show to children. */
-const UNFIT = /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
+const UNFIT =
+  /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
 
 type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
 
@@ -31,11 +32,17 @@ function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
     if (others.length < WRONG) return [];
     const term = bareTerm(fact.term!);
     return [
-      toCandidate(`What does “${term}” mean in the passage?`, fact.definiens!, createRandom(seedFrom(term, seed)).shuffle(others).slice(0, WRONG), fact.sentence, {
-        factId: fact.id,
-        pattern: "meaning-by-source",
-        worth: 2.7,
-      }),
+      toCandidate(
+        `What does “${term}” mean in the passage?`,
+        fact.definiens!,
+        createRandom(seedFrom(term, seed)).shuffle(others).slice(0, WRONG),
+        fact.sentence,
+        {
+          factId: fact.id,
+          pattern: "meaning-by-source",
+          worth: 2.7,
+        },
+      ),
     ];
   });
 }
@@ -63,7 +70,13 @@ function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
     const wrong = wrongMeanings(entry, found, stock, seed);
     if (wrong.length < WRONG) return [];
     const stem = `What does the word “${entry.word.toLowerCase()}” mean in this sentence? “${entry.sentence.text}”`;
-    return [toCandidate(stem, entry.meaning, wrong, entry.sentence, { factId: `meaning:${entry.lemma}`, pattern: "meaning-by-dictionary", worth: 1.1 + (4 - entry.zipf) * 0.2 })];
+    return [
+      toCandidate(stem, entry.meaning, wrong, entry.sentence, {
+        factId: `meaning:${entry.lemma}`,
+        pattern: "meaning-by-dictionary",
+        worth: 1.1 + (4 - entry.zipf) * 0.2,
+      }),
+    ];
   });
 }
 
@@ -92,10 +105,19 @@ function wrongMeanings(entry: Found, found: readonly Found[], { analysis }: Sour
   const article = entry.pos === "n";
   const fits = (meaning: string) => {
     const words = meaning.split(" ").length;
-    return words >= length * 0.5 && words <= length * 2 && !sharesWord(meaning, entry.meaning) && !meaning.includes(entry.lemma) && !UNFIT.test(meaning) && NAMES_A_THING.test(meaning) === article;
+    return (
+      words >= length * 0.5 &&
+      words <= length * 2 &&
+      !sharesWord(meaning, entry.meaning) &&
+      !meaning.includes(entry.lemma) &&
+      !UNFIT.test(meaning) &&
+      NAMES_A_THING.test(meaning) === article
+    );
   };
   const own = found.filter((other) => other.pos === entry.pos && other.lemma !== entry.lemma && fits(other.meaning)).map((other) => other.meaning);
-  const told = [...analysis.lemmaCounts.keys()].flatMap((lemma) => (lemma === entry.lemma ? [] : (analysis.lexicon.findMeaning(lemma, entry.pos) ?? []))).filter(fits);
+  const told = [...analysis.lemmaCounts.keys()]
+    .flatMap((lemma) => (lemma === entry.lemma ? [] : (analysis.lexicon.findMeaning(lemma, entry.pos) ?? [])))
+    .filter(fits);
   const others = analysis.lexicon.meaningsLike(entry.lemma, entry.pos).filter(fits);
   return [...new Set([...random.shuffle(own), ...random.shuffle(told), ...random.shuffle(others)])].slice(0, WRONG);
 }
@@ -105,13 +127,7 @@ function sharesWord(a: string, b: string): boolean {
   return words(a).some((word) => words(b).includes(word));
 }
 
-function toCandidate(
-  stem: string,
-  key: string,
-  wrong: string[],
-  sentence: Sentence,
-  more: Pick<Candidate, "factId" | "pattern" | "worth">,
-): Candidate {
+function toCandidate(stem: string, key: string, wrong: string[], sentence: Sentence, more: Pick<Candidate, "factId" | "pattern" | "worth">): Candidate {
   return {
     kind: "word-in-context",
     stem,

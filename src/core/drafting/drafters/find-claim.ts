@@ -11,10 +11,19 @@ const SAYS = /\b(?:say|says|argue|argues|reply|replies|claim|claims|object|objec
 /** The sentence in which the writer says what should be done: the plainest one, where there is one. */
 export function claimOf({ analysis }: SourceStock): Sentence | undefined {
   const claims = analysis.sentences.filter(
-    (sentence) => sentence.block.kind !== "heading" && OUGHT.test(sentence.text) && sentence.abstained !== "speech" && sentence.abstained !== "question" && isWhole(sentence),
+    (sentence) =>
+      sentence.block.kind !== "heading" &&
+      OUGHT.test(sentence.text) &&
+      sentence.abstained !== "speech" &&
+      sentence.abstained !== "question" &&
+      isWhole(sentence),
   );
   const weight = (sentence: Sentence) =>
-    (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) + (/\bshould\b/.test(sentence.text) ? 1 : 0) + (sentence.tree ? 1 : 0) - (OTHER_SIDE.test(sentence.text) ? 4 : 0) - (sentence.words.length > 26 ? 1 : 0);
+    (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) +
+    (/\bshould\b/.test(sentence.text) ? 1 : 0) +
+    (sentence.tree ? 1 : 0) -
+    (OTHER_SIDE.test(sentence.text) ? 4 : 0) -
+    (sentence.words.length > 26 ? 1 : 0);
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;
 }
@@ -27,11 +36,20 @@ export function claimWords(claim: Sentence): string {
 
 /** The writer's own reasons, and what the writer lets the other side say. */
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { reasons: Sentence[]; against: Sentence[] } {
-  const against = analysis.sentences.filter((sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)));
+  const against = analysis.sentences.filter(
+    (sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)),
+  );
   const given = new Set(facts.filter((fact) => ["cause", "purpose", "condition", "quantity", "manner"].includes(fact.type)).map((fact) => fact.sentence));
   const reasons = analysis.sentences.filter((sentence) => {
     const marked = /\b(?:because|since|reason|so that|if)\b/i.test(sentence.text);
-    return sentence !== claim && !against.includes(sentence) && (given.has(sentence) || marked) && isWhole(sentence) && sentence.block.kind !== "heading" && sentence.abstained !== "question";
+    return (
+      sentence !== claim &&
+      !against.includes(sentence) &&
+      (given.has(sentence) || marked) &&
+      isWhole(sentence) &&
+      sentence.block.kind !== "heading" &&
+      sentence.abstained !== "question"
+    );
   });
   return { reasons, against };
 }

@@ -11,7 +11,8 @@ export function findBackCause(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   const before = analysis.sentences[sentence.index - 1];
-  if (!POINTS_BACK.test(sentence.text) || clause.rank !== "main" || clause.shared || clause !== sentence.clauses.find((other) => other.rank === "main")) return [];
+  if (!POINTS_BACK.test(sentence.text) || clause.rank !== "main" || clause.shared || clause !== sentence.clauses.find((other) => other.rank === "main"))
+    return [];
   if (!before || before.block !== sentence.block) return [];
   const main = before.clauses.filter((other) => other.rank === "main");
   const reason = main.length === 1 ? phraseClause(main[0]!, analysis) : undefined;

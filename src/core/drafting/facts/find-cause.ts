@@ -60,7 +60,9 @@ function headOfPreposition(pp: Node): string | undefined {
 
 /** Reasons of a clause: facts of their own, and left out of questions about anything else. */
 export function reasonsOf(clause: Clause): Node[] {
-  return clause.adjuncts.map((part) => part.node).filter((node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
+  return clause.adjuncts
+    .map((part) => part.node)
+    .filter((node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
 }
 
 /** Without the comma around it. */

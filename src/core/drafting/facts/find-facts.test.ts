@@ -202,7 +202,7 @@ describe("places and manners", () => {
 describe("what is never asked", () => {
   leavesAlone({
     "the reader and the writer": ["We polished the great lamp because I liked it.", ["cause", "person", "thing"]],
-    "what then was so": ["The lamp then turned because the spring pulled it.", ["cause", "thing", "person"]],
+    "what was so instead": ["The lamp instead turned because the spring pulled it.", ["cause", "thing", "person"]],
     "a contraction that hides its verb": ["They're cleaning the lamp because it's dirty again.", ["cause", "person", "thing"]],
   });
 });

@@ -6,10 +6,10 @@ import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
 import { findDefinition, findNaming } from "./find-definition";
 import { findExtent } from "./find-extent";
+import { findFeeling } from "./find-feeling";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
 import { findNamedPhrases } from "./find-named-phrase";
-import { findFeeling } from "./find-feeling";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
@@ -52,20 +52,19 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
   const said = phrasings(sentence, analysis).filter((phrasing) => phrasing.clause.rank === "main");
   const facts = [...findNamedPhrases(sentence, analysis), ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis)))];
-  return facts
-    .filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type))
-    .map((fact) => inItsVoice(fact, sentence, analysis));
+  return facts.filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type)).map((fact) => inItsVoice(fact, sentence, analysis));
 }
 
 /** A speaker is asked about as a speaker, a writer who argues as a writer, fiction as fiction. */
 function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
-  const opening = sentence.speaker && !fact.stem.includes(sentence.speaker)
-    ? `According to ${sentence.speaker}`
-    : analysis.sort === "story"
-      ? "In the story"
-      : analysis.sort === "opinion" && OPINED.has(fact.type)
-        ? "According to the writer"
-        : undefined;
+  const opening =
+    sentence.speaker && !fact.stem.includes(sentence.speaker)
+      ? `According to ${sentence.speaker}`
+      : analysis.sort === "story"
+        ? "In the story"
+        : analysis.sort === "opinion" && OPINED.has(fact.type)
+          ? "According to the writer"
+          : undefined;
   return opening ? { ...fact, stem: openWith(opening, fact) } : fact;
 }
 

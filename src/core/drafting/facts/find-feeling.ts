@@ -31,7 +31,7 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   const verb = clause.verb.cat === "be" || FEELING_VERBS.has(clause.verb.lemma ?? "");
-  if (!predicate || predicate.cat !== "ap" || !verb || clause.negated || clause.shared || !phrasing.binder.human) return [];
+  if (predicate?.cat !== "ap" || !verb || clause.negated || clause.shared || !phrasing.binder.human) return [];
   const answer = headTerminal(predicate).lemma ?? "";
   if (!ALL.has(answer) || nodeText(clause.sentence, predicate).split(" ").length > 2) return [];
   const occasion = clause.adjuncts.filter(({ node }) => node.cat.includes("sb") || node.f.time);

@@ -20,7 +20,8 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const items = conjunctsOf(object);
   if (items.length < FEWEST || items.length > MOST) return [];
   const plain = items.every(
-    (item) => headTerminal(item).cat === "n" && !THIN_NOUNS.has(headTerminal(item).lemma ?? "") && !findUnclear(item, clause.sentence, analysis, phrasing.binder),
+    (item) =>
+      headTerminal(item).cat === "n" && !THIN_NOUNS.has(headTerminal(item).lemma ?? "") && !findUnclear(item, clause.sentence, analysis, phrasing.binder),
   );
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   if (!plain || isUnclear(rest)) return [];

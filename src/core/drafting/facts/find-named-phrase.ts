@@ -53,7 +53,9 @@ function explained(np: Node, sentence: Sentence, analysis: Analysis): Named | un
   const head = headTerminal(term);
   const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && !isPersonNoun(head.lemma ?? "", analysis.lexicon);
   const setsApart = [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
-  return isCommon && setsApart && headTerminal(meaning).cat === "n" && !/^the /.test(nodeText(sentence, meaning)) ? { term, meaning, how: "explained" } : undefined;
+  return isCommon && setsApart && headTerminal(meaning).cat === "n" && !/^the /.test(nodeText(sentence, meaning))
+    ? { term, meaning, how: "explained" }
+    : undefined;
 }
 
 function inside(node: Node): Node | undefined {
@@ -101,7 +103,6 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
     },
   ];
 }
-
 
 function hasPronoun(np: Node): boolean {
   return [...walkTree(np)].some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef")) || node.cat === "poss");

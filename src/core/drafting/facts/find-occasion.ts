@@ -22,7 +22,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     if (isUnclear(rest) || `${phrasing.subject} ${rest}`.split(" ").length < 4 || (clause.verb.cat === "be" && !clause.passive)) return [];
     const answer = lowerFirst(nodeText(clause.sentence, part), part);
-    if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest)) return [];
+    if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
+      return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     return [
       {

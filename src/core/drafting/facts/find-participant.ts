@@ -7,13 +7,13 @@ import { midSentence, nodeText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 
 /** Verbs that say too little for a question about their object or doer. */
 const LIGHT_VERBS = new Set(
-  "have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
+  "cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
     " ",
   ),
 );
@@ -53,7 +53,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     node.f.det !== "pron";
   if (!human && !thing) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
-  const rest = phraseRest({ ...phrasing, binder: { num: "sg", human: false } }, analysis);
+  const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
   if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "")) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];

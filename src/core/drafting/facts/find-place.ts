@@ -13,7 +13,7 @@ const PLACE_FILES = new Set([6, 15, 17]);
 
 /** "pulls on the sea", "looks at the lamp": what is meant, not where. */
 const NO_PLACE_VERBS = new Set("pull push act depend rely look call wait count focus point aim knock work serve speak".split(" "));
-const NO_PLACES = new Set("direction way order line number time case side form shape pattern middle end rest".split(" "));
+const NO_PLACES = new Set("place part area spot direction way order line number time case side form shape pattern middle end rest".split(" "));
 
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -26,6 +26,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
   const rest = phraseRest(phrasing, analysis, [place.node, ...reasonsOf(clause)]);
+  // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
+  const before = clause.sentence.words[place.node.start - 1];
+  if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
+  if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));

@@ -1,5 +1,5 @@
-import { nodeText } from "../../language/node-text";
 import type { Clause } from "../../language/clause";
+import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -10,7 +10,9 @@ import { isUnclear, reasonNode } from "./find-cause";
 const USING = new Set("use build make employ add design set carry fit install".split(" "));
 
 /** "is said to be", "are allowed to go": what follows is no purpose. */
-const TOLD = new Set("say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "));
+const TOLD = new Set(
+  "say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "),
+);
 
 /** "Harbour masters use tide tables *to plan the day*"; "… *so that they do not dry out*." */
 export const findPurpose: FactFinder = (phrasing, analysis) => {
@@ -46,7 +48,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */
 const TAKING_TO = new Set(
-  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job".split(" "),
+  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job".split(
+    " ",
+  ),
 );
 
 function belongsToNoun(clause: Clause, purpose: Node): boolean {

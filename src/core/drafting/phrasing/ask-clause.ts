@@ -3,7 +3,7 @@ import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { isWeather, pronounOf } from "../../language/resolve-pronouns";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
@@ -29,7 +29,7 @@ const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreove
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
-  if (carriesOn(clause)) return "points-elsewhere";
+  if (carriesOn(clause) || hangsOnAnother(clause)) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
@@ -52,15 +52,36 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
-  if (!verb) return "contracted";
+  if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/**
+ * What is said only under what stands before it: "Sailors must correct for it, *or they will drift*",
+ * "When ships slow down, the noise gets lower *and the whales can hear each other*", and a second verb
+ * behind an adverb clause, whose subject may be of that clause: "carries a compass, since it needs no
+ * electricity *and never breaks down*".
+ */
+function hangsOnAnother(clause: Clause): boolean {
+  const { clauses } = clause.sentence;
+  const first = clauses.find((other) => other.rank === "main");
+  if (clause.rank !== "main" || !first || clause === first) return false;
+  if (clause.linkedBy === "or") return true;
+  const fronted = first.adjuncts.some(({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))));
+  if (fronted && !clause.shared && clause.linkedBy === "and") return true;
+  const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
+  return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
 }
 
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
 function carriesOn(clause: Clause): boolean {
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
     if (!CARRYING_ADVERBS.has(word.lower)) return false;
-    return word.lower !== "then" || /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") || clause.sentence.words[clause.start - 1]?.lower === "by";
+    return (
+      word.lower !== "then" ||
+      /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") ||
+      clause.sentence.words[clause.start - 1]?.lower === "by"
+    );
   });
 }
 
@@ -126,12 +147,14 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       continue;
     }
     // "Only the outlines can be seen": the only belongs to what it stands before.
-    if (fronted && headTerminal(node).lemma === "only") return "points-elsewhere";
+    if (fronted && /^(?:only|almost|nearly|about|just)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
     const text = midSentence(clause.sentence, plain, nodeText(clause.sentence, plain));
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
-    pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text });
+    // An apposition in the middle needs its second comma.
+    const open = plain.role === "apposition" || [...walkTree(plain)].some((inner) => inner.role === "apposition" && inner.end === plain.end && inner.cat === "np");
+    pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text + (open ? "," : "") });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
   const last = pieces.filter((piece) => piece.order < 1000).sort((a, b) => b.order - a.order)[0];
@@ -140,6 +163,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .sort((a, b) => a.order - b.order)
     .map((piece) => piece.text)
     .join("")
+    .replace(/,$/, "")
     .trim();
 }
 

@@ -12,7 +12,10 @@ const POINTING_ADVERBS = new Set("here there then above below before after later
 /** What after a noun says which one is meant. */
 const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 
-export type Binder = { num: string; human: boolean; gender?: Person["gender"] };
+export type Binder = { num: string; human: boolean; gender?: Person["gender"] | "none" };
+
+/** Takes up no pronoun at all: for questions about the subject itself. */
+export const BINDS_NOTHING: Binder = { num: "sg", human: true, gender: "none" };
 
 export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   const head = headTerminal(node);

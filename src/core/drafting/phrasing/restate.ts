@@ -20,6 +20,8 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     clause.imperative
   )
     return undefined;
+  // "the storm cone, a black signal that …" has no second place to stand; "small fish" is or are?
+  if (object.role === "apposition" || (object.f.det === "bare" && object.f.num === "any")) return undefined;
   if (
     object.f.det === "pron" ||
     object.f.det === "clause" ||
@@ -29,7 +31,11 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   )
     return undefined;
   // "one end", "a number of boats": of what, and is or are?
-  if (/^(?:one|the other|others|some|most|an? (?:\w+ )?number of|hundreds|thousands) ?/i.test(phrasing.subject) || /^an? (?:\w+ )?number of /.test(nodeText(clause.sentence, object))) return undefined;
+  if (
+    /^(?:one|the other|others|some|most|an? (?:\w+ )?number of|hundreds|thousands) ?/i.test(phrasing.subject) ||
+    /^an? (?:\w+ )?number of /.test(nodeText(clause.sentence, object))
+  )
+    return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;

@@ -1,8 +1,8 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Candidate } from "../candidate";
 import { contentLemmas, matchOutcome, type OutcomeMatch } from "./match-outcome";
-import { isLike } from "./recognise-example";
 import type { Focus } from "./read-steer";
+import { isLike } from "./recognise-example";
 
 /** How much a draft like the teacher's example is put before all others. */
 const LIKE_EXAMPLE = 4;

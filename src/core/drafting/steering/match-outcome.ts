@@ -60,5 +60,15 @@ export function contentLemmas(text: string, lexicon: Lexicon): Set<string> {
 function synonymIn(word: string, words: ReadonlySet<string>, lexicon: Lexicon): string | undefined {
   const near = (["n", "v", "a"] as const).flatMap((pos) => lexicon.findSynonyms(word, pos));
   const senses = lexicon.findWord(word)?.senses.slice(0, 1) ?? [];
-  return near.find((other) => words.has(other)) ?? [...words].find((other) => other.length > 3 && lexicon.findWord(other)?.senses.slice(0, 1).some((sense) => senses.includes(sense)));
+  return (
+    near.find((other) => words.has(other)) ??
+    [...words].find(
+      (other) =>
+        other.length > 3 &&
+        lexicon
+          .findWord(other)
+          ?.senses.slice(0, 1)
+          .some((sense) => senses.includes(sense)),
+    )
+  );
 }

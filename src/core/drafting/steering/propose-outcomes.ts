@@ -1,6 +1,6 @@
+import { sectionsOf } from "../drafters/sections";
 import type { Fact } from "../facts/fact";
 import { bareTerm } from "../facts/find-definition";
-import { sectionsOf } from "../drafters/sections";
 import type { SourceStock } from "../source-stock";
 
 const MOST = 8;
@@ -15,11 +15,13 @@ export function proposeOutcomes(stock: SourceStock): string[] {
   if (terms.length >= 2) found.push(`Define ${listed(terms.slice(0, 4))}`);
   else if (terms.length === 1) found.push(`Define ${terms[0]}`);
   for (const fact of weightiest(facts, ["cause"])) found.push(outcome(fact, story ? "Explain why, in the story," : "Explain why"));
-  for (const fact of weightiest(facts, ["condition"])) found.push(`Describe ${lowerFirst(fact.stem.replace(/\?$/, ""))}`.replace(/Describe according to the writer, /, "Describe "));
+  for (const fact of weightiest(facts, ["condition"]))
+    found.push(`Describe ${lowerFirst(fact.stem.replace(/\?$/, ""))}`.replace(/Describe according to the writer, /, "Describe "));
   for (const fact of weightiest(facts, ["manner"])) found.push(outcome(fact, "Describe how"));
   if (!story && !opinion) {
     for (const { heading, sentences } of sectionsOf(stock)) {
-      if (heading && (heading.level ?? 2) > 1 && sentences.length >= 3 && /\w{4}/.test(heading.text)) found.push(`Tell what the passage says about “${heading.text}”`);
+      if (heading && (heading.level ?? 2) > 1 && sentences.length >= 3 && /\w{4}/.test(heading.text))
+        found.push(`Tell what the passage says about “${heading.text}”`);
     }
   }
   if (opinion) found.push("Name what the writer wants and the reasons given for it");
@@ -37,12 +39,7 @@ function weightiest(facts: readonly Fact[], types: readonly Fact["type"][]): Fac
 function outcome(fact: Fact, opening: string): string {
   const { phrasing } = fact;
   const inside = fact.stem.replace(/^(?:According to the writer|In the story), /i, "");
-  const rest = inside
-    .replace(/\?$/, "")
-    .split(phrasing.subject)
-    .slice(1)
-    .join(phrasing.subject)
-    .trim();
+  const rest = inside.replace(/\?$/, "").split(phrasing.subject).slice(1).join(phrasing.subject).trim();
   const after = phrasing.verbPhrase && rest.startsWith(phrasing.verbPhrase) ? rest.slice(phrasing.verbPhrase.length).trim() : rest;
   return [opening, phrasing.subject, phrasing.finite, after].filter(Boolean).join(" ");
 }

@@ -14,4 +14,6 @@ export const MASS_NOUNS = new Set(
 );
 
 /** One form for one and for many. */
-export const SAME_PLURAL = new Set("fish sheep deer cod herring mackerel salmon trout shrimp squid plankton aircraft spacecraft series species offspring moose bison".split(" "));
+export const SAME_PLURAL = new Set(
+  "fish sheep deer cod herring mackerel salmon trout shrimp squid plankton aircraft spacecraft series species offspring moose bison".split(" "),
+);

@@ -1,6 +1,14 @@
-import { TIME_NOUNS } from "../data/noun-classes";
+import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
+
+function firstWord(node: Node): string {
+  return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
+}
+
+function capitalised(word: string): string {
+  return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
+}
 
 /** The last number word of "two hundred". */
 function lastWord(qn: Node): string {
@@ -13,6 +21,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("pnb", "pn", "noun", () => ({ f: { num: "sg", det: "proper" }, cost: 0 }));
   rule("pnb", "pn pnb", 1, "name", 0);
   rule("pnb", "pnb num", 0, "name", 1.2);
+  // "11 November 1902", "2 March"
+  rule("np", "num pnb", 1, "date", 0, (_, r) => (MONTHS.has(capitalised(firstWord(r))) ? { num: "sg", det: "proper", time: true } : undefined));
   lift("nb", "pnb", "noun", (n) => ({ f: n.f, cost: 0.1 }));
   lift("ap", "adj", "adjective", (n) => ({ f: n.flags?.[0] ? { sub: n.flags[0] } : {}, cost: 0 }));
   lift("ap", "ord", "adjective", () => ({ f: { sub: "ord" }, cost: 0.1 }));

@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
 import { PlanView } from "@/components/plan/PlanView";
+import { draftedLanguage } from "@/core/source/join-sources";
 import { problemText } from "@/messages/problems";
 import { db } from "@/server/db/client";
 import { historyOf } from "@/server/sets/edit-set";
@@ -18,7 +19,8 @@ export default async function PlanPage({ params }: { params: Promise<{ setId: st
     set.sources.length === 1
       ? `${source!.title}, ${paragraphs === 1 ? "1 paragraph" : `${paragraphs} paragraphs`}`
       : `${set.sources.length} sources, ${paragraphs} paragraphs`;
-  const foreign = [...new Set(set.sources.map(({ language }) => language).filter((language) => language !== "en"))];
+  const drafted = draftedLanguage(set.sources.map(({ language }) => language));
+  const foreign = [...new Set(set.sources.map(({ language }) => language).filter((language) => language !== drafted))];
   const start = { setId, state: set.state, checked: {}, ...historyOf(db(), setId) };
   return (
     <PlanView
@@ -27,7 +29,7 @@ export default async function PlanPage({ params }: { params: Promise<{ setId: st
       sourceLine={sourceLine}
       band={source!.description.grade}
       notEnglish={foreign.length > 0 ? problemText({ type: "not-in-english", languages: foreign }) : ""}
-      canDraft={set.sources.some(({ language }) => language === "en")}
+      canDraft={drafted !== undefined}
       nextSeed={(set.lastRun?.seed ?? 0) + 1}
       runs={listRuns(setId)}
     />
