@@ -5,9 +5,9 @@
  * installed, how many stems its parser cannot read.
  */
 import { spawnSync } from "node:child_process";
-import { fillPlan } from "../src/core/drafting/fill-plan";
-import { draftQuestions } from "../src/core/drafting/draft-questions";
 import { overgenerate, rankedCandidates } from "../src/core/drafting/candidates";
+import { draftQuestions } from "../src/core/drafting/draft-questions";
+import { fillPlan } from "../src/core/drafting/fill-plan";
 import { QUESTION_KINDS } from "../src/core/questions/kinds";
 import { openPassages } from "./quality/open-passages";
 import { candidateKey, readRatings } from "./quality/rated-drafts";

@@ -6,9 +6,9 @@ import { writeFileSync } from "node:fs";
 import path from "node:path";
 import type { Candidate } from "../src/core/drafting/candidate";
 import { overgenerate } from "../src/core/drafting/candidates";
+import { HAND_SHARE, handScore, LEARNT_SHARE } from "../src/core/drafting/rank";
 import { featuresOf } from "../src/core/drafting/ranking/features";
 import type { Weights } from "../src/core/drafting/ranking/model";
-import { HAND_SHARE, handScore, LEARNT_SHARE } from "../src/core/drafting/rank";
 import { crossValidate, type Example, fitModel, pairsInOrder } from "./quality/fit-model";
 import { openPassages } from "./quality/open-passages";
 import { candidateKey, readRatings } from "./quality/rated-drafts";
@@ -23,7 +23,15 @@ for (const { name, analysis } of await openPassages()) {
   const byKey = new Map(overgenerate(analysis, 1).map((candidate) => [candidateKey(candidate), candidate]));
   for (const rating of ratings.filter((one) => one.passage === name)) {
     const candidate = byKey.get(rating.draft);
-    if (candidate) rated.push({ candidate, hand: handScore(candidate, analysis), asIs: rating.asIs, keyFault: rating.keyFault, passage: name, features: featuresOf(candidate, analysis) });
+    if (candidate)
+      rated.push({
+        candidate,
+        hand: handScore(candidate, analysis),
+        asIs: rating.asIs,
+        keyFault: rating.keyFault,
+        passage: name,
+        features: featuresOf(candidate, analysis),
+      });
   }
 }
 const examplesOf = (label: (one: Rated) => boolean): Example[] => rated.map((one) => ({ features: one.features, label: label(one), group: one.passage }));
@@ -50,7 +58,11 @@ const report = [
   ["by chance", "50.0 %", percent(rated.filter((one) => one.asIs).length / rated.length)],
   ["by hand", percent(pairsInOrder(good, hand)), percent(precisionOfFirst(hand))],
   ["learnt, unseen passages", percent(pairsInOrder(good, learnt)), percent(precisionOfFirst(learnt))],
-  ...[0.05, 0.1, HAND_SHARE, 0.2, 0.35].map((share) => [`both, ${share} of the hand`, percent(pairsInOrder(good, mixed(share))), percent(precisionOfFirst(mixed(share)))]),
+  ...[0.05, 0.1, HAND_SHARE, 0.2, 0.35].map((share) => [
+    `both, ${share} of the hand`,
+    percent(pairsInOrder(good, mixed(share))),
+    percent(precisionOfFirst(mixed(share))),
+  ]),
 ];
 for (const row of report) process.stdout.write(`${row.map((cell) => cell.padEnd(28)).join("")}\n`);
 

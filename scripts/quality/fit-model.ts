@@ -33,7 +33,10 @@ const LEAST = 4;
 function featureNames(examples: readonly Example[]): string[] {
   const counts = new Map<string, number>();
   for (const { features } of examples) for (const [name, value] of Object.entries(features)) if (value !== 0) counts.set(name, (counts.get(name) ?? 0) + 1);
-  return [...counts].filter(([, count]) => count >= LEAST).map(([name]) => name).sort();
+  return [...counts]
+    .filter(([, count]) => count >= LEAST)
+    .map(([name]) => name)
+    .sort();
 }
 
 function round(value: number): number {

@@ -16,7 +16,8 @@ export function candidateKey({ kind, stem, key }: Pick<Candidate, "kind" | "stem
 /** A draft on one line, the key marked with a star. */
 export function shownText({ kind, stem, key, distractors, parts }: Candidate): string {
   if (parts?.sort === "select") return `${stem} [${[...parts.right.map((text) => `*${text}`), ...parts.wrong].join(" | ")}]`;
-  if (parts?.sort === "two-part") return `${stem} [*${key} | ${distractors.slice(0, 3).join(" | ")}] PROOF [${parts.proofs.map((proof) => proof.text).join(" | ")}]`;
+  if (parts?.sort === "two-part")
+    return `${stem} [*${key} | ${distractors.slice(0, 3).join(" | ")}] PROOF [${parts.proofs.map((proof) => proof.text).join(" | ")}]`;
   if (kind === "multiple-choice" || kind === "word-in-context") return `${stem} [*${key} | ${distractors.slice(0, 3).join(" | ")}]`;
   return parts?.sort === "poll" ? `${stem} [${parts.options.join(" | ")}]` : `${stem} = ${key}`;
 }
@@ -31,7 +32,15 @@ export function readRatings(): Rating[] {
         .filter((line) => line && !line.startsWith("#"))
         .map((line): Rating => {
           const [passage = "", draft = "", verdict = ""] = line.split("\t");
-          return { passage, draft, kind: draft.split(":")[0]!, asIs: verdict === "+", afterEdit: verdict === "+" || verdict === "~", keyFault: verdict === "!", rater: name.replace(/\.tsv$/, "") };
+          return {
+            passage,
+            draft,
+            kind: draft.split(":")[0]!,
+            asIs: verdict === "+",
+            afterEdit: verdict === "+" || verdict === "~",
+            keyFault: verdict === "!",
+            rater: name.replace(/\.tsv$/, ""),
+          };
         }),
     );
 }

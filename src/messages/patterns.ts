@@ -17,6 +17,7 @@ const PATTERNS: Record<string, string> = {
   "match-speakers": "The story lets three speakers or more say words of their own.",
   "who-says": "The story says who speaks these words.",
   "how-did-feel": "The story says how somebody felt, and when.",
+  "who-or-what-is": "The source says in passing who somebody or what something is.",
   "which-things": "The source lists three things or more.",
   "all-of-a-list": "The source lists three things or more; the wrong ones stand elsewhere in it.",
   "all-true-statements": "The source says some of the statements and denies the others.",

@@ -10,7 +10,8 @@ export function WhyThisDraft({ origin }: { origin: NonNullable<Slip["origin"]> }
       <p className="mt-1">{patternText(origin.pattern)}</p>
       {origin.matched ? <p>It serves the outcome, since it {origin.matched} with it.</p> : null}
       <p className="text-soft">
-        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under {SHOWN_FROM}
+        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under{" "}
+        {SHOWN_FROM}
         are not shown.
       </p>
     </details>

@@ -40,7 +40,7 @@ export function stockSource(analysis: Analysis): SourceStock {
 
 /** "A cable was laid in 1850" beside "a stronger cable was laid in 1851": each year would answer the other's question. */
 function hasTwin(fact: Fact, all: readonly Fact[]): boolean {
-  if (fact.type !== "time" && fact.type !== "quantity" && fact.type !== "occasion") return false;
+  if (fact.type !== "time" && fact.type !== "quantity" && fact.type !== "occasion" && fact.pattern !== "what-object") return false;
   const verb = fact.clause.verb.lemma;
   const head = headTerminal(fact.clause.subject).lemma;
   return all.some(
@@ -62,7 +62,8 @@ function isDatedElsewhere(fact: Fact, analysis: Analysis): boolean {
   return analysis.sentences.some((other) => {
     if (other === fact.sentence || other.block.kind === "heading") return false;
     const year = /\b(?:1\d{3}|20\d\d)\b/.exec(other.text)?.[0];
-    const has = (cat: string, lemma: string) => other.words.some((word) => word.candidates.some((tag) => tag.cat === cat && (tag.lemma ?? "").toLowerCase() === lemma));
+    const has = (cat: string, lemma: string) =>
+      other.words.some((word) => word.candidates.some((tag) => tag.cat === cat && (tag.lemma ?? "").toLowerCase() === lemma));
     return year !== undefined && year !== fact.answer && has("v", verb) && has("n", noun);
   });
 }

@@ -48,7 +48,7 @@ const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grand
 const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
 
 /** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
-function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
+export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
   const all = [...new Set(persons.values())];
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);

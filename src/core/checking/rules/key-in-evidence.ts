@@ -1,7 +1,7 @@
 import { OPPOSITES } from "../../drafting/falsification/opposites";
 import { numberValue } from "../../drafting/phrasing/number-forms";
 import { gapsOf, type Question } from "../../questions/question";
-import { baseSet, contentWords } from "../content-words";
+import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
 
 /** A key that the evidence does not say is a key the teacher would have to take on trust. */
@@ -24,7 +24,12 @@ export const keyInEvidence = defineRule({
     if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
     const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)}`, context.lexicon);
-    const missing = contentWords(keyOf(question), context.lexicon).filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context));
+    // In a row of events the text says *she*, and the item names her.
+    const isNamed = (shown: string, base: string) =>
+      question.kind === "order" && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
+    const missing = contentWords(keyOf(question), context.lexicon).filter(
+      (word) => !known.has(word.base) && !isNamed(word.shown, word.base) && !hasSynonym(word.base, known, context),
+    );
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
 });

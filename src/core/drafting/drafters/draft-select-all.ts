@@ -114,7 +114,7 @@ function mixed(statements: readonly Candidate[], where: string, seed: number): C
   const pick = (key: "true" | "false", most: number) => {
     const found: Candidate[] = [];
     for (const statement of byWorth) {
-      const sentence = statement.evidence[0]!.index;
+      const sentence = statement.evidence.at(-1)!.index;
       if (found.length === most || statement.key !== key || used.has(sentence)) continue;
       used.add(sentence);
       found.push(statement);
@@ -124,7 +124,7 @@ function mixed(statements: readonly Candidate[], where: string, seed: number): C
   const wrong = pick("false", 2);
   const right = pick("true", MOST_STATEMENTS - wrong.length);
   if (wrong.length < 2 || right.length < 2) return [];
-  const evidence = random.shuffle([...right, ...wrong]).map((statement) => statement.evidence[0]!);
+  const evidence = [...new Set(random.shuffle([...right, ...wrong]).flatMap((statement) => statement.evidence))];
   return [
     {
       ...base(

@@ -1,5 +1,6 @@
-import { type Analysis, positionKey } from "../../language/analysis";
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
+import { pronounOf } from "../../language/resolve-pronouns";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
@@ -36,7 +37,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     accepted: [],
     distractors: [],
     optionOrder: "shuffled" as const,
-    evidence: [statement.sentence],
+    evidence: withAntecedent(statement, analysis),
     depth: "recall" as const,
   };
   const facts = stock.facts.filter((fact) => fact.sentence === statement.sentence);
@@ -69,6 +70,12 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     });
   }
   return candidates;
+}
+
+/** Where the subject is a pronoun of the text, the sentence that names it belongs to the proof. */
+function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis: Analysis): Sentence[] {
+  const antecedent = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start)) : undefined;
+  return antecedent && antecedent.sentence !== sentence ? [antecedent.sentence, sentence] : [sentence];
 }
 
 /** Some content beyond a name and a verb, nothing said only "in some way". */

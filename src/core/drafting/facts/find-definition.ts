@@ -65,11 +65,13 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
 export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const name = clause.complements.find((part) => part.role === "object2")?.node;
-  if (!clause.passive || !name || clause.negated || clause.shared || !["call", "name", "know", "term"].includes(clause.verb.lemma ?? "")) return [];
-  if (clause.verb.lemma === "name" || clause.adjuncts.length > 0 || clause.rank !== "main") return [];
+  const knownAs = clause.verb.lemma === "know" ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.node : undefined;
+  const name = knownAs?.kids[1] ?? clause.complements.find((part) => part.role === "object2")?.node;
+  if (!clause.passive || !name || name.cat !== "np" || clause.negated || clause.shared || !["call", "name", "know", "term"].includes(clause.verb.lemma ?? ""))
+    return [];
+  if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs) || clause.rank !== "main") return [];
   const subject = clause.subject;
-  if (!singlesOut(subject) || hasOwnPronoun(subject)) return [];
+  if (!(singlesOut(subject) || isShortKind(subject)) || hasOwnPronoun(subject)) return [];
   const thing = midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ");
   const term = nodeText(sentence, name).replace(/^["']|["']$/g, "");
   if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
@@ -90,6 +92,51 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
       definiens: thing,
       depth: "recall",
       worth: 3.4,
+      pattern: "what-is-called",
+    },
+  ];
+}
+
+/** "a baby puffin": a kind of its own by its modifier. */
+function isShortKind(np: Node): boolean {
+  return np.f.det === "indef" && np.end - np.start >= 3 && np.role === "determiner" && np.kids[1]!.kids.length === 2;
+}
+
+/** "The distance between the lens and the focus is *the focal length*": the short phrase names what the long one describes. */
+export function findIdentity(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const name = clause.complements.find((part) => part.role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.adjuncts.length > 0 || clause.rank !== "main")
+    return [];
+  if (name?.cat !== "np" || name.f.det !== "def" || name.end - name.start > 3 || clause.subject.f.det !== "def" || !singlesOut(clause.subject)) return [];
+  const head = headTerminal(name);
+  if (
+    clause.verb.flags?.includes("past") ||
+    head.cat !== "n" ||
+    THIN_NOUNS.has(head.lemma ?? "") ||
+    hasOwnPronoun(clause.subject) ||
+    /est\b|\bmost\b/.test(nodeText(sentence, name))
+  )
+    return [];
+  const thing = midSentence(sentence, clause.subject);
+  const term = nodeText(sentence, name);
+  if (analysis.headingLemmas.has(head.lemma ?? "") && name.end - name.start === 2) return [];
+  return [
+    {
+      type: "naming",
+      id: factId("naming", sentence, name.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `What is ${thing} called?`,
+      answer: term,
+      accepted: [bareTerm(term)],
+      answerNode: name,
+      term,
+      definiens: thing,
+      depth: "recall",
+      worth: 3,
       pattern: "what-is-called",
     },
   ];
@@ -117,7 +164,8 @@ function isDefiniens(np: Node): boolean {
 /** Enough words to fix one thing: a relative clause or a long modifier. */
 function singlesOut(np: Node): boolean {
   if (np.f.det === "pron" || np.f.det === "poss" || (np.f.det === "dem" && np.role !== "postmodifier")) return false;
-  return np.end - np.start >= 6 && [...walkTree(np)].some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
+  const least = np.f.det === "dem" ? 4 : 6;
+  return np.end - np.start >= least && [...walkTree(np)].some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
 }
 
 /** "the moment when *it* stands lowest": only clear beside the sentence before. */

@@ -4,7 +4,7 @@ import type { Fact, FactFinder } from "./fact";
 import { findBackCause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
-import { findDefinition, findNaming } from "./find-definition";
+import { findDefinition, findIdentity, findNaming } from "./find-definition";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findList } from "./find-list";
@@ -21,6 +21,7 @@ import { findTime } from "./find-time";
 const FINDERS: FactFinder[] = [
   findDefinition,
   findNaming,
+  findIdentity,
   findCause,
   findSo,
   findBackCause,

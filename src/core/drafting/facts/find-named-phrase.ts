@@ -27,7 +27,7 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
   });
 }
 
-type Named = { term: Node; meaning: Node; how: "called" | "explained" };
+type Named = { term: Node; meaning: Node; how: "called" | "explained" | "name" };
 
 /** [meaning [called term]] */
 function called(np: Node): Named | undefined {
@@ -51,6 +51,8 @@ function explained(np: Node, sentence: Sentence, analysis: Analysis): Named | un
   const meaning = inside(rest);
   if (!meaning || meaning.role === "coordination" || (meaning.f.det !== "indef" && meaning.f.det !== "bare")) return undefined;
   const head = headTerminal(term);
+  if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
+    return { term, meaning, how: "name" };
   const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && !isPersonNoun(head.lemma ?? "", analysis.lexicon);
   const setsApart = [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
   return isCommon && setsApart && headTerminal(meaning).cat === "n" && !/^the /.test(nodeText(sentence, meaning))
@@ -65,6 +67,7 @@ function inside(node: Node): Node | undefined {
 
 function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analysis): Fact[] {
   const { sentence } = clause;
+  if (how === "name") return whoOrWhat(term, meaning, clause, analysis);
   const words = meaning.end - meaning.start;
   if (words < SHORTEST_MEANING || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   const head = headTerminal(term);
@@ -100,6 +103,33 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
       depth: "understanding",
       worth: how === "called" ? 3 : 3.2,
       pattern: "what-is-term",
+    },
+  ];
+}
+
+/** "the Dead Sea, a lake with no outlet": what is it? "Tomas Reyne, a schoolmaster with a gift for geometry": who was he? */
+function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis): Fact[] {
+  const { sentence } = clause;
+  const text = nodeText(sentence, term).replace(/^The /, "the ");
+  const person = analysis.persons.get(text.split(" ").at(-1)!);
+  if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning)) return [];
+  const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
+  const be = past && person ? "was" : "is";
+  const answer = midSentence(sentence, meaning);
+  return [
+    {
+      type: "definition",
+      id: factId("definition", sentence, term.start),
+      sentence,
+      clause,
+      phrasing: { clause, subject: text, binder: { num: "sg", human: Boolean(person) }, inverted: be, verbPhrase: "", finite: be },
+      stem: `${person ? "Who" : "What"} ${be} ${text}?`,
+      answer,
+      answerNode: meaning,
+      accepted: [],
+      depth: "recall",
+      worth: 2,
+      pattern: "who-or-what-is",
     },
   ];
 }

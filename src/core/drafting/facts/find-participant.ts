@@ -97,7 +97,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     object.f.det === "pron" ||
     object.f.det === "num" ||
     object.f.det === "clause" ||
-    object.f.det === "poss" ||
+    (object.f.det === "poss" && !isOwn(object, phrasing)) ||
     object.f.det === "quant" ||
     head.cat !== "n" ||
     THIN_NOUNS.has(head.lemma ?? "")
@@ -106,7 +106,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
-  if (isUnclear(rest) || words < 5 || !isWhole(rest) || object.end - object.start > 9) return [];
+  if (isUnclear(rest) || words < 2 || !isWhole(rest) || object.end - object.start > 9) return [];
   const answer = nodeText(clause.sentence, object);
   return [
     {
@@ -124,6 +124,14 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-object",
     },
   ];
+}
+
+/** "wears *its* bones": its owner is the subject, which the question names. */
+function isOwn(object: Node, phrasing: Phrasing): boolean {
+  const possessor = object.role === "possessor" ? object.kids[0] : undefined;
+  return (
+    possessor?.cat === "poss" && /^(?:its|their)$/.test(possessor.lemma ?? "") && phrasing.clause.subject.f.det !== "pron" && object.end - object.start <= 4
+  );
 }
 
 /** "What …, because …" asks for the smaller half of what the sentence says. */

@@ -2,7 +2,7 @@ import { type Analysis, narratorOf, positionKey, type Sentence } from "../../lan
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { isWeather, pronounOf } from "../../language/resolve-pronouns";
+import { isWeather, pronounOf, solePerson } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
 
@@ -26,6 +26,9 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet".split(" "));
 
+/** Parts of something that another sentence speaks of. */
+const ENDS = new Set("end side half part edge face corner".split(" "));
+
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
@@ -41,11 +44,19 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const home = pronoun ? antecedent!.sentence : sentence;
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
+  // "One end carries the road": one end of what?
+  if (
+    subjectNode.role === "quantity" &&
+    /^(?:one|two) /i.test(nodeText(home, subjectNode)) &&
+    subjectNode.end - subjectNode.start === 2 &&
+    ENDS.has(headTerminal(subjectNode).lemma ?? "")
+  )
+    return "demonstrative";
   const plainGerund = subjectNode.role === "gerund" && subjectNode.end - subjectNode.start === 1;
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
-  const name = nameInPassing(clause.subject, sentence, analysis);
+  const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(clause.subject, sentence, analysis);
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
   const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node))).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
@@ -67,10 +78,21 @@ function hangsOnAnother(clause: Clause): boolean {
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
   if (clause.linkedBy === "or") return true;
-  const fronted = first.adjuncts.some(({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))));
+  const fronted = first.adjuncts.some(
+    ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
+  );
   if (fronted && !clause.shared && clause.linkedBy === "and") return true;
   const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
   return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
+}
+
+/** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */
+function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
+  const owner = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  if (owner !== "her" && owner !== "his") return undefined;
+  const name = solePerson(owner === "her" ? "she" : "he", analysis.persons, sentence, analysis.sentences[sentence.index - 1]);
+  const rest = nodeText(sentence, subject).split(" ").slice(1).join(" ");
+  return name && !/\b(?:he|she|his|her|him)\b/i.test(rest) ? `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}` : undefined;
 }
 
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
@@ -134,7 +156,9 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
 /** The clause's parts after the verb, without those in `omit`; what stood in front comes last. */
 export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonly Node[] = []): string | Unclear {
   const { clause, binder } = phrasing;
-  const parts = [...clause.complements, ...clause.adjuncts].filter((part) => !omit.includes(part.node) && !isDropped(part.node));
+  const parts = [...clause.complements, ...clause.adjuncts].filter(
+    (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
+  );
   const pieces: { order: number; text: string }[] = [];
   for (const { node, role } of parts) {
     const isClause = node.cat.includes("sb") || role === "clause";
@@ -153,7 +177,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const text = midSentence(clause.sentence, plain, nodeText(clause.sentence, plain));
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
     // An apposition in the middle needs its second comma.
-    const open = plain.role === "apposition" || [...walkTree(plain)].some((inner) => inner.role === "apposition" && inner.end === plain.end && inner.cat === "np");
+    const open =
+      plain.role === "apposition" || [...walkTree(plain)].some((inner) => inner.role === "apposition" && inner.end === plain.end && inner.cat === "np");
     pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text + (open ? "," : "") });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
@@ -173,6 +198,13 @@ export function preverbalAdverbs(clause: Clause): string {
     .filter(({ node }) => node.start > clause.subject.start && node.end <= clause.verb.start && !isDropped(node))
     .map(({ node }) => wordsText(clause.sentence, node.start, node.end))
     .join(" ");
+}
+
+/** "for this work", "in this way": without it the clause says a little less, and nothing else. */
+function pointsBack(node: Node): boolean {
+  return (
+    node.cat === "pp" && /^(?:for|in|with)$/.test(node.kids[0]?.lemma ?? "") && node.kids[1]?.f.det === "dem" && node.end - node.start <= 4 && !node.f.time
+  );
 }
 
 function isDropped(node: Node): boolean {

@@ -101,7 +101,7 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   if (head.cat === "pn") return true;
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
-  if (THIN_NOUNS.has(lemma)) return false;
+  if (THIN_NOUNS.has(lemma) && nodeText(sentence, np).split(" ").length <= 2) return false;
   // The source itself says "the rock" without having spoken of one: everyone knows which.
   if (analysis.firstMention.get(lemma) === sentence.index && (inside || isConcrete(lemma, analysis))) return true;
   const words = nodeText(sentence, np).toLowerCase().split(" ");

@@ -32,6 +32,7 @@ export const MULTIWORD: Record<string, string> = {
   "lots of": "det:any,quant",
   "plenty of": "det:any,quant",
   "a few": "det:pl,quant",
+  "every few": "det:pl,quant",
   "a little": "det:sg,quant|adv:deg 0.5",
   "a great deal of": "det:sg,quant",
   "in front of": "prep:infront",

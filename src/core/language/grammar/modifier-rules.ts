@@ -54,6 +54,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   });
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));
   rule("pp", "prep ap", 1, "preposition", 0.6, (l) => (l.f.sub === "than" ? { sub: "than" } : undefined));
+  // "from abroad", "until now"
+  rule("pp", "prep adv", 1, "preposition", 0.8, (l, r) =>
+    ["from", "until", "since"].includes(l.lemma ?? "") && r.f.sub !== "deg" && r.f.sub !== "approx" ? { sub: l.f.sub ?? "" } : undefined,
+  );
   rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
   rule("j-pp", "conj pp", 1, "mark", 0);

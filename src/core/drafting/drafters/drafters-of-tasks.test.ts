@@ -1,0 +1,160 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { describe, expect, it } from "vitest";
+import { analyse, root } from "../../../../tests/support/language-tools";
+import { gapsOf, type Question, type QuestionKind } from "../../questions/question";
+import { stockOf } from "../candidates";
+import { draftQuestions } from "../draft-questions";
+import type { GapWords, PlanRow, Steer } from "../plan";
+import { draftEssays } from "./draft-essays";
+import { draftHeadings } from "./draft-headings";
+import { draftReferences } from "./draft-references";
+import { draftSelectAll } from "./draft-select-all";
+import { draftSpeakers } from "./draft-speakers";
+import { draftWordsInContext } from "./draft-words-in-context";
+
+const passage = (name: string) => readFileSync(path.join(root, name.includes("/") ? name : `quality/passages/${name}`), "utf8");
+const read = (name: string) => analyse(passage(name), "markdown");
+const draft = (name: string, row: Partial<PlanRow> & { kind: QuestionKind }, steer?: Steer): Question[] => {
+  const plan = { grade: 5, rows: [{ count: 3, depth: "any" as const, points: 4, ...row }], ...(steer ? { steer } : {}) };
+  return [...draftQuestions({ analysis: read(name), plan, seed: 1, newId: String })].map(({ question }) => question);
+};
+
+describe("select all", () => {
+  it("takes a list of the text, and nouns that it does not list there", () => {
+    const text =
+      "# Market\n\nA fresh fish has clear eyes, red gills and firm flesh. Boys carry old baskets. Cloudy fins and long tails mean that a fish is old. The rope has heavy weights.";
+    const [list] = draftSelectAll(stockOf(analyse(text, "markdown")), 1).filter((candidate) => candidate.pattern === "all-of-a-list");
+    if (list) {
+      expect(list.stem).toBe("Which of these does a fresh fish have? Choose all that are right.");
+      expect(list.parts).toMatchObject({ sort: "select", right: ["clear eyes", "red gills", "firm flesh"] });
+    }
+    const [measured] = draftSelectAll(stockOf(read("demo/passages/ida-marrow-keeper.md")), 1).filter((candidate) => candidate.pattern === "all-of-a-list");
+    expect(measured!.parts).toMatchObject({ right: ["the wind", "the rain", "the temperature of the sea"] });
+  });
+  it("puts true statements beside some that the text denies, each with its sentence", () => {
+    const [question] = draft("the-salt-pans.md", { kind: "select-all" });
+    if (question?.kind !== "select-all") throw new Error("none");
+    expect(question.key.length).toBeGreaterThanOrEqual(2);
+    expect(question.options.length - question.key.length).toBe(2);
+    expect(question.evidence).toHaveLength(question.options.length);
+    expect(question.explanation).toMatch(/\.$/);
+  });
+});
+
+describe("essays", () => {
+  it("explain what a text explains, at the length of the grade", () => {
+    const [question] = draft("how-a-by-law-is-made.md", { kind: "essay" });
+    expect(question!.stem).toBe(
+      "Explain how a by-law is made, for someone who has not read the passage. Write two paragraphs. Use at least four facts from the passage, in your own words.",
+    );
+    expect(question!.rubric!.map((level) => level.points)).toEqual([4, 3, 2, 1]);
+  });
+  it("argue what the writer argues, with sample answers for both sides from the text", () => {
+    const [candidate] = draftEssays(stockOf(read("every-pupil-should-swim.md")));
+    expect(candidate!.stem).toContain("“The school should teach every pupil to swim.”");
+    const parts = candidate!.parts;
+    if (parts?.sort !== "essay") throw new Error("no essay");
+    expect(parts.models.map((model) => model.side)).toEqual(["Agree", "Disagree"]);
+    expect(parts.models[1]!.text).toContain("Some people say that lessons cost too much.");
+  });
+  it("say honestly where the text gives reasons for one side only", () => {
+    const text =
+      "# Keep the lamp\n\nThe council should keep the old lamp. Sailors like the lamp because its light is warm. Visitors come to the town because the lamp is famous. The lamp costs little, because the keeper works without pay.";
+    const [candidate] = draftEssays(stockOf(analyse(text, "markdown")));
+    const parts = candidate?.parts;
+    if (parts?.sort !== "essay") throw new Error("no essay");
+    expect(parts.models).toHaveLength(1);
+    expect(parts.points.at(-1)).toBe("The passage gives reasons for one side only; reasons against it must be the student's own.");
+  });
+  it("tell a story as one of its persons would", () => {
+    const [question] = draft("demo/passages/the-night-bell.md", { kind: "essay" });
+    expect(question!.stem).toMatch(/^Tell what happens in “The night bell” as Nell would tell it\./);
+  });
+});
+
+describe("stories", () => {
+  const gull = stockOf(read("the-gull-and-the-cormorant.md"));
+  it("are asked who says what, where the text names the speaker", () => {
+    expect(draftSpeakers(gull, 1).map(({ stem, key }) => [stem, key])).toContainEqual(["Who in the story says: “Why do you help me?”", "the gull"]);
+  });
+  it("are put in order by what happens, never by what lasts", () => {
+    const [question] = draft("the-boy-who-counted-ships.md", { kind: "order" });
+    if (question?.kind !== "order") throw new Error("none");
+    expect(question.key.map((id) => question.items.find((item) => item.id === id)!.text)[0]).toBe("Jory climbed the hill behind his house every afternoon.");
+  });
+});
+
+describe("words in context", () => {
+  it("take the meaning from the text where it defines the word", () => {
+    const meanings = draftWordsInContext(stockOf(read("sound-in-fog.md")), 1).filter((candidate) => candidate.pattern === "meaning-by-source");
+    for (const candidate of meanings) expect(candidate.evidence[0]!.text.toLowerCase()).toContain(candidate.key.toLowerCase().slice(4, 20));
+  });
+  it("take it from the dictionary only where the word has one meaning, said in commoner words", () => {
+    const found = draftWordsInContext(stockOf(read("demo/passages/the-night-bell.md")), 1);
+    for (const candidate of found.filter((one) => one.pattern === "meaning-by-dictionary")) {
+      expect(candidate.stem).toMatch(/^What does the word “[a-z-]+” mean in this sentence\? “/);
+      expect(candidate.distractors).toHaveLength(3);
+    }
+  });
+});
+
+describe("headings and pronouns", () => {
+  it("ask which heading fits, only where four sections have heads of their own", () => {
+    const sections = ["Rope", "Glass", "Sails", "Lamps"].map(
+      (head) => `## ${head}\n\nOld ${head.toLowerCase()} came from the town. People made ${head.toLowerCase()} by hand.`,
+    );
+    const found = draftHeadings(stockOf(analyse(`# Old crafts\n\n${sections.join("\n\n")}`, "markdown")), 1);
+    expect(found.map((candidate) => candidate.key)).toEqual(["Rope", "Glass", "Sails", "Lamps"]);
+    expect(draftHeadings(stockOf(analyse(`# Old crafts\n\n${sections.slice(0, 3).join("\n\n")}`, "markdown")), 1)).toEqual([]);
+  });
+  it("ask what a pronoun stands for, with the nouns beside it as options", () => {
+    const text = "Keepers polished the brass in the lantern room. They cleaned the windows of the tower.";
+    const [reference] = draftReferences(stockOf(analyse(text)), 1);
+    expect(reference!.stem).toBe(`Read: “${text}” What does “they” stand for?`);
+    expect(reference!.key).toBe("keepers");
+  });
+});
+
+describe("gaps by class of word", () => {
+  const gaps = (gapWords: GapWords, more: Partial<PlanRow> = {}) =>
+    draft("the-storm-of-1902.md", { kind: "gap-fill", gapWords, ...more }).flatMap((question) => (question.kind === "gap-fill" ? [question] : []));
+  it("give the base form of each verb, and the form of the text as key", () => {
+    const [question] = gaps("past-verbs");
+    expect(question!.stem).toContain("____ (break) over the sea wall");
+    expect(gapsOf(question!).map((gap) => gap.key)).toContain("broke");
+    expect(question!.stem.split("____").length - 1).toBe(gapsOf(question!).length);
+  });
+  it("offer prepositions in a bank, each once", () => {
+    const [question] = gaps("prepositions");
+    expect([...question!.bank!].sort()).toEqual(
+      gapsOf(question!)
+        .map((gap) => gap.key)
+        .sort(),
+    );
+    expect(new Set(question!.bank).size).toBe(question!.bank!.length);
+  });
+  it("offer articles in the line", () => {
+    const [question] = gaps("articles");
+    for (const gap of gapsOf(question!)) expect([...gap.choices!].sort()).toEqual(["a", "an", "the"]);
+  });
+  it("leave out the teacher's own words, with the others to choose from", () => {
+    const questions = draft(
+      "the-storm-of-1902.md",
+      { kind: "gap-fill", gapWords: "my-words", gapAnswer: "bank" },
+      { words: "barometer, breakwater, inquiry, lighthouse" },
+    );
+    const keys = questions.map((question) => (question.kind === "gap-fill" ? question.key : ""));
+    expect(keys.sort()).toEqual(["barometer", "breakwater", "inquiry"]);
+    for (const question of questions) expect(question.kind === "gap-fill" && question.bank).toContain(question.kind === "gap-fill" ? question.key : "");
+  });
+  it("say that no words were given", () => {
+    const run = draftQuestions({
+      analysis: read("the-storm-of-1902.md"),
+      plan: { grade: 5, rows: [{ kind: "gap-fill", count: 2, depth: "any", points: 1, gapWords: "my-words" }] },
+      seed: 1,
+      newId: String,
+    });
+    expect(run.next().value).toMatchObject({ rows: [{ reason: "no-words-given" }] });
+  });
+});
