@@ -19,7 +19,31 @@ export type SourceStock = {
   nounPhrases: NounPhrase[];
   /** Every word form of each sentence's content, for asking whether the source also says something else. */
   contentBySentence: ReadonlyMap<Sentence, ReadonlySet<string>>;
+  factsBySentence: ReadonlyMap<Sentence, readonly Fact[]>;
+  statementsBySentence: ReadonlyMap<Sentence, readonly Statement[]>;
+  /** The sentences that hold each content word. */
+  sentencesByLemma: ReadonlyMap<string, readonly Sentence[]>;
 };
+
+/** Sentences before and after a place that its wrong options are taken from: what is nearer is on the matter, and a long book costs no more than a short one. */
+const NEAR = 120;
+
+/** The items of a list in the order of the text that stand near a sentence. */
+export function near<T extends { sentence: Sentence }>(items: readonly T[], { index }: Sentence): readonly T[] {
+  if (items.length <= NEAR) return items;
+  return items.slice(firstFrom(items, index - NEAR), firstFrom(items, index + NEAR + 1));
+}
+
+/** Place of the first item whose sentence is not before `index`. */
+function firstFrom(items: readonly { sentence: Sentence }[], index: number): number {
+  let [low, high] = [0, items.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (items[middle]!.sentence.index < index) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
 
 const LONGEST_NOUN_PHRASE = 6;
 
@@ -33,35 +57,58 @@ export function stockSource(analysis: Analysis): SourceStock {
     statements.push(...stateAll(sentence, analysis));
     nounPhrases.push(...collectNounPhrases(sentence, analysis));
   }
-  const facts = found.filter((fact) => !hasTwin(fact, found) && !(fact.type === "time" && isDatedElsewhere(fact, analysis)));
+  const twins = groupBy(found.filter(canHaveTwin), twinKey);
+  const dated = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading" && YEAR.test(sentence.text));
+  const facts = found.filter((fact) => !hasTwin(fact, twins) && !(fact.type === "time" && isDatedElsewhere(fact, dated)));
   const contentBySentence = new Map(analysis.sentences.map((sentence) => [sentence, contentOf(sentence)]));
-  return { analysis, facts, statements, nounPhrases, contentBySentence };
+  const sentencesByLemma = new Map<string, Sentence[]>();
+  for (const [sentence, content] of contentBySentence) {
+    for (const lemma of content) {
+      const known = sentencesByLemma.get(lemma);
+      if (known) known.push(sentence);
+      else sentencesByLemma.set(lemma, [sentence]);
+    }
+  }
+  const factsBySentence = groupBy(facts, (fact) => fact.sentence);
+  const statementsBySentence = groupBy(statements, (statement) => statement.sentence);
+  return { analysis, facts, statements, nounPhrases, contentBySentence, factsBySentence, statementsBySentence, sentencesByLemma };
+}
+
+function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const item of items) {
+    const known = groups.get(keyOf(item));
+    if (known) known.push(item);
+    else groups.set(keyOf(item), [item]);
+  }
+  return groups;
+}
+
+function canHaveTwin(fact: Fact): boolean {
+  return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.pattern === "what-object";
+}
+
+function twinKey(fact: Fact): string {
+  const head = headTerminal(fact.clause.subject).lemma;
+  return [fact.type, fact.clause.verb.lemma, head, fact.type === "quantity" ? fact.unit : ""].join(" ");
 }
 
 /** "A cable was laid in 1850" beside "a stronger cable was laid in 1851": each year would answer the other's question. */
-function hasTwin(fact: Fact, all: readonly Fact[]): boolean {
-  if (fact.type !== "time" && fact.type !== "quantity" && fact.type !== "occasion" && fact.pattern !== "what-object") return false;
-  const verb = fact.clause.verb.lemma;
-  const head = headTerminal(fact.clause.subject).lemma;
-  return all.some(
-    (other) =>
-      other.type === fact.type &&
-      other.sentence !== fact.sentence &&
-      other.answer !== fact.answer &&
-      other.clause.verb.lemma === verb &&
-      headTerminal(other.clause.subject).lemma === head &&
-      (fact.type !== "quantity" || other.unit === fact.unit),
-  );
+function hasTwin(fact: Fact, twins: ReadonlyMap<string, readonly Fact[]>): boolean {
+  if (!canHaveTwin(fact)) return false;
+  return twins.get(twinKey(fact))!.some((other) => other.sentence !== fact.sentence && other.answer !== fact.answer);
 }
 
+const YEAR = /\b(?:1\d{3}|20\d\d)\b/;
+
 /** Another sentence with another year says the same deed of the same noun, even where no fact could be made of it. */
-function isDatedElsewhere(fact: Fact, analysis: Analysis): boolean {
+function isDatedElsewhere(fact: Fact, dated: readonly Sentence[]): boolean {
   const verb = fact.clause.verb.lemma ?? "";
   const noun = (headTerminal(fact.clause.subject).lemma ?? "").toLowerCase();
   if (fact.clause.verb.cat !== "v" || !noun) return false;
-  return analysis.sentences.some((other) => {
-    if (other === fact.sentence || other.block.kind === "heading") return false;
-    const year = /\b(?:1\d{3}|20\d\d)\b/.exec(other.text)?.[0];
+  return dated.some((other) => {
+    if (other === fact.sentence) return false;
+    const year = YEAR.exec(other.text)?.[0];
     const has = (cat: string, lemma: string) =>
       other.words.some((word) => word.candidates.some((tag) => tag.cat === cat && (tag.lemma ?? "").toLowerCase() === lemma));
     return year !== undefined && year !== fact.answer && has("v", verb) && has("n", noun);

@@ -22,6 +22,8 @@ export const pronounsHaveNouns = defineRule({
     const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(stem);
     if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
       report("pronoun", { word: tokens[first]!.text });
+    // "these events" stand right under the stem.
+    if (question.kind === "order" || question.kind === "match" || question.kind === "select-all") return;
     const pointing =
       /(?<!\bof )\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
         stem,

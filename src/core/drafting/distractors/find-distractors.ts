@@ -10,7 +10,7 @@ import { FEELINGS } from "../facts/find-feeling";
 import { findUnclear } from "../phrasing/clear-reference";
 import { numberValue } from "../phrasing/number-forms";
 import { articleFor, verbPhraseAs } from "../phrasing/restate";
-import type { SourceStock, Statement } from "../source-stock";
+import { near, type SourceStock, type Statement } from "../source-stock";
 import { overlaps, wuPalmer } from "./noun-kind";
 import { numberDistractors, yearDistractors } from "./number-distractors";
 
@@ -63,14 +63,22 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
 
 function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   if (/^(?:more|less|fewer|at|up|about|almost|nearly|only|as) /i.test(fact.answer)) return [];
-  const others = stock.facts
+  const others = near(stock.facts, fact.sentence)
     .filter((other) => other.type === "quantity" && other.id !== fact.id)
     .map((other) => numberValue(other.answer))
     .filter((value): value is number => value !== undefined);
   return numberDistractors(fact.answer, others, count, seed);
 }
 
+const years = new WeakMap<SourceStock, string[]>();
+
 function yearsOf(stock: SourceStock): string[] {
+  const known = years.get(stock) ?? allYears(stock);
+  years.set(stock, known);
+  return known;
+}
+
+function allYears(stock: SourceStock): string[] {
   return [...new Set(stock.analysis.sentences.flatMap((sentence) => sentence.text.match(/\b(?:1\d{3}|20\d\d)\b/g) ?? []))];
 }
 
@@ -98,7 +106,7 @@ function statementDistractors(fact: Fact, stock: SourceStock, count: number, see
   const length = fact.answer.split(" ").length;
   const asked = stock.contentBySentence.get(fact.sentence)!;
   const tense = fact.clause.verb.flags?.includes("past") || fact.clause.auxiliaries[0]?.flags?.includes("past") ? "past" : "present";
-  const scored = random.shuffle(stock.statements).flatMap((statement) => {
+  const scored = random.shuffle(near(stock.statements, fact.sentence)).flatMap((statement) => {
     const distance = Math.abs(statement.sentence.index - fact.sentence.index);
     if (distance === 0 || saysWhatIs(statement) || statement.phrasing.clause.shared || statement.words < 4 || statement.words > 16) return [];
     const text = phrase(statement);
@@ -152,7 +160,7 @@ function prefixed(word: string, phrase: string | undefined): string | undefined 
 
 /** What other terms of the source mean. */
 function definitionDistractors(fact: Fact, stock: SourceStock, count: number): string[] {
-  const others = stock.facts.filter(
+  const others = near(stock.facts, fact.sentence).filter(
     (other) => (other.type === "definition" || other.type === "naming") && other.term !== fact.term && other.definiens && other.sentence !== fact.sentence,
   );
   const length = fact.answer.length;
@@ -178,18 +186,18 @@ function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: nu
   };
   const random = createRandom(seedFrom(fact.id, seed));
   const words = fact.answer.split(" ").length;
-  const terms = stock.facts.filter(
+  const terms = near(stock.facts, fact.sentence).filter(
     (other) => other.type === "naming" && other.term !== fact.term && other.answerNode && headTerminal(other.answerNode).flags?.[0] === head.flags?.[0],
   );
   if (fact.type === "naming") {
     for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "");
-    for (const phrase of topicalPhrases(stock, plural, random)) {
+    for (const phrase of topicalPhrases(fact, stock, plural, random)) {
       if (!fact.stem.toLowerCase().includes(phrase.noun) && !(node.f.det === "indef" && MASS_NOUNS.has(phrase.noun)))
         take(dressed(phrase.text, node), phrase.noun);
     }
   }
   const similar = random
-    .shuffle(stock.nounPhrases)
+    .shuffle(near(stock.nounPhrases, fact.sentence))
     .filter((phrase) => {
       const other = headTerminal(phrase.node);
       return (
@@ -214,10 +222,10 @@ function bare(phrase: string): string {
 }
 
 /** Nouns the source keeps using, with the modifier that makes a term of them: what a careless reader would pick. */
-function topicalPhrases(stock: SourceStock, plural: boolean, random: Random): { text: string; noun: string }[] {
+function topicalPhrases(fact: Fact, stock: SourceStock, plural: boolean, random: Random): { text: string; noun: string }[] {
   const { lemmaCounts, headingLemmas, lexicon, persons } = stock.analysis;
   const found = new Map<string, { text: string; noun: string; weight: number }>();
-  for (const { text, node } of random.shuffle(stock.nounPhrases)) {
+  for (const { text, node } of random.shuffle(near(stock.nounPhrases, fact.sentence))) {
     const head = headTerminal(node);
     const noun = (head.lemma ?? "").toLowerCase();
     const count = lemmaCounts.get(noun) ?? 0;
@@ -259,11 +267,10 @@ function dressed(noun: string, model: Node): string {
 /** Another sentence that speaks of the same deed with this noun might make it right too. */
 function alsoTrue(fact: Fact, noun: string, stock: SourceStock): boolean {
   const verb = fact.clause.verb.lemma ?? "";
-  for (const [sentence, content] of stock.contentBySentence) {
-    if (!content.has(noun.toLowerCase())) continue;
-    if (sentence === fact.sentence || (verb.length > 2 && fact.clause.verb.cat === "v" && content.has(verb))) return true;
-  }
-  return false;
+  const isDeed = verb.length > 2 && fact.clause.verb.cat === "v";
+  return (stock.sentencesByLemma.get(noun.toLowerCase()) ?? []).some(
+    (sentence) => sentence === fact.sentence || (isDeed && stock.contentBySentence.get(sentence)!.has(verb)),
+  );
 }
 
 function personDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
@@ -295,7 +302,7 @@ function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed
   const isClause = fact.answerNode?.cat === "sb";
   const words = fact.answer.split(" ").length;
   const opening = fact.answer.split(" ")[0]!;
-  const others = stock.facts.filter(
+  const others = near(stock.facts, fact.sentence).filter(
     (other) =>
       other.type === "occasion" &&
       other.sentence !== fact.sentence &&
@@ -311,7 +318,7 @@ function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed
 function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const random = createRandom(seedFrom(fact.id, seed));
   const found: string[] = [];
-  for (const { sentence, phrasing } of random.shuffle(stock.statements)) {
+  for (const { sentence, phrasing } of random.shuffle(near(stock.statements, fact.sentence))) {
     if (found.length === count) break;
     for (const { node } of phrasing.clause.adjuncts) {
       if (

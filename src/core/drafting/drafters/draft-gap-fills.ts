@@ -53,7 +53,7 @@ function fromNaming(fact: Fact): Candidate[] {
 }
 
 function statementOf(fact: Fact, stock: SourceStock): Statement | undefined {
-  return stock.statements.find((statement) => statement.sentence === fact.sentence && statement.phrasing.clause === fact.clause);
+  return stock.statementsBySentence.get(fact.sentence)?.find((statement) => statement.phrasing.clause === fact.clause);
 }
 
 function fromNumber(fact: Fact, stock: SourceStock): Candidate[] {
@@ -87,7 +87,7 @@ function fromKeyNoun(statement: Statement, stock: SourceStock): Candidate[] {
   const { clause } = statement.phrasing;
   if (clause.rank !== "main" || clause.verb.cat !== "v" || statement.words < 8 || stock.analysis.sort === "story") return [];
   const object = clause.complements.find((part) => part.role === "object")?.node;
-  const fact = stock.facts.find((other) => other.clause === clause && other.type === "thing" && other.pattern !== "what-did");
+  const fact = (stock.factsBySentence.get(clause.sentence) ?? []).find((other) => other.clause === clause && other.type === "thing" && other.pattern !== "what-did");
   if (!object || !fact || clause.complements.length > 1) return [];
   const head = headTerminal(object);
   const lemma = head.lemma ?? "";

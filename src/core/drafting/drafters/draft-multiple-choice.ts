@@ -3,12 +3,17 @@ import type { Candidate } from "../candidate";
 import { findDistractors } from "../distractors/find-distractors";
 import { evidenceOf, type Fact } from "../facts/fact";
 import type { SourceStock } from "../source-stock";
+import { once } from "./once";
 
 /** More than are shown, so that nearer or farther ones can be chosen. */
 const MOST_DISTRACTORS = 6;
 
 /** Facts with enough fair wrong answers of their own kind. */
 export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate[] {
+  return once(stock, `multiple-choice ${seed}`, () => draftAll(stock, seed));
+}
+
+function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return stock.facts.flatMap((fact) => {
     const distractors = findDistractors(fact, stock, MOST_DISTRACTORS, seed);
     if (distractors.length < 2) return [];

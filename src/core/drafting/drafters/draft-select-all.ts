@@ -8,7 +8,7 @@ import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
-import type { SourceStock } from "../source-stock";
+import { near, type SourceStock } from "../source-stock";
 import { draftTrueFalse } from "./draft-true-false";
 import { sectionsOf, titleOf } from "./sections";
 
@@ -60,8 +60,8 @@ function wrongItems(items: readonly Node[], phrasing: Phrasing, stock: SourceSto
   const verb = clause.verb.lemma ?? "";
   const taken = [...heads];
   const wrong: string[] = [];
-  const near = createRandom(seedFrom(heads.join(), seed))
-    .shuffle(stock.nounPhrases)
+  const alike = createRandom(seedFrom(heads.join(), seed))
+    .shuffle(near(stock.nounPhrases, clause.sentence))
     .map((phrase) => ({ phrase, noun: (headTerminal(phrase.node).lemma ?? "").toLowerCase() }))
     .filter(({ phrase, noun }) => {
       const det = phrase.node.f.det;
@@ -80,7 +80,7 @@ function wrongItems(items: readonly Node[], phrasing: Phrasing, stock: SourceSto
     .map((entry) => ({ ...entry, near: Math.max(...heads.map((head) => wuPalmer(head, entry.noun, lexicon))) }))
     .filter((entry) => entry.near >= 0.5)
     .sort((a, b) => b.near - a.near);
-  for (const { phrase, noun } of near) {
+  for (const { phrase, noun } of alike) {
     if (taken.some((other) => overlaps(other, noun, lexicon))) continue;
     taken.push(noun);
     wrong.push(likeTheOthers(phrase.text, items[0]!));

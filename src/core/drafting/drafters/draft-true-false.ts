@@ -7,9 +7,14 @@ import { reasonNode } from "../facts/find-cause";
 import { falsify } from "../falsification/falsify";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
+import { once } from "./once";
 
 /** Statements reworded and true, or changed so that the source denies them. */
 export function draftTrueFalse(stock: SourceStock, seed: number): Candidate[] {
+  return once(stock, `true-false ${seed}`, () => draftAll(stock, seed));
+}
+
+function draftAll(stock: SourceStock, seed: number): Candidate[] {
   const all = [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
   return all.flatMap((candidate) => asSaid(candidate));
 }
@@ -40,7 +45,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     evidence: withAntecedent(statement, analysis),
     depth: "recall" as const,
   };
-  const facts = stock.facts.filter((fact) => fact.sentence === statement.sentence);
+  const facts = stock.factsBySentence.get(statement.sentence) ?? [];
   const weight = Math.max(0.8, ...facts.map((fact) => fact.worth * 0.6));
   const numbered = facts.find((fact) => fact.type === "quantity" || fact.type === "time" || fact.type === "frequency");
   const candidates: Candidate[] = [];
@@ -127,7 +132,7 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
 /** "X, because Y" told the other way round: "Because Y, X." */
 function fromCauses(stock: SourceStock): Candidate[] {
   return stock.facts.flatMap((fact) => {
-    const statement = stock.statements.find((other) => other.phrasing.clause === fact.clause);
+    const statement = stock.statementsBySentence.get(fact.clause.sentence)?.find((other) => other.phrasing.clause === fact.clause);
     if (
       fact.type !== "cause" ||
       !statement ||

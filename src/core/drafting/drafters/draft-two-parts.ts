@@ -2,7 +2,7 @@ import type { Sentence } from "../../language/analysis";
 import { pronounOf } from "../../language/resolve-pronouns";
 import type { Candidate } from "../candidate";
 import type { FactType } from "../facts/fact";
-import type { SourceStock } from "../source-stock";
+import { near, type SourceStock } from "../source-stock";
 import { draftMultipleChoice } from "./draft-multiple-choice";
 
 const PROOFS = 4;
@@ -15,10 +15,11 @@ const WORTH_PROVING = new Set<FactType | "statement">(["cause", "purpose", "cond
  * the same topic and say nothing of the answer.
  */
 export function draftTwoParts(stock: SourceStock, seed: number): Candidate[] {
+  const alone = stock.analysis.sentences.filter((sentence) => sentence.tree && standsAlone(sentence)).map((sentence) => ({ sentence }));
   return draftMultipleChoice(stock, seed).flatMap((choice) => {
     const [evidence] = choice.evidence;
     if (!WORTH_PROVING.has(choice.factType) || choice.distractors.length < 3 || !evidence || !standsAlone(evidence)) return [];
-    const others = falseProofs(choice, evidence, stock);
+    const others = falseProofs(choice, evidence, alone, stock);
     if (others.length < PROOFS - 1) return [];
     return [
       {
@@ -33,11 +34,12 @@ export function draftTwoParts(stock: SourceStock, seed: number): Candidate[] {
   });
 }
 
-function falseProofs(choice: Candidate, evidence: Sentence, { analysis, contentBySentence }: SourceStock): Sentence[] {
+function falseProofs(choice: Candidate, evidence: Sentence, alone: readonly { sentence: Sentence }[], { contentBySentence }: SourceStock): Sentence[] {
   const about = contentBySentence.get(evidence)!;
   const answer = wordsOf(choice.key);
-  return analysis.sentences
-    .filter((sentence) => sentence !== evidence && sentence.tree && standsAlone(sentence))
+  return near(alone, evidence)
+    .map(({ sentence }) => sentence)
+    .filter((sentence) => sentence !== evidence)
     .map((sentence) => ({ sentence, shared: shared(contentBySentence.get(sentence)!, about), hits: hitsOf(sentence, answer) }))
     .filter(({ sentence, shared: common, hits }) => common > 0 && hits === 0 && common < (contentBySentence.get(sentence)?.size ?? 0) * 0.6)
     .sort((a, b) => b.shared - a.shared || Math.abs(a.sentence.index - evidence.index) - Math.abs(b.sentence.index - evidence.index))

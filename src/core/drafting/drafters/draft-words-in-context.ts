@@ -14,6 +14,10 @@ const COMMONEST = 4;
 const UNFIT =
   /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
 
+const MOST_WORDS = 60;
+/** Lemmas of the source that are looked at for meanings of its own. */
+const MOST_LEMMAS = 400;
+
 type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
 
 /** A noun's meaning that is itself a noun with its article. */
@@ -66,8 +70,10 @@ function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
       found.push({ word: sentence.words[node.start]!.text, lemma, pos, meaning, zipf, sentence });
     }
   }
-  return found.flatMap((entry) => {
-    const wrong = wrongMeanings(entry, found, stock, seed);
+  // In a book no more words are asked about than a class could look up.
+  const asked = found.slice(0, MOST_WORDS);
+  return asked.flatMap((entry) => {
+    const wrong = wrongMeanings(entry, asked, stock, seed);
     if (wrong.length < WRONG) return [];
     const stem = `What does the word “${entry.word.toLowerCase()}” mean in this sentence? “${entry.sentence.text}”`;
     return [

@@ -1,0 +1,90 @@
+/** The drafting engine by itself, in this process: how its cost grows with the text, and what it holds in memory. */
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { draftQuestions } from "../src/core/drafting/draft-questions";
+import type { Plan, PlanRow } from "../src/core/drafting/plan";
+import { readPassage } from "../src/core/importers/read-passage";
+import { analyseText } from "../src/core/language/analyse-text";
+import type { Analysis } from "../src/core/language/analysis";
+import type { QuestionKind } from "../src/core/questions/question";
+import type { Block } from "../src/core/source/schema";
+import { loadLanguageTools } from "../src/server/language/load-language-tools";
+import type { Row } from "./bench";
+
+const root = path.resolve(import.meta.dirname, "..");
+const SIZES = [1000, 3000, 10_000, 30_000, 100_000];
+const EIGHT: QuestionKind[] = ["multiple-choice", "select-all", "true-false", "gap-fill", "short-answer", "number", "two-part", "open-response"];
+
+/** Passages of the corpus one after the other, each time with other names, until there are so many words. */
+function textsOf(words: number): string[] {
+  const files = ["demo/passages", "quality/passages"].flatMap((folder) => readdirSync(path.join(root, folder)).map((name) => path.join(root, folder, name)));
+  const passages = files.filter((file) => file.endsWith(".md")).map((file) => readFileSync(file, "utf8"));
+  const parts: string[] = [];
+  for (let count = 0, index = 0; count < words; index++) {
+    const turn = Math.floor(index / passages.length);
+    const part = passages[index % passages.length]!.replace(/Skerry Bay/g, turn === 0 ? "Skerry Bay" : `Skerry Bay ${turn}`);
+    parts.push(part);
+    count += part.split(/\s+/).length;
+  }
+  return parts;
+}
+
+function planOf(counts: Partial<Record<QuestionKind, number>>): Plan {
+  const rows = Object.entries(counts).map(([kind, count]): PlanRow => ({ kind: kind as QuestionKind, count: count!, depth: "any", points: 1 }));
+  return { grade: 6, rows };
+}
+
+/** Milliseconds to the first draft and to the end, and how many came. */
+function timed(analysis: Analysis, plan: Plan, seed: number): { first: number; all: number; count: number } {
+  const start = performance.now();
+  let first = 0;
+  let count = 0;
+  for (const _ of draftQuestions({ analysis, plan, seed, newId: String })) {
+    if (count === 0) first = performance.now() - start;
+    count++;
+  }
+  return { first, all: performance.now() - start, count };
+}
+
+export function benchEngine(onRow: (row: Row) => void = () => {}): Row[] {
+  const rows: Row[] = [];
+  const add = (row: Row) => {
+    rows.push(row);
+    onRow(row);
+  };
+  const load = performance.now();
+  const tools = loadLanguageTools(root);
+  add({ what: "engine loaded", measured: ms(performance.now() - load), wanted: "1,000 ms" });
+  const read = (words: number) =>
+    textsOf(words).flatMap((text, index): Block[] => {
+      const passage = readPassage(text, "markdown");
+      if (!passage.ok) throw new Error(passage.problem.type);
+      return passage.value.blocks.map((block) => ({ ...block, id: `${index}-${block.id}` }));
+    });
+  analyseText(read(500), tools);
+  for (const words of SIZES) {
+    const blocks = read(words);
+    const start = performance.now();
+    const analysis = analyseText(blocks, tools);
+    const analysed = performance.now() - start;
+    const forty = planOf(Object.fromEntries(EIGHT.map((kind) => [kind, 5])));
+    const run = timed(analysis, forty, 1);
+    const sixty = timed(analysis, planOf({ "multiple-choice": 15, "true-false": 15, "short-answer": 20, "gap-fill": 10 }), 1);
+    const size = words.toLocaleString("en-US");
+    add({ what: `${size} words: analysis`, measured: ms(analysed), wanted: words === 10_000 ? "6,000 ms" : "–" });
+    add({ what: `${size} words: analysis and first draft`, measured: ms(analysed + run.first), wanted: words === 1000 ? "300 ms" : "–" });
+    add({ what: `${size} words: ${run.count} of 40 drafts over eight kinds`, measured: ms(run.all), wanted: words === 1000 ? "2,000 ms" : "–" });
+    add({ what: `${size} words: another plan, ${sixty.count} of 60`, measured: ms(sixty.all), wanted: words === 10_000 ? "2,000 ms" : "–" });
+  }
+  add({ what: "memory, all of this held", measured: `${Math.round(process.memoryUsage().rss / 1e6)} MB`, wanted: "400 MB" });
+  return rows;
+}
+
+function ms(value: number): string {
+  return `${Math.round(value).toLocaleString("en-US")} ms`;
+}
+
+if (process.argv[1]?.endsWith("bench-engine.ts")) {
+  benchEngine((row) => process.stdout.write(`${row.what.padEnd(60)}${row.measured.padStart(12)}${row.wanted.padStart(12)}\n`));
+  process.exit(0);
+}
