@@ -6,7 +6,7 @@ export function useMarginKeys(act: (id: MarginActionId) => void): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      const writing = /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && (target as HTMLInputElement).type !== "radio";
+      const writing = /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && !/^(?:radio|checkbox)$/.test((target as HTMLInputElement).type);
       if (document.querySelector("[role=dialog]")) return;
       if (writing) {
         if (event.key === "Escape") {

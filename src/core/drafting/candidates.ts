@@ -32,7 +32,7 @@ import { inThirdPerson } from "./third-person";
 export type Scored = { candidate: Candidate; score: number };
 
 /** Asked for by name only, never planned by the balance: better a plain one than none. */
-const SHOWN_ANYWAY: Partial<Record<QuestionKind, number>> = { "word-in-context": 0.2, poll: 0.2 };
+const SHOWN_ANYWAY: Partial<Record<QuestionKind, number>> = { "word-in-context": -5, poll: -5 };
 const shownFrom = (kind: QuestionKind) => SHOWN_ANYWAY[kind] ?? SHOWN_FROM;
 const stocks = new WeakMap<Analysis, SourceStock>();
 const ranked = new WeakMap<Analysis, Map<string, Scored[]>>();

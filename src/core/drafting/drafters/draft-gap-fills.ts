@@ -87,7 +87,9 @@ function fromKeyNoun(statement: Statement, stock: SourceStock): Candidate[] {
   const { clause } = statement.phrasing;
   if (clause.rank !== "main" || clause.verb.cat !== "v" || statement.words < 8 || stock.analysis.sort === "story") return [];
   const object = clause.complements.find((part) => part.role === "object")?.node;
-  const fact = (stock.factsBySentence.get(clause.sentence) ?? []).find((other) => other.clause === clause && other.type === "thing" && other.pattern !== "what-did");
+  const fact = (stock.factsBySentence.get(clause.sentence) ?? []).find(
+    (other) => other.clause === clause && other.type === "thing" && other.pattern !== "what-did",
+  );
   if (!object || !fact || clause.complements.length > 1) return [];
   const head = headTerminal(object);
   const lemma = head.lemma ?? "";

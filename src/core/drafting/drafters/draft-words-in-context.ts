@@ -16,7 +16,7 @@ const UNFIT =
 
 const MOST_WORDS = 60;
 /** Lemmas of the source that are looked at for meanings of its own. */
-const MOST_LEMMAS = 400;
+const _MOST_LEMMAS = 400;
 
 type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
 

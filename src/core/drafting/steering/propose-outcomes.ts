@@ -1,6 +1,9 @@
+import type { Analysis } from "../../language/analysis";
 import { sectionsOf } from "../drafters/sections";
 import type { Fact } from "../facts/fact";
+import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { bareTerm } from "../facts/find-definition";
+import { phraseRest, stateClause } from "../phrasing/ask-clause";
 import type { SourceStock } from "../source-stock";
 
 const MOST = 8;
@@ -14,10 +17,10 @@ export function proposeOutcomes(stock: SourceStock): string[] {
   const found: string[] = [];
   if (terms.length >= 2) found.push(`Define ${listed(terms.slice(0, 4))}`);
   else if (terms.length === 1) found.push(`Define ${terms[0]}`);
-  for (const fact of weightiest(facts, ["cause"])) found.push(outcome(fact, story ? "Explain why, in the story," : "Explain why"));
+  for (const fact of weightiest(facts, ["cause"])) found.push(...outcome(fact, story ? "Explain why, in the story," : "Explain why", analysis));
   for (const fact of weightiest(facts, ["condition"]))
     found.push(`Describe ${lowerFirst(fact.stem.replace(/\?$/, ""))}`.replace(/Describe according to the writer, /, "Describe "));
-  for (const fact of weightiest(facts, ["manner"])) found.push(outcome(fact, "Describe how"));
+  for (const fact of weightiest(facts, ["manner"])) found.push(...outcome(fact, "Describe how", analysis));
   if (!story && !opinion) {
     for (const { heading, sentences } of sectionsOf(stock)) {
       if (heading && (heading.level ?? 2) > 1 && sentences.length >= 3 && /\w{4}/.test(heading.text))
@@ -36,12 +39,11 @@ function weightiest(facts: readonly Fact[], types: readonly Fact["type"][]): Fac
 }
 
 /** "Why did keepers wear aprons?" → "Explain why keepers wore aprons". */
-function outcome(fact: Fact, opening: string): string {
-  const { phrasing } = fact;
-  const inside = fact.stem.replace(/^(?:According to the writer|In the story), /i, "");
-  const rest = inside.replace(/\?$/, "").split(phrasing.subject).slice(1).join(phrasing.subject).trim();
-  const after = phrasing.verbPhrase && rest.startsWith(phrasing.verbPhrase) ? rest.slice(phrasing.verbPhrase.length).trim() : rest;
-  return [opening, phrasing.subject, phrasing.finite, after].filter(Boolean).join(" ");
+function outcome({ phrasing }: Fact, opening: string, analysis: Analysis): string[] {
+  const { clause } = phrasing;
+  const means = clause.adjuncts.map((part) => part.node).filter((node) => node.cat.startsWith("pp") && node.kids[0]?.lemma === "by");
+  const rest = phraseRest(phrasing, analysis, [...reasonsOf(clause), ...(opening.endsWith("how") ? means : [])]);
+  return isUnclear(rest) ? [] : [`${opening} ${stateClause(phrasing, rest)}`];
 }
 
 function listed(words: readonly string[]): string {
