@@ -32,6 +32,7 @@ const PATTERNS: Record<string, string> = {
   "poll-parts": "The source has three parts or more.",
   "poll-persons": "The story has two persons or more.",
   "own-word": "A word of your own list, in the sentence where it is clearest.",
+  "what-did-when": "The source says what somebody did, and on what occasion.",
   when: "The source says when something happens.",
   "gaps-past-verbs": "A paragraph with verbs in the past.",
   "gaps-imperfect-verbs": "A paragraph with verbs in the imperfect.",

@@ -44,7 +44,7 @@ export function balancePlan(supply: Record<QuestionKind, number>, wanted: number
   const counts = new Map<QuestionKind, number>(QUESTION_KINDS.map((kind) => [kind, 0]));
   // The kind that is furthest behind its share comes next, until enough are planned or nothing is left.
   for (let planned = 0; planned < wanted; planned++) {
-    const open = QUESTION_KINDS.filter((kind) => counts.get(kind)! < room(kind));
+    const open = QUESTION_KINDS.filter((kind) => SHARES[kind] > 0 && counts.get(kind)! < room(kind));
     if (open.length === 0) break;
     const behind = (kind: QuestionKind) => SHARES[kind] * (planned + 1) - counts.get(kind)!;
     const next = open.reduce((best, kind) => (behind(kind) > behind(best) ? kind : best));

@@ -25,3 +25,14 @@ describe("what a source offers", () => {
     expect([...stock.contentBySentence.get(first!)!]).toEqual(expect.arrayContaining(["fire", "burn", "hill", "rain", "hide"]));
   });
 });
+
+describe("years that could be mistaken for each other", () => {
+  it("are asked for neither way", () => {
+    const two = stockSource(
+      analyse(
+        "A cable was laid across the channel in 1850. A stronger cable, armoured with wire, was laid in 1851 and worked for years. Canada closed the fishery in 1992.",
+      ),
+    );
+    expect(two.facts.filter((fact) => fact.type === "time").map((fact) => fact.answer)).toEqual(["1992"]);
+  });
+});

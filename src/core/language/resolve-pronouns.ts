@@ -114,7 +114,13 @@ function isExpletive(pronoun: string, clause: Clause): boolean {
   if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
   if (clause.verb.cat !== "be" && lemma !== "take") return false;
   return clause.complements.some(
-    ({ role, node }) => role === "infinitive" || role === "clause" || Boolean(node.f.time) || /^(?:cs|c-cs)$/.test(node.cat) || endsInClause(node),
+    ({ role, node }) =>
+      role === "infinitive" ||
+      role === "clause" ||
+      Boolean(node.f.time) ||
+      TIME_NOUNS.has(headTerminal(node).lemma ?? "") ||
+      /^(?:cs|c-cs)$/.test(node.cat) ||
+      endsInClause(node),
   );
 }
 

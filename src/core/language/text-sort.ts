@@ -15,7 +15,13 @@ export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const isTalk = prose.some((sentence) => sentence.speaker);
   if (!isTalk && isStory(prose)) return "story";
   if (steps >= 4) return "steps";
-  return !isTalk && isOpinion(prose) ? "opinion" : "expository";
+  return !isTalk &&
+    isOpinion(
+      prose,
+      sentences.filter((sentence) => sentence.block.kind === "heading"),
+    )
+    ? "opinion"
+    : "expository";
 }
 
 function isStory(prose: readonly Sentence[]): boolean {
@@ -29,9 +35,11 @@ function isStory(prose: readonly Sentence[]): boolean {
 }
 
 /** A writer who says so, or who ends on what should be done and weighs what others say. */
-function isOpinion(prose: readonly Sentence[]): boolean {
+function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): boolean {
   const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
   if (count(IN_MY_VIEW) > 0 || count(OUGHT) / Math.max(1, prose.length) > 0.2) return true;
+  const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
+  if (title && count(OUGHT) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
   return ending && count(WEIGHING) > 0;
 }

@@ -16,7 +16,7 @@ export function draftGapFills(stock: SourceStock): Candidate[] {
     if (fact.type === "quantity" || fact.type === "time") return fromNumber(fact, stock);
     return fact.type === "person" ? fromPerson(fact, stock) : [];
   });
-  return [...fromFacts, ...stock.statements.flatMap((statement) => fromKeyNoun(statement, stock))];
+  return [...fromFacts, ...stock.statements.flatMap((statement) => [...fromKeyNoun(statement, stock), ...fromNamedThing(statement)])];
 }
 
 function candidate(fact: Fact, sentence: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {
@@ -80,6 +80,32 @@ function fromPerson(fact: Fact, stock: SourceStock): Candidate[] {
     fact.worth + 0.4,
     "gap-name",
   );
+}
+
+/** "Carbon dioxide enters a leaf through small openings called ____.": the name stands where the sentence gives it. */
+function fromNamedThing(statement: Statement): Candidate[] {
+  const { clause } = statement.phrasing;
+  const named = /\b(?:called|known as) (?:the |an? )?([a-z]+(?: [a-z]+)?)$/.exec(statement.text);
+  const term = named?.[1];
+  if (!term || clause.rank !== "main" || clause.passive || statement.text.split(" ").length < 7 || term.split(" ").length > 2) return [];
+  if (new RegExp(`\\b${term}\\b.*\\b${term}\\b`, "i").test(statement.text)) return [];
+  const sentence = statement.sentence;
+  return [
+    {
+      kind: "gap-fill",
+      stem: `${sentenceCase(statement.text.slice(0, statement.text.length - term.length)).replace(/\ban? $/, "a(n) ")}${GAP}.`,
+      key: term,
+      accepted: [],
+      distractors: [],
+      optionOrder: "shuffled",
+      evidence: [sentence],
+      factId: `${sentence.index}:named:${clause.start}`,
+      factType: "naming",
+      pattern: "gap-term",
+      depth: "recall",
+      worth: 3,
+    },
+  ];
 }
 
 /** A noun the source keeps coming back to, as object or predicate of a sentence with enough around it. */

@@ -10,6 +10,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => isReason(node) || isSinceOfReason(node, clause));
   if (!part || clause.shared) return [];
+  // "did not fail because it was old": behind a not, only a comma says that the reason holds.
+  if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node]);

@@ -206,3 +206,87 @@ describe("what is never asked", () => {
     "a contraction that hides its verb": ["They're cleaning the lamp because it's dirty again.", ["cause", "person", "thing"]],
   });
 });
+
+describe("terms explained in passing", () => {
+  finds({
+    "called, behind its meaning": [
+      "A tangle of strong fingers called a holdfast grips the rock.",
+      ["naming", "What do we call a tangle of strong fingers?", "a holdfast"],
+    ],
+    "known as": [
+      "Pieces that measure less than five millimetres are known as microplastics.",
+      ["naming", "What are pieces that measure less than five millimetres called?", "microplastics"],
+    ],
+    "between commas": [
+      "The matter goes to a committee, a small group of councillors who study one subject.",
+      ["definition", "What is a committee?", "a small group of councillors who study one subject"],
+    ],
+    "a name of somebody": [
+      "Tomas Reyne, a schoolmaster with a gift for geometry, decided to draw a better chart.",
+      ["definition", "Who was Tomas Reyne?", "a schoolmaster with a gift for geometry"],
+    ],
+    "two phrases that are one thing": [
+      "A lens gathers light at its focus. The distance between the lens and the focus is the focal length.",
+      ["naming", "What is the distance between the lens and the focus called?", "the focal length"],
+    ],
+    "a short kind": ["A baby puffin is called a puffling.", ["naming", "What is a baby puffin called?", "a puffling"]],
+  });
+});
+
+describe("times, lists and percentages", () => {
+  finds({
+    "a clause of time": [
+      "Workers combed the hemp with iron combs until the fibres lay straight.",
+      ["occasion", "Until when did workers comb the hemp with iron combs?", "until the fibres lay straight"],
+    ],
+    "a phrase of time": ["The pufflings leave their burrows in August.", ["occasion", "When do the pufflings leave their burrows?", "in August"]],
+    "three things": [
+      "A fresh fish has clear eyes, red gills and firm flesh.",
+      ["list", "Which three things does a fresh fish have?", "clear eyes, red gills and firm flesh"],
+    ],
+    "a share": ["The market takes three percent of every sale.", ["quantity", "What percentage of every sale does the market take?", "three"]],
+    "since behind a comma": [
+      "Boilers worked in shifts of twelve hours, since the fire had to burn all night.",
+      ["cause", "Why did boilers work in shifts of twelve hours?", "since the fire had to burn all night"],
+    ],
+    "the sentence before": [
+      "Rough shells slow a ship down. For this reason workers scrape the bottoms of ships.",
+      ["cause", "Why do workers scrape the bottoms of ships?", "because rough shells slow a ship down"],
+    ],
+  });
+});
+
+describe("stories", () => {
+  const story = (text: string) => `"Go!" said Mina. ${text} "Yes," said Jory, and he laughed. "No," she said.`;
+  finds({
+    "a feeling, with its occasion": [
+      story("Jory was furious when he saw the empty shelf."),
+      ["feeling", "In the story, how did Jory feel when he saw the empty shelf?", "furious"],
+    ],
+    "what somebody did then": [
+      story("When the wheel finally turned, Jory grinned at the crab."),
+      ["condition", "In the story, what did Jory do when the wheel turned?", "Jory grinned at the crab"],
+    ],
+  });
+});
+
+describe("whoever tells", () => {
+  const talk = (text: string) => `Lena Voss: What do you do all day?\n\nIdris Cale: ${text}\n\nLena Voss: Is it hard?\n\nIdris Cale: No.`;
+  finds({
+    "is asked about by name": [talk("Each morning I start both engines."), ["frequency", "How often does Idris Cale start both engines?", "each morning"]],
+    "is named before what is said of other things": [
+      talk("The air intakes close when the boat turns over."),
+      ["condition", "According to Idris Cale, what happens when the boat turns over?", "the air intakes close"],
+    ],
+  });
+});
+
+describe("what hangs on something else is never asked", () => {
+  leavesAlone({
+    "what is only threatened": ["Sailors must correct for the needle, or sailors will drift off their course in winter.", ["occasion"]],
+    "the second half of a when": ["When ships slow down, the noise gets lower and the whales sing songs in the dark.", ["thing", "place"]],
+    "the purpose of what was not done": ["The Romans did not build roads so that merchants could travel.", ["purpose"]],
+    "the weather as a thing": ["The tide leaves a pool. When it rains, the pool loses salt.", ["thing"]],
+    "some of it": ["The sea holds salt. Some of it is used by animals that build shells.", ["thing"]],
+  });
+});

@@ -15,6 +15,7 @@ import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
+import { findReaction } from "./find-reaction";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 
@@ -38,6 +39,7 @@ const FINDERS: FactFinder[] = [
   findOccasion,
   findFeeling,
   findList,
+  findReaction,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

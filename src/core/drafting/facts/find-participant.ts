@@ -3,7 +3,7 @@ import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText } from "../../language/node-text";
+import { midSentence, nodeText, withoutAside } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
@@ -182,7 +182,7 @@ export function bareForms(answer: string): string[] {
 /** The apposition's name where there is one, else the whole subject. */
 function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
   const name = [...walkTree(subject)].find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
-  const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, coreOf(subject));
+  const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
   const antecedent = subject.f.det === "pron" ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;
 }

@@ -19,7 +19,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const used = USING.has(clause.verb.lemma ?? "") ? clause.complements.filter((part) => part.role === "infinitive") : [];
   const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && node.start > clause.verb.start);
-  if (!part || clause.shared || clause.verb.cat === "be" || (clause.passive && (phrasing.binder.human || TOLD.has(clause.verb.lemma ?? "")))) return [];
+  // "They did not build roads so that merchants could travel": what is denied is the purpose.
+  if (!part || clause.shared || clause.negated || clause.verb.cat === "be" || (clause.passive && (phrasing.binder.human || TOLD.has(clause.verb.lemma ?? ""))))
+    return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
   const purpose = reasonNode(part.node);
   if (belongsToNoun(clause, purpose)) return [];

@@ -29,6 +29,9 @@ const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreove
 /** Parts of something that another sentence speaks of. */
 const ENDS = new Set("end side half part edge face corner".split(" "));
 
+/** "Second, children need time to play": the order of the argument, not of what is said. */
+const COUNTING = /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|in the end|in short|above all),?$/i;
+
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
@@ -42,6 +45,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (pronoun && !antecedent) return "pronoun";
   const subjectNode = pronoun ? antecedent!.node : node;
   const home = pronoun ? antecedent!.sentence : sentence;
+  // "which emperor had paid": a question in the sentence, no statement of it.
+  if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "One end carries the road": one end of what?
@@ -165,6 +170,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
     if (unclear) return unclear;
     const fronted = node.end <= clause.verb.start;
+    if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     const preverbal = fronted && node.start > clause.subject.start && !clause.imperative;
     if (preverbal) {
       if (headTerminal(node).lemma === "even") return "points-elsewhere";

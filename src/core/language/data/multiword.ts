@@ -58,6 +58,7 @@ export const MULTIWORD: Record<string, string> = {
   "but also": "conj:and",
   "once again": "adv:again",
   "long ago": "adv:time",
+  "all the way": "adv:manner",
   "up and down": "adv:manner",
   "back and forth": "adv:manner",
   "again and again": "adv:again",
