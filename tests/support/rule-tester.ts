@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { type Rule, runRule } from "@/core/checking/define-rule";
 import type {
+  Essay,
   GapFill,
   MatchQuestion,
   MultipleChoice,
@@ -8,6 +9,7 @@ import type {
   OpenResponse,
   OrderQuestion,
   Question,
+  SelectAll,
   ShortAnswer,
   TrueFalse,
   TwoPart,
@@ -79,6 +81,25 @@ export const open = (stem: string, points: string[], more: Partial<OpenResponse>
   ...common,
   stem,
   key: { model: points.join(" "), points },
+  ...more,
+});
+
+/** The first `right` options are the key. */
+export const selectAll = (stem: string, options: string[], right: number, more: Partial<SelectAll> = {}): Question => ({
+  kind: "select-all",
+  ...common,
+  stem,
+  options: options.map((text, index) => ({ id: `o${index + 1}`, text })),
+  key: options.slice(0, right).map((_, index) => `o${index + 1}`),
+  ...more,
+});
+
+export const essay = (stem: string, models: Essay["key"]["models"], points: string[], more: Partial<Essay> = {}): Question => ({
+  kind: "essay",
+  ...common,
+  stem,
+  purpose: "argue",
+  key: { models, points },
   ...more,
 });
 

@@ -53,6 +53,10 @@ describe.each(files)("%s", (file) => {
 describe("what is no English prose", () => {
   it.each([
     ["another language", "La marée monte deux fois par jour. Le phare de la baie fut allumé en 1871 parce que les bateaux heurtaient les rochers."],
+    ["capitals", "THE LENS FLOATS ON MERCURY BECAUSE MERCURY IS HEAVY. IN 1871 THE LENS ARRIVED FROM PARIS."],
+    ["one word a thousand times", `${"lamp ".repeat(1000)}.`],
+    ["a list of words", "- lamp\n- rope\n- glass\n- oil"],
+    ["one sentence", "Keepers slept."],
     ["verse", "Tide, tide,\nturn and hide,\nrope and stone,\nall alone"],
     ["code", "for (let i = 0; i < 10; i++) { lamp[i] = on(i); }"],
     ["a table", "Name | Year | Height\nGull Point | 1898 | 21\nSkerry Bay | 1871 | 34"],

@@ -3,6 +3,7 @@ import type { Edit, Slip } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
 import type { Block, Span } from "@/core/source/schema";
 import { EvidenceField } from "../questions/EvidenceField";
+import { ExplanationField } from "../questions/ExplanationField";
 import { PointsField } from "../questions/PointsField";
 import { QuestionFields } from "../questions/QuestionFields";
 import { StemField } from "../questions/StemField";
@@ -106,6 +107,9 @@ function OpenSlip(props: Props) {
       </div>
       <div className="border-line border-t px-3.5 py-1.5">
         <PointsField question={question} change={change} />
+      </div>
+      <div className="border-line border-t px-3.5 py-1.5">
+        <ExplanationField question={question} change={change} />
       </div>
       {slip.origin ? <WhyThisDraft origin={slip.origin} /> : null}
       <div className="flex flex-wrap items-center gap-2 border-line border-t px-3.5 py-2">

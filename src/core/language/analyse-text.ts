@@ -112,6 +112,7 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
   if (sentence.block.kind === "heading") sentence.abstained = "heading";
   else if (/"/.test(plain) || /(?:^|\s)'\S.*\S'(?:\s|[.,!?]|$)/.test(plain)) sentence.abstained = "speech";
   else if (/\?["')]*$/.test(plain)) sentence.abstained = "question";
+  else if (isInCapitals(plain)) sentence.abstained = "capitals";
   else if (sentence.words.length > 48) sentence.abstained = "too-long";
   if (sentence.abstained) return;
   // "600 grams of white fish": a list item that ends without a stop is a thing, not a sentence.
@@ -127,6 +128,12 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
   sentence.tree = tree;
   sentence.clauses = readClauses(sentence, tree);
   if (sentence.clauses.length === 0) sentence.abstained = "no-verb";
+}
+
+/** In capitals nobody can tell a name from a noun. */
+function isInCapitals(text: string): boolean {
+  const letters = text.match(/\p{L}/gu) ?? [];
+  return letters.length > 12 && (text.match(/\p{Lu}/gu) ?? []).length / letters.length > 0.7;
 }
 
 /** A parse as dear as this is a reading that nobody means: "Hemp and manila for the old [which] ships". */

@@ -16,6 +16,8 @@ export type KeyEntry = {
   label?: string;
   accepted: readonly string[];
   correction?: string;
+  /** More than the evidence says by itself. */
+  explanation?: string;
   /** Put in order and match: how the labels of the sheet belong; open response: the points to look for. */
   lines: string[];
   rubric: readonly { points: number; text: string }[];
@@ -38,6 +40,7 @@ export function answerKey(state: SetState, blocks: readonly Block[], titleBySour
       rubric: question.rubric ?? [],
       accepted: kindOf(question.kind).accepted(question),
       ...(question.kind === "true-false" && question.correction ? { correction: question.correction } : {}),
+      ...(question.explanation && !/^(?:The passage says|El texto dice): “/.test(question.explanation) ? { explanation: question.explanation } : {}),
       evidence: question.evidence.map((span) => {
         const anchored = anchorSpan(span, blocks);
         const block = anchored.found === "lost" ? undefined : blocks.find((other) => other.id === anchored.span.blockId);

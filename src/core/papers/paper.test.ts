@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { choice, evidence, gap, LOG, match, number, open, order, short, statement, twoPart } from "../../../tests/support/rule-tester";
+import { choice, essay, evidence, gap, LOG, match, number, open, order, selectAll, short, statement, twoPart } from "../../../tests/support/rule-tester";
 import { createDefaultPlan } from "../drafting/plan";
 import type { SetState, Slip } from "../questions/edit";
+import type { Question } from "../questions/question";
 import { answerKey } from "./answer-key";
 import { arrangePaper, createPaperSettings } from "./paper";
 import { lineOf, wrapLines } from "./wrap-lines";
@@ -128,5 +129,51 @@ describe("wrapLines", () => {
     expect(lines.map((line) => line.text.trim()).join(" ")).toBe(blocks[1]!.text);
     expect(lineOf(wrapLines(blocks), "b2", 0)).toBe(1);
     expect(lineOf(wrapLines(blocks), "b2", 290)).toBe(lines.length);
+  });
+});
+
+describe("tasks on paper", () => {
+  const kept = (question: Question) => ({ ...slip(question, "p1"), status: "kept" as const });
+  const stateOf = (question: Question): SetState => ({
+    title: "Lamps",
+    plan: createDefaultPlan(5),
+    paper: createPaperSettings("Lamps"),
+    slips: [kept(question)],
+  });
+  const sheet = (question: Question) => arrangePaper(stateOf(question), LOG).questions[0]!;
+  const marked = (question: Question) => answerKey(stateOf(question), LOG)[0]!;
+
+  it("number several gaps, offer their words, and keep the keys back", () => {
+    const question = gap("The keepers ____ (wind) the clockwork and ____ (clean) the lens.", "wound", {
+      more: [{ key: "cleaned", accepted: ["polished"] }],
+      bank: ["cleaned", "wound"],
+    });
+    expect(sheet(question)).toMatchObject({
+      stem: "The keepers (1) __________ (wind) the clockwork and (2) __________ (clean) the lens.",
+      bank: ["cleaned", "wound"],
+    });
+    expect(marked(question).lines).toEqual(["1. wound", "2. cleaned / polished"]);
+  });
+  it("set choices in the line", () => {
+    expect(sheet(gap("The keepers wound ____ clockwork.", "the", { choices: ["a", "the"] })).stem).toBe("The keepers wound [ a / the ] clockwork.");
+  });
+  it("mark all right options of a choice of several", () => {
+    const question = selectAll("Which of these did the keepers do?", ["wound the clockwork", "polished the lens", "slept at sea"], 2);
+    expect(sheet(question).options!.map((option) => option.label)).toEqual(["A", "B", "C"]);
+    expect(marked(question)).toMatchObject({ label: "A, B", answer: "wound the clockwork; polished the lens" });
+  });
+  it("give an essay room, and its marker a sample for each side", () => {
+    const question = essay(
+      "Should the lamp be kept?",
+      [
+        { side: "Agree", text: "It is old." },
+        { side: "Disagree", text: "It is dear." },
+      ],
+      ["age", "cost"],
+      { rubric: [{ points: 4, text: "Two reasons" }] },
+    );
+    expect(sheet(question).answerLines).toBeGreaterThan(15);
+    expect(JSON.stringify(sheet(question))).not.toContain("It is old.");
+    expect(marked(question).lines).toEqual(["Agree: It is old.", "Disagree: It is dear.", "age", "cost"]);
   });
 });

@@ -68,6 +68,10 @@ function applyToQuestion(question: Question, edit: QuestionEdit): Question | und
       return { ...question, stem: edit.to };
     case "set-points":
       return { ...question, points: edit.to };
+    case "set-note": {
+      const { [edit.field]: _, ...rest } = question;
+      return (edit.to === "" ? rest : { ...question, [edit.field]: edit.to }) as Question;
+    }
     case "set-depth":
       return { ...question, depth: edit.to };
     case "set-evidence":

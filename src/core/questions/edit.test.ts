@@ -18,7 +18,13 @@ const slips = [
   slip({ ...kindOf("match").createBlank("q7"), stem: "Match each term." }, "q7"),
   slip({ ...kindOf("two-part").createBlank("q9"), stem: "Why does the lens float?" }, "q9"),
   slip({ ...kindOf("open-response").createBlank("q8"), stem: "Tell how the lens floats." }, "q8"),
+  slip({ ...kindOf("select-all").createBlank("q10"), stem: "Which of these float?" }, "q10"),
+  slip({ ...kindOf("essay").createBlank("q11"), stem: "Explain how the lens floats." }, "q11"),
+  slip(gap("The ____ (turn) and the ____ (burn).", "turned", { more: [{ key: "burned", accepted: [] }] }), "q12"),
+  slip({ ...kindOf("poll").createBlank("q13"), stem: "Do you like the lamp?" }, "q13"),
+  slip({ ...kindOf("word-in-context").createBlank("q14"), stem: "What does “dusk” mean?" }, "q14"),
 ];
+const GAPS = { key: "turned", accepted: [], more: [{ key: "burned", accepted: [] }] };
 const partsOf = (id: string): Parts => partsSchema.parse(slips.find((one) => one.question.id === id)!.question);
 const ITEMS = partsOf("q6") as Extract<Parts, { items: unknown }>;
 const TWO = partsOf("q9") as Extract<Parts, { proofs: unknown }>;
@@ -37,6 +43,17 @@ const EDITS: Edit[] = [
   { type: "set-parts", questionId: "q6", from: ITEMS, to: { ...ITEMS, key: [...ITEMS.key].reverse() } },
   { type: "set-parts", questionId: "q7", from: PAIRS, to: { ...PAIRS, left: PAIRS.left.with(0, { id: "l1", text: "tide" }) } },
   { type: "set-parts", questionId: "q9", from: TWO, to: { ...TWO, key: ["o2", "p3"] } },
+  { type: "set-key", questionId: "q10", from: ["o1", "o2"], to: ["o1", "o3", "o4"] },
+  {
+    type: "set-key",
+    questionId: "q11",
+    from: { models: [{ side: "", text: "" }], points: [] },
+    to: { models: [{ side: "", text: "It floats on mercury." }], points: ["mercury"] },
+  },
+  { type: "set-key", questionId: "q14", from: "o1", to: "o2" },
+  { type: "set-parts", questionId: "q12", from: GAPS, to: { ...GAPS, key: "spun", bank: ["spun", "burned"] } },
+  { type: "set-option", questionId: "q13", optionId: "o2", from: "", to: "A little" },
+  { type: "set-note", questionId: "q1", field: "explanation", from: "", to: "Mercury is heavier than glass." },
   { type: "set-accepted", questionId: "q3", from: [], to: ["light"] },
   { type: "set-points", questionId: "q1", from: 1, to: 2 },
   { type: "set-depth", questionId: "q1", from: "recall", to: "understanding" },
@@ -107,5 +124,20 @@ describe("mergeEdits", () => {
     const kept = EDITS.find((edit) => edit.type === "set-status")!;
     expect(mergeEdits(kept, kept)).toBeUndefined();
     expect(mergeEdits(EDITS[1]!, { ...EDITS[1]!, optionId: "o3" } as Edit)).toBeUndefined();
+  });
+});
+
+describe("keys of several options", () => {
+  const applied = (edit: Edit) => applyEdit(state, edit);
+  it("name only options that are there, and at least one", () => {
+    expect(applied({ type: "set-key", questionId: "q10", from: ["o1", "o2"], to: ["o1", "o77"] }).ok).toBe(false);
+    expect(applied({ type: "set-key", questionId: "q10", from: ["o1", "o2"], to: [] }).ok).toBe(false);
+  });
+  it("keep a right option from being removed", () => {
+    expect(applied({ type: "remove-option", questionId: "q10", index: 0, option: { id: "o1", text: "" } }).ok).toBe(false);
+    expect(applied({ type: "remove-option", questionId: "q13", index: 0, option: { id: "o1", text: "" } }).ok).toBe(true);
+  });
+  it("are none for an opinion", () => {
+    expect(applied({ type: "set-key", questionId: "q13", from: "o1", to: "o2" }).ok).toBe(false);
   });
 });

@@ -71,6 +71,8 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-parts"), ...change(partsSchema) }),
   z.object({ type: z.literal("set-accepted"), ...change(z.array(z.string().max(500)).max(60)) }),
   z.object({ type: z.literal("set-points"), ...change(z.number().min(0).max(100)) }),
+  /** What stands beside a question: its explanation, the outcome it serves. */
+  z.object({ type: z.literal("set-note"), field: z.enum(["explanation", "outcome"]), ...change(z.string().max(2000)) }),
   z.object({ type: z.literal("set-depth"), ...change(depthSchema) }),
   z.object({ type: z.literal("set-evidence"), ...change(z.array(spanSchema).max(12)) }),
   z.object({ type: z.literal("set-status"), ...change(statusSchema) }),

@@ -11,7 +11,7 @@ export async function detectLanguage(blocks: readonly Block[], declared: string 
     .map((block) => block.text)
     .join(" ")
     .slice(0, SAMPLE_CHARACTERS);
-  if (text.split(" ").length < 4) return declared ?? "en";
+  if (isNoProse(text)) return declared ?? "en";
   const module = await loadModule();
   const identifier = module.create(0, SAMPLE_CHARACTERS);
   try {
@@ -21,4 +21,19 @@ export async function detectLanguage(blocks: readonly Block[], declared: string 
   } finally {
     identifier.dispose();
   }
+}
+
+const FEWEST_WORDS = 4;
+const FEWEST_DIFFERENT = 8;
+
+/** Too few words, the same ones over and over, or more marks than letters: nothing to tell a language by. */
+function isNoProse(text: string): boolean {
+  const sample = text.slice(0, 4000);
+  const words = sample.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const letters = (sample.match(/[\p{L}\s]/gu) ?? []).length;
+  return (
+    words.length < FEWEST_WORDS ||
+    (words.length > FEWEST_DIFFERENT * 2 && new Set(words).size < FEWEST_DIFFERENT) ||
+    letters / Math.max(1, sample.length) < 0.75
+  );
 }

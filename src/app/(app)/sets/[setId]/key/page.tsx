@@ -37,9 +37,9 @@ export default async function KeyPage({ params }: { params: Promise<{ setId: str
               </p>
               {entry.lines.length > 0 ? (
                 <ul className="mt-0.5">
-                  {entry.kind === "open-response" ? <li className="text-soft text-sm">Points to look for:</li> : null}
+                  {entry.kind === "open-response" || entry.kind === "essay" ? <li className="text-soft text-sm">Points to look for:</li> : null}
                   {entry.lines.map((line) => (
-                    <li key={line} className={entry.kind === "open-response" ? "ml-4 list-disc text-sm" : "font-semibold"}>
+                    <li key={line} className={entry.kind === "open-response" || entry.kind === "essay" ? "ml-4 list-disc text-sm" : "font-semibold"}>
                       {line}
                     </li>
                   ))}
@@ -67,6 +67,7 @@ export default async function KeyPage({ params }: { params: Promise<{ setId: str
                   <span className="text-soft">Right:</span> {entry.correction}
                 </p>
               ) : null}
+              {entry.explanation ? <p className="text-sm">{entry.explanation}</p> : null}
               {entry.evidence.map((span) => (
                 <p key={`${span.place}-${span.quote}`} className="mt-1 text-sm">
                   <span className="tabular text-soft">{span.lost ? "no longer in the source:" : [span.place, span.line].filter(Boolean).join(", ")}</span>{" "}
