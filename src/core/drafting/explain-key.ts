@@ -14,7 +14,7 @@ export function explain(candidate: Candidate): string | undefined {
     case "order":
     case "match":
     case "select-all":
-      return candidate.correction?.trim() || undefined;
+      return candidate.correction?.trim() ? `Right is: ${candidate.correction.trim()}` : undefined;
     case "number": {
       const years = candidate.evidence.map((sentence) => /\b(?:1\d{3}|20\d\d)\b/.exec(sentence.text)?.[0]);
       return candidate.evidence.length === 2 && years[0] && years[1]

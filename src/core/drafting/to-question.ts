@@ -115,7 +115,7 @@ function withParts(candidate: Candidate, common: Common, { row, grade, near }: D
       const [first, ...more] = gaps;
       // A base form in brackets already says which word is meant.
       const bank = wantsBank && !common.stem.includes(`${GAP} (`) ? { bank: random.shuffle(gaps.map((gap) => gap.key)) } : {};
-      return { kind: "gap-fill", ...common, ...first!, ...(more.length > 0 ? { more } : {}), ...bank };
+      return { kind: "gap-fill", ...common, points: Math.min(100, common.points * gaps.length), ...first!, ...(more.length > 0 ? { more } : {}), ...bank };
     }
     case "poll":
       return { kind: "poll", ...common, options: withIds(parts.options, "o"), key: null };

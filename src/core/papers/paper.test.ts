@@ -174,6 +174,6 @@ describe("tasks on paper", () => {
     );
     expect(sheet(question).answerLines).toBeGreaterThan(15);
     expect(JSON.stringify(sheet(question))).not.toContain("It is old.");
-    expect(marked(question).lines).toEqual(["Agree: It is old.", "Disagree: It is dear.", "age", "cost"]);
+    expect(marked(question).lines).toEqual(["Sample answer, agree: It is old.", "Sample answer, disagree: It is dear.", "age", "cost"]);
   });
 });

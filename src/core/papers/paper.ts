@@ -56,7 +56,7 @@ export function arrangePaper(state: SetState, blocks: readonly Block[]): Student
       kind: question.kind,
       stem: question.kind === "gap-fill" ? gapsInPrint(question) : question.stem,
       points: question.points,
-      showPoints: paper.showPoints,
+      showPoints: paper.showPoints && question.kind !== "poll",
       ...(isChoice(question) ? { options: question.options.map((option, at) => ({ label: OPTION_LABELS[paper.labels](at), text: option.text })) } : {}),
       ...partsOf(question, paper),
       answerLines: question.kind === "short-answer" ? answerLines(question.points) : question.kind === "open-response" ? 8 : question.kind === "essay" ? 22 : 0,

@@ -4,6 +4,7 @@ import { type PassageProblem, readPassage } from "@/core/importers/read-passage"
 import { ok, type Result } from "@/core/lib/result";
 import { createPaperSettings } from "@/core/papers/paper";
 import type { SourceDescription } from "@/core/source/readability/describe-source";
+import { languageOf } from "@/core/spanish/language-of";
 import { db } from "../db/client";
 import { setSources, sets, sources } from "../db/schema";
 import type { ImportedSource } from "../importing/import-message";
@@ -28,7 +29,7 @@ export function createSource(input: NewSource): Result<CreatedSource, PassagePro
   const title = input.title?.trim() || passage.value.title;
   const { grade, ids } = input;
   const origin = { original: input.text, ...(grade ? { grade } : {}), ...(ids ? { ids } : {}) };
-  return ok(storeImported({ ...passage.value, title, language: "en", warnings: [] }, origin));
+  return ok(storeImported({ ...passage.value, title, language: languageOf(passage.value.blocks.map((block) => block.text).join(" ")), warnings: [] }, origin));
 }
 
 /** Stores what an importer made of a file, and opens a set on it. */

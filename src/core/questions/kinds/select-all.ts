@@ -17,7 +17,7 @@ export const selectAll: KindDefinition<SelectAll> = {
   keyText: ({ options, key }) =>
     options
       .filter((option) => key.includes(option.id))
-      .map((option) => option.text)
+      .map((option) => option.text.replace(/\.$/, ""))
       .join("; "),
   accepted: () => [],
   minutes: (question, grade) => 0.5 + readingMinutes([question.stem, ...question.options.map((option) => option.text)].join(" "), grade) * 1.3,
