@@ -16,6 +16,7 @@ import { patternText } from "@/messages/patterns";
 import { problemText } from "@/messages/problems";
 import { closeReader } from "@/server/importing/read-picture-words";
 import { loadLanguageTools } from "@/server/language/load-language-tools";
+import { checkedAsText, checkFile } from "./check-file";
 import { importSource, UsageError } from "./import-source";
 import { importedAsText, toImportedJson } from "./imported-json";
 
@@ -23,6 +24,7 @@ const HELP = `Usage: npm run --silent vumo -- COMMAND FILE-OR-LINK [options]
 
   draft    drafts questions, with the words that prove each key
   import   reads a source and prints its blocks
+  check    checks QUESTIONS.json (as draft prints them) against --source FILE-OR-LINK
   analyse  prints each sentence: understood or not and why, and what could be asked of it
 
 Takes PDF, DOCX, ODT, RTF, EPUB, PPTX, ODP, HTML, Markdown, plain text, captions (VTT, SRT),
@@ -46,6 +48,7 @@ pictures of pages, and links to web pages, documents and captioned films.
   --options N        options of a multiple choice question, 3 to 5 (default 4)
   --seed N           a whole number; same file, plan and seed give the same drafts (default 1)
   --read-pictures    read the text of a scanned PDF off its pictures
+  --source FILE      the source that check compares with
   --json             print JSON (the shapes are in docs/json.md) instead of text
   --help             print this
 `;
@@ -58,8 +61,8 @@ async function main(argv: string[]): Promise<void> {
     return;
   }
   const [command, file, ...more] = positionals;
-  if (command !== "draft" && command !== "import" && command !== "analyse")
-    throw new UsageError(`Unknown command "${command}". There are: draft, import, analyse.`);
+  if (command !== "draft" && command !== "import" && command !== "analyse" && command !== "check")
+    throw new UsageError(`Unknown command "${command}". There are: draft, import, analyse, check.`);
   if (!file || more.length > 0) throw new UsageError(`Name one file: ${command} FILE.`);
   const readPictures = values["read-pictures"] ?? false;
   if (command === "import") {
@@ -70,6 +73,13 @@ async function main(argv: string[]): Promise<void> {
   if (command === "analyse") {
     const explained = analyse(await importSource(file, readPictures));
     process.stdout.write(values.json ? `${JSON.stringify(explained, null, 2)}\n` : analysedAsText(explained.sentences));
+    return;
+  }
+  if (command === "check") {
+    if (!values.source) throw new UsageError("Say what to check against: check QUESTIONS.json --source FILE.");
+    const grade = wholeNumber(values.grade ?? "5", "--grade", 1, 12);
+    const checked = checkFile(file, (await importSource(values.source, readPictures)).blocks, grade);
+    process.stdout.write(values.json ? `${JSON.stringify(checked, null, 2)}\n` : checkedAsText(checked));
     return;
   }
   const orders = readOrders(values);
@@ -97,6 +107,7 @@ function readArguments(argv: string[]) {
         words: { type: "string" },
         answers: { type: "string" },
         language: { type: "string" },
+        source: { type: "string" },
         explain: { type: "boolean" },
         options: { type: "string" },
         seed: { type: "string" },

@@ -98,3 +98,56 @@ it.each([
   expect(err.trim()).toMatch(wanted);
   expect(err.trim().split("\n")).toHaveLength(1);
 });
+
+describe("vumo check --json", () => {
+  const folder = mkdtempSync(path.join(tmpdir(), "vumo-check-"));
+  const write = (name: string, json: unknown) => {
+    const file = path.join(folder, name);
+    writeFileSync(file, typeof json === "string" ? json : JSON.stringify(json));
+    return file;
+  };
+  it("finds nothing wrong with what draft prints", () => {
+    const { out } = vumo("draft", lens, "--auto", "8", "--json");
+    const checked = JSON.parse(vumo("check", write("drafts.json", out), "--source", lens, "--json").out) as { questions: { verdict: string }[] };
+    expect(checked.questions.length).toBeGreaterThan(5);
+    expect(checked.questions.filter(({ verdict }) => verdict === "wrong")).toEqual([]);
+  });
+  it("says what is wrong with a question, where, and what a set gives away", () => {
+    const quote = "In 1954 an electric motor replaced the clockwork.";
+    const questions = [
+      { id: "a", kind: "gap-fill", stem: "An electric motor replaced the ____ in 1954.", key: "lamp", evidence: quote },
+      { id: "b", kind: "short-answer", stem: "What did an electric motor replace in 1954?", key: "the clockwork", evidence: [quote] },
+      { id: "c", kind: "true-false", stem: "In 1954 an electric motor replaced the clockwork.", key: true, evidence: { quote } },
+    ];
+    const checked = JSON.parse(vumo("check", write("own.json", { questions }), "--source", lens, "--grade", "5", "--json").out) as {
+      questions: { id: string; verdict: string; findings: { rule: string; place: { part: string } }[] }[];
+      set: { rule: string; ids: string[] }[];
+    };
+    expect(checked.questions[0]).toMatchObject({ id: "a", verdict: "look" });
+    expect(checked.questions[0]!.findings).toContainEqual(expect.objectContaining({ rule: "key-in-evidence", place: { part: "key" } }));
+    expect(checked.set).toContainEqual(expect.objectContaining({ rule: "no-cue-from-others", ids: ["c", "b"] }));
+  });
+  it("says in one line what it cannot read", () => {
+    expect(vumo("check", write("bad.json", "{"), "--source", lens).err).toMatch(/is no JSON/);
+    expect(vumo("check", write("none.json", { drafts: 1 }), "--source", lens).err).toMatch(/holds no questions/);
+    expect(vumo("check", lens).err).toMatch(/Say what to check against/);
+  });
+});
+
+describe("vumo draft, steered", () => {
+  it("balances a plan, explains each draft, and keeps to a focus", () => {
+    const { out } = vumo("draft", lens, "--auto", "8", "--focus", "lens", "--explain", "--json");
+    const drafted = JSON.parse(out) as { questions: { stem: string; why: { made: string }; evidence: { quote: string }[] }[]; heldBack: unknown[] };
+    expect(drafted.questions.length).toBeGreaterThan(3);
+    for (const question of drafted.questions) {
+      expect(question.why.made).toMatch(/\.$/);
+      expect(`${question.stem} ${question.evidence.map(({ quote }) => quote).join(" ")}`).toMatch(/lens/i);
+    }
+  });
+  it("refuses what it does not know in a sentence", () => {
+    expect(vumo("draft", lens, "--auto", "8", "--mix", "order:1").err).toMatch(/Give --mix or --auto, not both/);
+    expect(vumo("draft", lens, "--paragraphs", "all").err).toMatch(/--paragraphs must be numbers/);
+    expect(vumo("draft", lens, "--language", "fr").err).toMatch(/--language must be en or es/);
+    expect(vumo("draft", lens, "--gaps", "nouns").err).toMatch(/--gaps must be/);
+  });
+});

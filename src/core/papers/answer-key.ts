@@ -96,7 +96,10 @@ function linesOf(question: Question, labels: PaperSettings["labels"]): string[] 
     case "open-response":
       return question.key.points;
     case "essay":
-      return [...question.key.models.map((model) => (model.side ? `Sample answer, ${model.side.toLowerCase()}: ${model.text}` : `Sample answer: ${model.text}`)), ...question.key.points];
+      return [
+        ...question.key.models.map((model) => (model.side ? `Sample answer, ${model.side.toLowerCase()}: ${model.text}` : `Sample answer: ${model.text}`)),
+        ...question.key.points,
+      ];
     case "gap-fill":
       return question.more?.length ? gapsOf(question).map((gap, index) => `${index + 1}. ${[gap.key, ...gap.accepted].join(" / ")}`) : [];
     default:
