@@ -167,7 +167,7 @@ describe("several sources in a set, and a source in several sets", () => {
     expect(await (await teacher.find("aside")).getText()).toContain("2 sources");
     await teacher.open(`${app.url}/sources/s-tide`);
     expect(await (await teacher.find("h2", "sets on it")).getText()).toBe("2 sets on it");
-    expect(await (await teacher.find("section[aria-labelledby=questions]")).getText()).toContain("10 questions on it");
+    expect(await (await teacher.find("section[aria-labelledby=questions]")).getText()).toMatch(/^1\d questions on it/);
   });
 });
 
