@@ -36,7 +36,7 @@ for (const { name, analysis } of await openPassages()) {
 }
 const examplesOf = (label: (one: Rated) => boolean): Example[] => rated.map((one) => ({ features: one.features, label: label(one), group: one.passage }));
 const good = examplesOf((one) => one.asIs);
-const faulty = examplesOf((one) => one.keyFault || (!one.asIs && one.candidate.worth > 5));
+const faulty = examplesOf((one) => one.keyFault);
 const learnt = crossValidate(good, RIDGE);
 const hand = rated.map((one) => one.hand);
 /** The mixture that the engine uses, and those beside it. */

@@ -178,7 +178,7 @@ function draft(
   if (language !== "en" && language !== "es") throw new UsageError(problemText({ type: "not-in-english", languages: [language] }));
   const blocks = readingBlocks(all, null);
   const tools = loadLanguageTools(path.resolve(import.meta.dirname, "../.."));
-  const analysis = analyseText(blocks, tools);
+  const analysis = analyseText(blocks, tools, { language });
   const plan = auto === undefined ? wanted : fillPlan(analysis, auto, wanted, seed);
   const { drafts, report } = collect(draftQuestions({ analysis, plan, seed, newId: (index) => `q${index + 1}` }));
   const questions = drafts.map(({ question }) => question);

@@ -10,9 +10,7 @@ export function WhyThisDraft({ origin }: { origin: NonNullable<Slip["origin"]> }
       <p className="mt-1">{patternText(origin.pattern)}</p>
       {origin.matched ? <p>It serves the outcome, since it {origin.matched} with it.</p> : null}
       <p className="text-soft">
-        Its rank is {origin.score.toFixed(1)}: what the fact is worth, how much of the source hangs on its words, and how easy it is to read. Drafts under{" "}
-        {SHOWN_FROM}
-        are not shown.
+        {`Its rank is ${origin.score.toFixed(1)}: how often drafts with the same marks were kept by those who rated them, and what the fact is worth. Most kinds show nothing under ${SHOWN_FROM}.`}
       </p>
     </details>
   );

@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import TextareaAutosize from "react-textarea-autosize";
 import type { Steer } from "@/core/drafting/plan";
+import { notRanges } from "@/core/drafting/steering/read-steer";
 import { recogniseExample } from "@/core/drafting/steering/recognise-example";
 import type { QuestionKind } from "@/core/questions/question";
 import { exampleText } from "@/messages/example-text";
@@ -20,6 +21,7 @@ export function FocusFields({ steer, proposed, countByOutcome, onChange, onAddRo
     value: (steer[key] as string | undefined) ?? "",
     onChange: (event: { target: { value: string } }) => set({ [key]: event.target.value }),
   });
+  const unread = notRanges(steer.paragraphs ?? "");
   return (
     <section aria-labelledby="focus" className="mt-8 max-w-3xl border-line border-t pt-5">
       <h2 id="focus" className="font-bold">
@@ -29,7 +31,10 @@ export function FocusFields({ steer, proposed, countByOutcome, onChange, onAddRo
       <div className="mt-3 grid grid-cols-1 gap-x-5 gap-y-3 sm:grid-cols-2">
         <label className="block text-sm">
           Only these paragraphs, pages, slides or minutes
-          <input className="field mt-1 w-full" placeholder="3-6, 9" {...field("paragraphs")} />
+          <input className="field mt-1 w-full" placeholder="3-6, 9" aria-invalid={unread.length > 0} aria-describedby="unread" {...field("paragraphs")} />
+          <span id="unread" className="mt-1 block text-brick" aria-live="polite">
+            {unread.length > 0 ? `“${unread.join(" ")}” is not a number or a range such as 3-6, and is passed over.` : ""}
+          </span>
         </label>
         <label className="block text-sm">
           Only what speaks of these words

@@ -59,12 +59,13 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
   const points = plan.rows.reduce((sum, row) => sum + row.count * row.points, 0);
   const wellDrafted = supply?.rows.length === plan.rows.length ? supply.rows.reduce((sum, row) => sum + row.drafted, 0) : undefined;
   const [filling, setFilling] = useState(false);
+  const [fillFailed, setFillFailed] = useState(false);
   const fill = async () => {
     setFilling(true);
     await store.settled();
     const response = await fetch(`/api/sets/${start.setId}/supply?fill=${wantedCount}`).catch(() => undefined);
-    const answer = response?.ok ? ((await response.json()) as { plan: Plan }) : undefined;
-    if (answer) set(answer.plan);
+    if (response?.ok) set(((await response.json()) as { plan: Plan }).plan);
+    setFillFailed(!response?.ok);
     setFilling(false);
   };
   const countByOutcome = new Map<string, number>();
@@ -137,6 +138,9 @@ export function PlanView({ start, sourceLine, band, nextSeed, runs, notEnglish, 
             <button type="button" className="button" disabled={!supply || wantedCount < 1 || filling} onClick={() => void fill()}>
               {filling ? "Filling …" : "Fill the rows"}
             </button>
+            <span className="text-brick" aria-live="polite">
+              {fillFailed ? "The rows could not be filled: Vumo did not answer. Your plan is as it was; try again." : ""}
+            </span>
           </div>
           <fieldset className="mt-4 flex flex-wrap items-center gap-2">
             <legend className="sr-only">Add a row</legend>

@@ -1,10 +1,10 @@
 import { checkQuestion } from "../checking/check-question";
 import type { Analysis } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
-import { standsAlone } from "../spanish/read-spanish";
 import type { Candidate } from "./candidate";
 import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
 import { gradeCost } from "./grade-cost";
+import { isUnderstood } from "./is-understood";
 import type { Plan, PlanRow } from "./plan";
 import { steerCandidate } from "./steering/fits-focus";
 import { type Focus, readSteer } from "./steering/read-steer";
@@ -57,7 +57,7 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   return {
     rows,
     sentences: prose.length,
-    understood: prose.filter((sentence) => sentence.tree || (analysis.language === "es" && standsAlone(sentence))).length,
+    understood: prose.filter((sentence) => isUnderstood(sentence, analysis)).length,
   };
 }
 

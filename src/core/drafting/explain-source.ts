@@ -1,6 +1,7 @@
 import type { AbstainReason, Analysis } from "../language/analysis";
 import type { Locator } from "../source/schema";
 import { type ExplainedCandidate, explainCandidates } from "./candidates";
+import { isUnderstood } from "./is-understood";
 
 export type ExplainedSentence = {
   blockId: string;
@@ -29,7 +30,7 @@ export function explainSource(analysis: Analysis, seed = 1): ExplainedSentence[]
       start: sentence.start,
       end: sentence.end,
       text: sentence.text,
-      understood: sentence.tree !== undefined,
+      understood: isUnderstood(sentence, analysis),
       ...(sentence.abstained ? { reason: sentence.abstained } : {}),
       candidates: (bySentence.get(sentence.index) ?? []).sort((a, b) => b.score - a.score),
     }));

@@ -1,3 +1,4 @@
+import type { DraftedLanguage } from "../source/join-sources";
 import type { Block } from "../source/schema";
 import { languageOf } from "../spanish/language-of";
 import type { Analysis, Sentence, TextSort } from "./analysis";
@@ -16,16 +17,21 @@ import { type Token, tokenize } from "./tokenize";
 
 export type LanguageTools = { lexicon: Lexicon; parser: Parser };
 
+export type AnalyseOptions = {
+  /** What somebody says the language is; told from the words where nobody does. */
+  language?: DraftedLanguage;
+  /** Called as each sentence is done, for progress and for stopping (by throwing). */
+  onSentence?: (done: number, total: number) => void;
+};
+
 /**
  *   blocks → sentences → words with candidate tags → parse (may abstain) → clauses
  *          → persons → pronouns → counts → sort of text
- *
- * `onSentence` is called as each sentence is done, for progress and for stopping (by throwing).
  */
-export function analyseText(blocks: readonly Block[], tools: LanguageTools, onSentence?: (done: number, total: number) => void): Analysis {
+export function analyseText(blocks: readonly Block[], tools: LanguageTools, { language, onSentence }: AnalyseOptions = {}): Analysis {
   const read = blocks.filter((block) => !block.leftOut);
   const sentences = segment(read);
-  if (languageOf(read.map((block) => block.text).join(" ")) === "es") return inSpanish(blocks, sentences, tools.lexicon);
+  if ((language ?? languageOf(read.map((block) => block.text).join(" "))) === "es") return inSpanish(blocks, sentences, tools.lexicon);
   const capitals = findCapitals(sentences);
   for (const [index, { sentence, tokens }] of sentences.entries()) {
     parseSentence(sentence, tokens, tools, capitals);

@@ -25,10 +25,11 @@ export function joinSources(sources: readonly SourceText[]): Block[] {
 }
 
 /** The languages that are drafted from, in the order of preference; a set is drafted from one of them. */
-const DRAFTED = ["en", "es"];
+const DRAFTED = ["en", "es"] as const;
+export type DraftedLanguage = (typeof DRAFTED)[number];
 
 /** The language that a set is drafted from: English where any source is, else Spanish; none where neither is there. */
-export function draftedLanguage(languages: readonly string[]): string | undefined {
+export function draftedLanguage(languages: readonly string[]): DraftedLanguage | undefined {
   return DRAFTED.find((language) => languages.includes(language));
 }
 

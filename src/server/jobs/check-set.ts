@@ -1,4 +1,4 @@
-import { draftableBlocks } from "@/core/source/join-sources";
+import { draftableBlocks, draftedLanguage } from "@/core/source/join-sources";
 import type { LoadedSet } from "../sets/load-set";
 import { askEngine } from "./engine";
 import type { Checked, WorkSource } from "./engine-message";
@@ -14,7 +14,8 @@ export function workSource(set: LoadedSet): WorkSource {
 export function draftableSource(set: LoadedSet): WorkSource {
   const languages = new Map(set.sources.map((source) => [source.id, source.language]));
   const { key } = workSource(set);
-  return { key: `${key} ${[...languages.values()].join(" ")}`, blocks: draftableBlocks(set.blocks, languages) };
+  const language = draftedLanguage([...languages.values()]);
+  return { key: `${key} ${[...languages.values()].join(" ")}`, blocks: draftableBlocks(set.blocks, languages), ...(language ? { language } : {}) };
 }
 
 /** Checks all questions of a set that are not set aside, or only some of them against all. */

@@ -5,10 +5,11 @@ import type { ExplainedSentence } from "@/core/drafting/explain-source";
 import type { Plan } from "@/core/drafting/plan";
 import type { TextSort } from "@/core/language/analysis";
 import type { Question } from "@/core/questions/question";
+import type { DraftedLanguage } from "@/core/source/join-sources";
 import type { Block } from "@/core/source/schema";
 
 /** A source for the worker; its analysis is kept under `key`, which changes with the text. */
-export type WorkSource = { key: string; blocks: Block[] };
+export type WorkSource = { key: string; blocks: Block[]; language?: DraftedLanguage };
 
 export type { Checked };
 

@@ -21,7 +21,7 @@ const blocksByKey = new Map<string, WorkSource["blocks"]>();
 function analysisOf(source: WorkSource, onSentence?: (done: number, total: number) => void): Analysis {
   const known = analyses.get(source.key);
   if (known) return known;
-  const analysis = analyseText(source.blocks, loadLanguageTools(), onSentence);
+  const analysis = analyseText(source.blocks, loadLanguageTools(), { language: source.language, onSentence });
   analyses.set(source.key, analysis);
   if (analyses.size > KEPT_ANALYSES) analyses.delete(analyses.keys().next().value!);
   return analysis;

@@ -1,6 +1,6 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
 import type { Candidate } from "../candidate";
+import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf } from "./find-claim";
 import { titleOf } from "./sections";
@@ -46,7 +46,8 @@ function inform(stock: SourceStock): Candidate[] {
 /** Sentences of the weightiest facts in the order of the text, spread over the paragraphs, each clear by itself. */
 function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
   const worth = new Map<Sentence, number>();
-  for (const fact of facts) if (standsAlone(fact.sentence)) worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
+  for (const fact of facts)
+    if (fact.sentence.clauses.length > 0 && opensClearly(fact.sentence)) worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
   const perBlock = new Map<string, number>();
   const chosen: Sentence[] = [];
   for (const [sentence] of [...worth].sort((a, b) => b[1] - a[1])) {
@@ -87,15 +88,6 @@ function tell(stock: SourceStock): Candidate[] {
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", sentences: points }], points, TELLING, "essay-tell")];
-}
-
-function standsAlone(sentence: Sentence): boolean {
-  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
-  return (
-    first !== undefined &&
-    !pronounOf(first.subject) &&
-    !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i.test(sentence.text)
-  );
 }
 
 function lowerFirst(text: string): string {

@@ -1,8 +1,8 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
 import type { Block } from "../../source/schema";
 import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
+import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 
 const FEWEST_POINTS = 3;
@@ -73,14 +73,9 @@ function pointsOf(facts: readonly Fact[]): Sentence[] {
     .sort((a, b) => a.index - b.index);
 }
 
-/** Opens neither with a pronoun nor with a word that leans on the sentence before. */
+/** Clear by itself, and not of the writer. */
 function isClear(sentence: Sentence): boolean {
-  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
-  return (
-    first !== undefined &&
-    !pronounOf(first.subject) &&
-    !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|i|we)\b/i.test(sentence.text)
-  );
+  return sentence.clauses.length > 0 && opensClearly(sentence) && !/^(?:i|we)\b/i.test(sentence.text);
 }
 
 type Levels = { share: number; text: string }[];

@@ -1,7 +1,7 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
 import type { Candidate } from "../candidate";
 import type { FactType } from "../facts/fact";
+import { hasPronounSubject } from "../phrasing/opens-clearly";
 import { near, type SourceStock } from "../source-stock";
 import { draftMultipleChoice } from "./draft-multiple-choice";
 
@@ -52,9 +52,8 @@ const POINTS_BACK = /^(?:but|and|so|then)\b|^(?:\w+ ){0,2}(?:this|these|that|tho
 
 /** Read by itself it makes sense, and it is short enough to be one of four. */
 function standsAlone(sentence: Sentence): boolean {
-  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
   const length = sentence.text.split(" ").length;
-  const isClear = first !== undefined && !pronounOf(first.subject) && !POINTS_BACK.test(sentence.text);
+  const isClear = sentence.clauses.length > 0 && !hasPronounSubject(sentence) && !POINTS_BACK.test(sentence.text);
   return isClear && sentence.block.kind !== "heading" && length >= 5 && length <= LONGEST_PROOF;
 }
 

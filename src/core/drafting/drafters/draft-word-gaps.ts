@@ -1,4 +1,4 @@
-import type { Sentence } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { inflectVerb } from "../../language/inflect";
 import { type Node, walkTree } from "../../language/tree";
 import { createRandom, type Random, seedFrom } from "../../lib/random";
@@ -155,35 +155,38 @@ export function draftOwnWords(stock: SourceStock, words: readonly string[], seed
   return words.flatMap((word) => {
     const wanted = word.toLowerCase();
     const found = stock.analysis.sentences.flatMap((sentence) => {
-      if (sentence.block.kind === "heading" || sentence.words.length > 34) return [];
+      if (sentence.block.kind === "heading" || sentence.text.split(" ").length > 34) return [];
       const places = sentence.words.filter((other) => other.lower === wanted || other.candidates.some((tag) => (tag.lemma ?? "").toLowerCase() === wanted));
-      const phrase = wanted.includes(" ") ? phraseIn(sentence, wanted) : undefined;
+      // Spanish sentences have no tagged words; there the form that was written counts.
+      const phrase = wanted.includes(" ") || sentence.words.length === 0 ? phraseIn(sentence, wanted) : undefined;
       const place = phrase ?? (places.length === 1 ? { start: places[0]!.tokens[0]!.start, end: places[0]!.tokens.at(-1)!.end } : undefined);
       return place ? [{ sentence, ...place }] : [];
     });
     const best = found.sort((a, b) => clearness(b.sentence, stock) - clearness(a.sentence, stock))[0];
-    return best ? [toOwnWord(best.sentence, best.start, best.end, words, createRandom(seedFrom(wanted, seed)))] : [];
+    return best ? [toOwnWord(best.sentence, best.start, best.end, words, stock.analysis.language, createRandom(seedFrom(wanted, seed)))] : [];
   });
 }
 
+/** Whole words that stand once in the sentence. */
 function phraseIn(sentence: Sentence, wanted: string): { start: number; end: number } | undefined {
-  const at = sentence.text.toLowerCase().indexOf(wanted);
-  const once = at >= 0 && sentence.text.toLowerCase().lastIndexOf(wanted) === at;
-  return once ? { start: sentence.start + at, end: sentence.start + at + wanted.length } : undefined;
+  const words = wanted.replace(/[.*+?^${}()|[\]\\]/g, "\\$&");
+  const [found, ...more] = sentence.text.toLowerCase().matchAll(new RegExp(`(?<![\\p{L}\\p{N}])${words}(?![\\p{L}\\p{N}])`, "gu"));
+  return found && more.length === 0 ? { start: sentence.start + found.index, end: sentence.start + found.index + wanted.length } : undefined;
 }
 
 /** A sentence that defines its word is best, then one that was understood and opens with no pronoun. */
 function clearness(sentence: Sentence, stock: SourceStock): number {
   const defines = stock.facts.some((fact) => fact.sentence === sentence && fact.term) ? 3 : 0;
-  const opensClearly = /^(?:it|they|he|she|this|these|that|those|but|and|so)\b/i.test(sentence.text) ? 0 : 1;
+  const isClear = /^(?:it|they|he|she|this|these|that|those|but|and|so)\b/i.test(sentence.text) ? 0 : 1;
   const length = sentence.words.length >= 8 && sentence.words.length <= 24 ? 1 : 0;
-  return defines + (sentence.tree ? 2 : 0) + opensClearly + length;
+  return defines + (sentence.tree ? 2 : 0) + isClear + length;
 }
 
-function toOwnWord(sentence: Sentence, start: number, end: number, words: readonly string[], random: Random): Candidate {
+function toOwnWord(sentence: Sentence, start: number, end: number, words: readonly string[], language: Analysis["language"], random: Random): Candidate {
   const { block } = sentence;
   const key = block.text.slice(start, end);
-  const stem = `${block.text.slice(sentence.start, start)}${GAP}${block.text.slice(end, sentence.end)}`.replace(/\b([Aa])n? ____/, `$1(n) ${GAP}`);
+  const gapped = `${block.text.slice(sentence.start, start)}${GAP}${block.text.slice(end, sentence.end)}`;
+  const stem = language === "en" ? gapped.replace(/\b([Aa])n? ____/, `$1(n) ${GAP}`) : gapped;
   return {
     kind: "gap-fill",
     stem,

@@ -15,8 +15,6 @@ const UNFIT =
   /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
 
 const MOST_WORDS = 60;
-/** Lemmas of the source that are looked at for meanings of its own. */
-const _MOST_LEMMAS = 400;
 
 type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
 

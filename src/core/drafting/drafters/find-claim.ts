@@ -1,5 +1,5 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 
 const OUGHT = /\b(?:should|ought to|must)\b/;
@@ -16,7 +16,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       OUGHT.test(sentence.text) &&
       sentence.abstained !== "speech" &&
       sentence.abstained !== "question" &&
-      isWhole(sentence),
+      opensClearly(sentence),
   );
   const weight = (sentence: Sentence) =>
     (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) +
@@ -46,16 +46,10 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { re
       sentence !== claim &&
       !against.includes(sentence) &&
       (given.has(sentence) || marked) &&
-      isWhole(sentence) &&
+      opensClearly(sentence) &&
       sentence.block.kind !== "heading" &&
       sentence.abstained !== "question"
     );
   });
   return { reasons, against };
-}
-
-function isWhole(sentence: Sentence): boolean {
-  const [first] = [...sentence.clauses].sort((a, b) => a.start - b.start);
-  if (first && pronounOf(first.subject)) return false;
-  return !/^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i.test(sentence.text);
 }

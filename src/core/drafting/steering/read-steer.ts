@@ -39,6 +39,11 @@ export function readRanges(text: string): number[] {
   });
 }
 
+/** What stands in a field of ranges and is no range: "six to nine" → "six", "to", "nine". */
+export function notRanges(text: string): string[] {
+  return text.split(/[,;\s]+/).filter((part) => part !== "" && readRanges(part).length === 0);
+}
+
 function listOf(text = ""): string[] {
   return text
     .split(/[,;\n]+/)

@@ -7,7 +7,7 @@ import { draftQuestions } from "../draft-questions";
 import type { PlanRow, Steer } from "../plan";
 import { matchOutcome } from "./match-outcome";
 import { proposeOutcomes } from "./propose-outcomes";
-import { readRanges, readSteer } from "./read-steer";
+import { notRanges, readRanges, readSteer } from "./read-steer";
 import { recogniseExample } from "./recognise-example";
 
 const lens = analyse(readFileSync(path.join(root, "demo/passages/the-lens-that-saved-ships.md"), "utf8"), "markdown");
@@ -128,5 +128,16 @@ describe("outcomes", () => {
       "Explain why ships struck the rocks",
       "Define prism",
     ]);
+  });
+});
+
+describe("ranges", () => {
+  it.each([
+    ["3-6, 9", []],
+    ["", []],
+    ["six to nine", ["six", "to", "nine"]],
+    ["3-6; x", ["x"]],
+  ])("in “%s” are passed over where they are none", (text, expected) => {
+    expect(notRanges(text)).toEqual(expected);
   });
 });
