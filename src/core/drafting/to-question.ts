@@ -125,7 +125,13 @@ function withParts(candidate: Candidate, common: Common, { row, grade, near }: D
 }
 
 function rubricOf(levels: readonly { share: number; text: string }[], points: number): NonNullable<Question["rubric"]> {
-  return levels.map(({ share, text }) => ({ points: Math.round(points * share * 2) / 2, text }));
+  // Whole points, each level below the one above it; what comes to nothing is no level.
+  let above = Number.POSITIVE_INFINITY;
+  return levels.flatMap(({ share, text }) => {
+    const earned = Math.min(Math.max(1, Math.round(points * share)), above - 1);
+    above = earned;
+    return earned > 0 ? [{ points: earned, text }] : [];
+  });
 }
 
 function withIds(texts: readonly string[], prefix: string): { id: string; text: string }[] {

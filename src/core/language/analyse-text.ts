@@ -7,7 +7,9 @@ import { withoutFillers } from "./fillers";
 import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
+import { resolveObjects } from "./resolve-objects";
 import { resolvePronouns } from "./resolve-pronouns";
+import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
 import { splitSentences } from "./split-sentences";
 import { type Capitals, tagCandidates } from "./tag-candidates";
@@ -38,9 +40,12 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
     onSentence?.(index + 1, sentences.length);
   }
   const all = sentences.map(({ sentence }) => sentence);
+  settleTenses(all);
   const persons = findPersons(all, tools.lexicon);
   const sort = sortOfText(all);
   const narrator = narratorIn(all, sort);
+  const antecedents = resolvePronouns(all, persons, tools.lexicon);
+  resolveObjects(all, antecedents, persons, tools.lexicon);
   return {
     blocks,
     sentences: all,
@@ -52,7 +57,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
     lemmaCounts: countLemmas(all.filter((sentence) => sentence.block.kind !== "heading")),
     firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
-    antecedents: resolvePronouns(all, persons, tools.lexicon),
+    antecedents,
   };
 }
 

@@ -1,6 +1,7 @@
 import type { Block } from "../source/schema";
 import type { Clause } from "./clause";
 import type { Lexicon } from "./lexicon";
+import type { Resolved } from "./resolve-objects";
 import type { TaggedWord } from "./tag-candidates";
 import type { Node } from "./tree";
 
@@ -23,6 +24,8 @@ export type Sentence = {
   tree?: Node;
   abstained?: AbstainReason;
   clauses: Clause[];
+  /** Pronouns in object places whose noun is known, by word. */
+  resolved?: ReadonlyMap<number, Resolved>;
 };
 
 export type TextSort = "expository" | "story" | "opinion" | "steps";

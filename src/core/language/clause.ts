@@ -53,7 +53,8 @@ function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Claus
     readInner(sentence, left, out);
     return readClause(sentence, right, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
   }
-  if (node.role === "subject") readVerbPhrases(sentence, left, right, fronted, rank, linkedBy, out);
+  // "There are flowers": *there* holds the subject's place.
+  if (node.role === "subject" || node.role === "expletive") readVerbPhrases(sentence, left, right, fronted, rank, linkedBy, out);
 }
 
 /** The clause inside an adverb clause: "because *each ring bent the light*". */

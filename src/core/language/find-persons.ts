@@ -96,7 +96,11 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
   return mentions.length >= 2 && (takenUp || mentions.some(does));
 }
 
+/** In the dictionary groups or something else first; in a text persons. */
+const PEOPLE = new Set("people person child folk settler villager crowd scientist researcher engineer family crew team staff public".split(" "));
+
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
+  if (PEOPLE.has(lemma)) return true;
   const first = lexicon.findWord(lemma)?.senses[0];
   return first !== undefined && lexicon.nounFile(first) === 18;
 }

@@ -11,8 +11,22 @@ export function nodeText(sentence: Sentence, node: Node): string {
 export function wordsText(sentence: Sentence, from: number, to: number): string {
   const first = sentence.words[from]!.tokens[0]!;
   const last = sentence.words[to - 1]!.tokens.at(-1)!;
-  const text = sentence.block.text.slice(first.start, last.end);
+  const text = sentence.resolved ? withNouns(sentence, from, to) : sentence.block.text.slice(first.start, last.end);
   return (sentence.block.kind === "cue" ? fillersRemoved(text) : text).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, "");
+}
+
+/** The same with the nouns that its pronouns stand for: "carried *the ash* to ports". */
+function withNouns(sentence: Sentence, from: number, to: number): string {
+  let text = "";
+  let at = sentence.words[from]!.tokens[0]!.start;
+  for (let index = from; index < to; index++) {
+    const noun = sentence.resolved!.get(index);
+    if (!noun) continue;
+    const token = sentence.words[index]!.tokens[0]!;
+    text += sentence.block.text.slice(at, token.start) + noun.text;
+    at = token.end;
+  }
+  return text + sentence.block.text.slice(at, sentence.words[to - 1]!.tokens.at(-1)!.end);
 }
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */

@@ -1,7 +1,7 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
-import { TIME_NOUNS } from "./data/noun-classes";
+import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
@@ -127,9 +127,13 @@ function isExpletive(pronoun: string, clause: Clause): boolean {
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
 function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boolean {
   const forms = { it: /^it$/, they: /^them$/, he: /^him$/, she: /^her$/ }[pronoun] ?? /^$/;
-  return sentence.words
-    .slice(0, clause.subject.start)
-    .some((word, index) => forms.test(word.lower) && !sentence.clauses.some((other) => other.subject.start === index));
+  return sentence.words.slice(0, clause.subject.start).some(
+    (word, index) =>
+      forms.test(word.lower) &&
+      !sentence.clauses.some((other) => other.subject.start === index) &&
+      // "the rock around it": behind a preposition it is mostly the subject.
+      !sentence.words[index - 1]?.candidates.some((tag) => tag.cat === "prep"),
+  );
 }
 
 function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
@@ -137,10 +141,18 @@ function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: st
   return nounPhrases(sentence.tree).some((np) => {
     if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause" || np.f.time) return false;
     if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+    // "Once magma reaches the surface, it is called lava": where it happens is not what it happens to.
+    if (np.f.det === "def" && UNIQUE_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+    // "lighter than the rock, so it rises": what is compared with stays behind.
+    if (clause.linkedBy === "so" && !isComplement(np, earlier)) return false;
     // "their bodies", and what stands inside another phrase, is seldom what a subject pronoun takes up.
     if (clause.linkedBy === "so" && (np.f.det === "poss" || isInsidePhrase(np, sentence.tree!))) return false;
     return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
   });
+}
+
+function isComplement(np: Node, clause: Clause): boolean {
+  return clause.complements.some(({ node }) => node.cat === "np" && node.start <= np.start && node.end >= np.end && headTerminal(node) === headTerminal(np));
 }
 
 function isInsidePhrase(np: Node, tree: Node): boolean {

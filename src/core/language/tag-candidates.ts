@@ -158,6 +158,11 @@ function guessTags(word: string, lexicon: Lexicon): Tag[] {
   if (word.includes("-")) {
     const parts = word.split("-");
     const last = parts.at(-1)!;
+    if (/-year-olds?$/.test(word)) {
+      const plural = word.endsWith("s");
+      const noun = { cat: "n", flags: [plural ? "pl" : "sg"], cost: 0.5, lemma: word.replace(/s$/, "") };
+      return plural ? [noun] : [noun, { cat: "adj", flags: [], cost: 0.3, lemma: word }];
+    }
     const tags: Tag[] = [{ cat: "adj", flags: [], cost: 0.4, lemma: word }];
     const lastTags = tagOpenWord(last, lexicon).filter((tag) => tag.cat === "n");
     if (lastTags.length === 0) tags.push({ cat: "n", flags: ["sg"], cost: 1.5, lemma: word });

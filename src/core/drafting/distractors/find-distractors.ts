@@ -51,6 +51,14 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
       return occasionDistractors(fact, stock, count, seed);
     case "feeling":
       return feelingDistractors(fact, count, seed);
+    case "function":
+      return functionDistractors(fact, stock, count, seed);
+    case "report":
+      return statementDistractors(fact, stock, count, seed, (statement) => prefixed("that", statement.text));
+    case "aim":
+      return statementDistractors(fact, stock, count, seed, (statement) =>
+        statement.rest.includes(" ") && statement.phrasing.binder.human ? verbPhraseAs(statement.phrasing, "base", statement.rest) : undefined,
+      );
     case "list":
     case "speaker":
       return [];
@@ -156,6 +164,19 @@ function isPresent(statement: Statement): boolean {
 
 function prefixed(word: string, phrase: string | undefined): string | undefined {
   return phrase && `${word} ${phrase}`;
+}
+
+/** What other things of the source do, told of one or of many as the key is. */
+function functionDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
+  const form = fact.clause.verb.flags?.[0] === "third" ? ("third" as const) : ("base" as const);
+  const own = headTerminal(fact.clause.subject).lemma;
+  return statementDistractors(fact, stock, count, seed, ({ phrasing, rest }) => {
+    const { clause } = phrasing;
+    const isAlike = !phrasing.binder.human && clause.complements.length > 0 && clause.auxiliaries.length === 0 && !clause.verb.flags?.includes("past");
+    return isAlike && clause.verb.cat === "v" && headTerminal(clause.subject).lemma !== own && !/\b(?:it|its|they|their|them)\b/.test(rest)
+      ? verbPhraseAs(phrasing, form, rest)
+      : undefined;
+  });
 }
 
 /** What other terms of the source mean. */

@@ -45,6 +45,7 @@ function optionAnswer(fact: Fact): string {
 
 /** Whole clauses are written as sentences, phrases without capital or stop as their own kind asks. */
 function optionForm(fact: Fact): (text: string) => string {
+  if (fact.type === "function") return (text) => `${fact.clause.verb.flags?.[0] === "third" ? "It" : "They"} ${text}.`;
   return fact.type === "cause" || fact.type === "condition" ? (text) => `${sentenceCase(text)}.` : (text) => text;
 }
 
@@ -67,5 +68,8 @@ function distractorsWorth(fact: Fact): number {
     list: 0,
     speaker: 0.2,
     feeling: 0.2,
+    function: 0.2,
+    report: 0.1,
+    aim: 0,
   }[fact.type];
 }

@@ -5,6 +5,7 @@ import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
 import { falsify } from "../falsification/falsify";
+import { comparesWithNothing } from "../phrasing/compares-with-nothing";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
 import { once } from "./once";
@@ -121,7 +122,7 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   }
   const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start);
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition"].includes(node.role));
-  if (fronted && clause.verb.cat !== "be" && !trails) return { text, how: "fronted", gain: 0.3 };
+  if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
   const partial = clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;
   // "The head keeper was away": when? What was so at one time needs its time.
@@ -160,13 +161,6 @@ function fromCauses(stock: SourceStock): Candidate[] {
       },
     ];
   });
-}
-
-function comparesWithNothing(text: string): boolean {
-  return (
-    /\b(?:more|less|\w{3,}er)\b(?!.*\bthan\b)/.test(text) &&
-    /\b(?:larger|smaller|higher|lower|stronger|weaker|longer|shorter|older|better|worse|harder|easier)\b/.test(text)
-  );
 }
 
 /** A term with its own meaning, or with another term's. */

@@ -20,7 +20,10 @@ export type FactType =
   | "occasion"
   | "list"
   | "speaker"
-  | "feeling";
+  | "feeling"
+  | "function"
+  | "report"
+  | "aim";
 
 /** Something the source says, with the question that asks for it and the whole answer. */
 export type Fact = {

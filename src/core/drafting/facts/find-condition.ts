@@ -11,17 +11,20 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)));
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
-  if (!part || clause.shared || clause.rank !== "main" || !isGeneral(clause) || clause.verb.cat === "be") return [];
+  if (!part || clause.shared || clause.rank !== "main" || (clause.verb.cat === "be" && !clause.passive)) return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
-  const asked = inner && isGeneral(inner) ? phraseClause(inner, analysis) : undefined;
-  if (!asked || typeof asked === "string") return [];
+  const time = inner && (isGeneral(inner) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
+  const asked = inner && time ? phraseClause(inner, analysis) : undefined;
+  if (!asked || typeof asked === "string" || (time === "once" && phrasing.binder.human)) return [];
   const askedRest = phraseRest(asked, analysis);
   const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const answer = stateClause(phrasing, rest);
-  if (answer.split(" ").length < 4) return [];
+  if (answer.split(" ").length < 3) return [];
+  const [auxiliary] = clause.auxiliaries;
+  const happens = time === "once" ? "happened" : auxiliary?.cat === "modal" && auxiliary.lemma !== "can" ? `${auxiliary.lemma} happen` : "happens";
   return [
     {
       type: "condition",
@@ -29,7 +32,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `What happens ${word} ${stateClause(asked, askedRest)}?`,
+      stem: `What ${happens} ${word} ${stateClause(asked, askedRest)}?`,
       answer,
       accepted: [],
       depth: "understanding",
@@ -40,11 +43,18 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
 };
 
 function isCondition(node: Node): boolean {
-  return node.cat === "sb" && (node.f.sub === "when" || node.f.sub === "if") && node.f.form !== "ing";
+  return node.cat === "sb" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
 }
 
-/** Only what holds in general happens "when"; the past tells what happened once. */
+/** What holds in general, with *can*, *may* or *will* too. */
 function isGeneral(clause: Clause): boolean {
   const first = clause.auxiliaries[0] ?? clause.verb;
-  return ["third", "plain"].includes(first.flags?.[0] ?? "");
+  if (first.cat === "modal") return ["can", "may", "will", "might"].includes(first.lemma ?? "");
+  return ["third", "plain"].includes(first.flags?.[0] ?? "") && !first.flags?.includes("past");
+}
+
+/** What happened once: "When schools moved their opening bell, students slept longer." */
+function wasOnce(clause: Clause): boolean {
+  const first = clause.auxiliaries[0] ?? clause.verb;
+  return first.flags?.includes("past") === true;
 }

@@ -3,7 +3,7 @@ import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import type { Phrasing } from "../phrasing/ask-clause";
+import { isContrast, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 
@@ -69,9 +69,9 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const name = knownAs?.kids[1] ?? clause.complements.find((part) => part.role === "object2")?.node;
   if (!clause.passive || !name || name.cat !== "np" || clause.negated || clause.shared || !["call", "name", "know", "term"].includes(clause.verb.lemma ?? ""))
     return [];
-  if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs) || clause.rank !== "main") return [];
+  if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs && !isContrast(node)) || clause.rank !== "main") return [];
   const subject = clause.subject;
-  if (!(singlesOut(subject) || isShortKind(subject)) || hasOwnPronoun(subject)) return [];
+  if (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOwnPronoun(subject)) return [];
   const thing = midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ");
   const term = nodeText(sentence, name).replace(/^["']|["']$/g, "");
   if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
@@ -162,9 +162,9 @@ function isDefiniens(np: Node): boolean {
 }
 
 /** Enough words to fix one thing: a relative clause or a long modifier. */
-function singlesOut(np: Node): boolean {
+function singlesOut(np: Node, fewest = 6): boolean {
   if (np.f.det === "pron" || np.f.det === "poss" || (np.f.det === "dem" && np.role !== "postmodifier")) return false;
-  const least = np.f.det === "dem" ? 4 : 6;
+  const least = np.f.det === "dem" ? 4 : fewest;
   return np.end - np.start >= least && [...walkTree(np)].some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
 }
 

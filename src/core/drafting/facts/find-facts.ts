@@ -1,21 +1,26 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import { pronounOf } from "../../language/resolve-pronouns";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
+import { findAim } from "./find-aim";
 import { findBackCause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
 import { findDefinition, findIdentity, findNaming } from "./find-definition";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
+import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
-import { findNamedPhrases } from "./find-named-phrase";
+import { findNamedByClause, findNamedPhrases } from "./find-named-phrase";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
+import { findRelation } from "./find-relation";
+import { findReport } from "./find-report";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 
@@ -23,6 +28,7 @@ const FINDERS: FactFinder[] = [
   findDefinition,
   findNaming,
   findIdentity,
+  findNamedByClause,
   findCause,
   findSo,
   findBackCause,
@@ -40,13 +46,17 @@ const FINDERS: FactFinder[] = [
   findFeeling,
   findList,
   findReaction,
+  findFunction,
+  findReport,
+  findAim,
+  findRelation,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
 const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
   expository: new Set(),
   opinion: new Set(),
-  story: new Set(["thing", "frequency", "definition", "naming", "time"]),
+  story: new Set(["thing", "frequency", "definition", "naming", "time", "function"]),
   steps: new Set(["thing", "place"]),
 };
 
@@ -55,7 +65,18 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
   const said = phrasings(sentence, analysis).filter((phrasing) => phrasing.clause.rank === "main");
   const facts = [...findNamedPhrases(sentence, analysis), ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis)))];
-  return facts.filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type)).map((fact) => inItsVoice(fact, sentence, analysis));
+  return facts.filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+}
+
+/** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */
+function withAntecedents(fact: Fact, analysis: Analysis): Fact {
+  const { sentence, clause } = fact;
+  const subject = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start))?.sentence : undefined;
+  const objects = [...(sentence.resolved ?? [])].filter(([word]) => word >= clause.start && word < clause.end).map(([, noun]) => noun.sentence);
+  const named = [subject, ...objects].filter((other): other is Sentence => other !== undefined && other !== sentence);
+  if (named.length === 0) return fact;
+  const support = [...new Set([...(fact.support ?? []), ...named])].sort((a, b) => a.index - b.index);
+  return { ...fact, support };
 }
 
 /** A speaker is asked about as a speaker, a writer who argues as a writer, fiction as fiction. */
@@ -72,7 +93,7 @@ function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
 }
 
 /** Reasons are the writer's; numbers and names are the world's. */
-const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner"]);
+const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner", "function"]);
 
 function openWith(opening: string, { stem }: Fact): string {
   return `${opening}, ${stem.charAt(0).toLowerCase()}${stem.slice(1)}`;

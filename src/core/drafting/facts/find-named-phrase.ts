@@ -2,10 +2,13 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
+import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { findUnclear } from "../phrasing/clear-reference";
+import { type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
+import { isUnclear } from "./find-cause";
 import { bareTerm } from "./find-definition";
 
 /** A meaning of fewer words says too little to be told by: "basins called pans". */
@@ -25,6 +28,81 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
     const named = called(node) ?? explained(node, sentence, analysis);
     return named ? toFacts(named, clause, analysis) : [];
   });
+}
+
+/**
+ * "*Scientists called volcanologists* study volcanoes", "is surrounded by *a thin layer called the cell
+ * membrane*": what the clause says of the thing tells which one is meant.
+ */
+export function findNamedByClause(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.shared || clause.negated || clause.imperative) return [];
+  const agent = clause.passive ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by")?.node : undefined;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  for (const [node, told] of [
+    [clause.subject, () => tellSubject(phrasing, analysis)],
+    [agent?.kids[1], () => tellAgent(phrasing, analysis, agent!)],
+    [object, () => tellObject(phrasing, analysis, object!)],
+  ] as const) {
+    const named = node && called(node);
+    const relative = named && told();
+    if (named && relative) return byClause(named, relative, phrasing, analysis);
+  }
+  return [];
+}
+
+/** "who study volcanoes", "that bends the light" */
+function tellSubject(phrasing: Phrasing, analysis: Analysis): string | undefined {
+  const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
+  return isUnclear(rest) || rest.split(" ").length < 1 ? undefined : [preverbalAdverbs(phrasing.clause), phrasing.finite, rest].filter(Boolean).join(" ");
+}
+
+/** "is surrounded by a layer" → that surrounds a cell */
+function tellAgent(phrasing: Phrasing, analysis: Analysis, agent: Node): string | undefined {
+  const { clause } = phrasing;
+  const rest = phraseRest(phrasing, analysis, [agent]);
+  const [first] = clause.auxiliaries;
+  if (isUnclear(rest) || clause.auxiliaries.length !== 1) return undefined;
+  const plural = agent.kids[1]!.f.num === "pl";
+  const verb = inflectVerb(clause.verb.lemma ?? "", first?.flags?.includes("past") ? "past" : plural ? "base" : "third");
+  return [verb, phrasing.subject, rest].filter(Boolean).join(" ");
+}
+
+/** "The salesman used a machine called a winch" → that the salesman used */
+function tellObject(phrasing: Phrasing, analysis: Analysis, object: Node): string | undefined {
+  const rest = phraseRest(phrasing, analysis, [object]);
+  return isUnclear(rest) ? undefined : [phrasing.subject, phrasing.finite, rest].filter(Boolean).join(" ");
+}
+
+function byClause({ term, meaning }: Named, told: string, phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const head = headTerminal(meaning);
+  const isTold = findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || told.split(" ").length > 12;
+  if (isTold || !["indef", "bare"].includes(meaning.f.det ?? "") || term.end - term.start > LONGEST_TERM || headTerminal(term).cat !== "n") return [];
+  const pronoun = head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon) ? "who" : "that";
+  const definiens = `${midSentence(sentence, meaning).replace(/^an? /, "the ")} ${pronoun} ${told}`;
+  const name = midSentence(sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
+  const bare = bareTerm(name);
+  return [
+    {
+      type: "naming",
+      id: factId("definition", sentence, term.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `What do we call ${definiens}?`,
+      answer: name,
+      answerNode: term,
+      accepted: bare === name ? [] : [bare],
+      term: name,
+      definiens,
+      plural: meaning.f.num === "pl",
+      depth: "recall",
+      worth: 3.2,
+      pattern: "what-do-we-call",
+    },
+  ];
 }
 
 type Named = { term: Node; meaning: Node; how: "called" | "explained" | "name" };
@@ -49,15 +127,28 @@ function explained(np: Node, sentence: Sentence, analysis: Analysis): Named | un
   if (np.role !== "apposition") return undefined;
   const [term, rest] = np.kids as [Node, Node];
   const meaning = inside(rest);
-  if (!meaning || meaning.role === "coordination" || (meaning.f.det !== "indef" && meaning.f.det !== "bare")) return undefined;
+  if (!meaning || meaning.role === "coordination" || !["indef", "bare", "def"].includes(meaning.f.det ?? "")) return undefined;
   const head = headTerminal(term);
   if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
     return { term, meaning, how: "name" };
   const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && !isPersonNoun(head.lemma ?? "", analysis.lexicon);
   const setsApart = [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
-  return isCommon && setsApart && headTerminal(meaning).cat === "n" && !/^the /.test(nodeText(sentence, meaning))
+  return isCommon && setsApart && headTerminal(meaning).cat === "n" && isKindOf(head, headTerminal(meaning), analysis)
     ? { term, meaning, how: "explained" }
     : undefined;
+}
+
+/** "sugar, a process known as photosynthesis": a substance is no process, so the phrase explains something else. */
+function isKindOf(term: Node, genus: Node, { lexicon }: Analysis): boolean {
+  const own = lexicon.findWord((term.lemma ?? "").toLowerCase());
+  const other = lexicon.findWord((genus.lemma ?? "").toLowerCase());
+  if (!own || !other || own.senses.length === 0 || other.senses.length === 0) return true;
+  const files = new Set(other.senses.map((sense) => lexicon.nounFile(sense)));
+  if (own.senses.some((sense) => files.has(lexicon.nounFile(sense)))) return true;
+  return own.senses.some((sense) => {
+    for (let at: string | undefined = sense; at; at = lexicon.findHypernym(at)) if (other.senses.includes(at)) return true;
+    return false;
+  });
 }
 
 function inside(node: Node): Node | undefined {
@@ -69,7 +160,9 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   const { sentence } = clause;
   if (how === "name") return whoOrWhat(term, meaning, clause, analysis);
   const words = meaning.end - meaning.start;
-  if (words < SHORTEST_MEANING || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
+  // "a thin, flexible layer called the cell membrane": many layers are thin.
+  const setsApart = words >= 6 || [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
+  if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
   if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasPronoun(meaning)) return [];

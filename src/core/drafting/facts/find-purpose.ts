@@ -1,6 +1,6 @@
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
@@ -26,9 +26,11 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const purpose = reasonNode(part.node);
   if (belongsToNoun(clause, purpose)) return [];
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node]);
-  if (isUnclear(rest) || rest === "") return [];
-  const answer = nodeText(clause.sentence, purpose);
+  // "stings *only* to defend itself": the only belongs to the purpose.
+  const only = clause.adjuncts.find(({ node }) => node.end === purpose.start && /^(?:only|mainly|mostly|partly|simply)$/.test(headTerminal(node).lemma ?? ""));
+  const rest = phraseRest(phrasing, analysis, only ? [part.node, only.node] : [part.node]);
+  if (isUnclear(rest) || (rest === "" && !only)) return [];
+  const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${nodeText(clause.sentence, withoutReason(purpose))}`;
   if (answer.split(" ").length < 3) return [];
   return [
     {
@@ -47,6 +49,12 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "to defend itself, *because it dies afterward*": a second reason is no part of the first. */
+function withoutReason(purpose: Node): Node {
+  const last = [...walkTree(purpose)].find((node) => node.end === purpose.end && node.cat === "c-sb");
+  return last ? { ...purpose, end: last.start } : purpose;
+}
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */
 const TAKING_TO = new Set(

@@ -26,6 +26,8 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet".split(" "));
 
+const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
+
 /** Parts of something that another sentence speaks of. */
 const ENDS = new Set("end side half part edge face corner".split(" "));
 
@@ -41,6 +43,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
   const pronoun = pronounOf(clause.subject);
   if (isWeather(clause)) return phraseWeather(clause);
+  if (clause.subject.cat === "there") return phraseExistence(clause);
   if (headTerminal(clause.subject).lemma === "i") return phraseNarrator(clause, analysis);
   if (pronoun && !antecedent) return "pronoun";
   const subjectNode = pronoun ? antecedent!.node : node;
@@ -137,6 +140,13 @@ function phraseWeather(clause: Clause): Phrasing | Unaskable {
   return verb ? { clause, subject: "it", binder: { num: "sg", human: false }, ...verb } : "contracted";
 }
 
+/** "There were no trees on the island": what there is stands behind the verb. */
+function phraseExistence(clause: Clause): Phrasing | Unaskable {
+  const verb = phraseVerb(clause);
+  const what = clause.complements.find((part) => part.role === "predicate" && part.node.cat === "np")?.node;
+  return verb && what ? { clause, subject: "there", binder: { num: what.f.num ?? "any", human: false }, ...verb } : "no-subject";
+}
+
 /** "Leave a tail": why should you leave a tail? */
 function phraseCommand(clause: Clause): Phrasing | Unaskable {
   if (clause.negated || clause.auxiliaries.length > 0 || clause.verb.cat !== "v") return "contracted";
@@ -166,12 +176,15 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   );
   const pieces: { order: number; text: string }[] = [];
   for (const { node, role } of parts) {
+    if (isContrast(node)) continue;
     const isClause = node.cat.includes("sb") || role === "clause";
     const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
-    if (unclear) return unclear;
+    // "made the walls stronger" compares with what was before.
+    const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
+    if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
-    const preverbal = fronted && node.start > clause.subject.start && !clause.imperative;
+    const preverbal = fronted && (node.start > clause.subject.start || isBeforeCommand(node, clause));
     if (preverbal) {
       if (headTerminal(node).lemma === "even") return "points-elsewhere";
       continue;
@@ -201,15 +214,32 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
 export function preverbalAdverbs(clause: Clause): string {
   return clause.adjuncts
-    .filter(({ node }) => node.start > clause.subject.start && node.end <= clause.verb.start && !isDropped(node))
-    .map(({ node }) => wordsText(clause.sentence, node.start, node.end))
+    .filter(({ node }) => (node.start > clause.subject.start || isBeforeCommand(node, clause)) && node.end <= clause.verb.start && !isDropped(node))
+    .map(({ node }) => midSentence(clause.sentence, node))
     .join(" ");
 }
 
+/** "…, *while a human body contains trillions*": another statement beside this one. */
+export function isContrast(node: Node): boolean {
+  return node.cat.startsWith("c-sb") && [...walkTree(node)].some((inner) => inner.cat === "sb" && inner.f.sub === "while" && inner.f.form !== "ing");
+}
+
+/** "*Never* add meat", "*carefully* lift the lid". */
+function isBeforeCommand(node: Node, clause: Clause): boolean {
+  return clause.imperative && node.end === clause.verb.start && (node.cat === "adv" || node.cat === "advp");
+}
+
+const WAYS = /^(?:way|work|reason|manner|purpose|case|process)$/;
+
 /** "for this work", "in this way": without it the clause says a little less, and nothing else. */
 function pointsBack(node: Node): boolean {
+  const np = node.kids[1];
   return (
-    node.cat === "pp" && /^(?:for|in|with)$/.test(node.kids[0]?.lemma ?? "") && node.kids[1]?.f.det === "dem" && node.end - node.start <= 4 && !node.f.time
+    node.cat === "pp" &&
+    /^(?:for|in|with)$/.test(node.kids[0]?.lemma ?? "") &&
+    np?.f.det === "dem" &&
+    WAYS.test(headTerminal(np).lemma ?? "") &&
+    node.end - node.start <= 4
   );
 }
 

@@ -28,8 +28,11 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
  * that the node stands in the subject's own clause, where *it* and *them* cannot mean the subject.
  */
 export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, binder?: Binder, owned = true, fixed = false): Unclear | undefined {
+  if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
+  // "the geologist Marie Jackson": the name says which one.
+  if (node.role === "title") return undefined;
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);

@@ -54,7 +54,7 @@ const STATIVE = new Set(
 );
 
 /** The verb phrase of a clause in another form: "wind the clockwork every four hours", "winding …". */
-export function verbPhraseAs(phrasing: Phrasing, form: "base" | "ing", rest: string): string | undefined {
+export function verbPhraseAs(phrasing: Phrasing, form: "base" | "third" | "ing", rest: string): string | undefined {
   const { clause } = phrasing;
   if (clause.negated || clause.passive || clause.verb.cat !== "v") return undefined;
   return `${inflectVerb(clause.verb.lemma ?? "", form)} ${rest}`.trim();

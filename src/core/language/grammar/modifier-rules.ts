@@ -47,6 +47,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     l.f.det !== "pron" && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") ? { sub: r.f.sub === "dem" ? "dem" : "measure" } : undefined,
   );
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
+  // "so quickly that nothing else can grow"
+  rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
     if (r.f.kase === "subj") return undefined;
@@ -61,7 +63,7 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
   rule("j-pp", "conj pp", 1, "mark", 0);
-  rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : { f: l.f, cost: 0.6 }));
 }
 
 function isTimeNoun(np: Node): boolean {

@@ -2,6 +2,8 @@ import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
+const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|elts|nuits?|[cv]hinese|apanese)$/i;
+
 function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }
@@ -18,15 +20,25 @@ function lastWord(qn: Node): string {
 /** Nouns, what stands before them, what follows them, and their coordination. */
 export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
-  lift("pnb", "pn", "noun", () => ({ f: { num: "sg", det: "proper" }, cost: 0 }));
+  // "the Romans made their concrete": a people is many.
+  lift("pnb", "pn", "noun", (n) => ({ f: { num: PEOPLES.test(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
   rule("pnb", "pn pnb", 1, "name", 0);
   rule("pnb", "pnb num", 0, "name", 1.2);
+  // "the scientist Charles Darwin", "the geologist Marie Jackson": who the name is, said before it.
+  rule("np", "np pnb", 1, "title", 0.1, (l, r) =>
+    l.f.det === "def" && l.f.num !== "pl" && l.role === "determiner" && headTerminal(l).cat === "n" ? { ...r.f, num: "sg", det: "proper" } : undefined,
+  );
   // "11 November 1902", "2 March"
   rule("np", "num pnb", 1, "date", 0, (_, r) => (MONTHS.has(capitalised(firstWord(r))) ? { num: "sg", det: "proper", time: true } : undefined));
+  // "May 18", "August 20, 1923"
+  rule("np", "pnb num", 0, "date", 0, (l) => (MONTHS.has(capitalised(firstWord(l))) ? { num: "sg", det: "proper", time: true } : undefined));
+  rule("np", "np c-np", 0, "date", 0, (l, r) => (l.role === "date" && r.f.time && r.f.det === "num" ? l.f : undefined));
+  rule("np", "np qn", 0, "date", 0, (l, r) => (l.role === "date" && r.f.sub === "year" ? l.f : undefined));
   lift("nb", "pnb", "noun", (n) => ({ f: n.f, cost: 0.1 }));
   lift("ap", "adj", "adjective", (n) => ({ f: n.flags?.[0] ? { sub: n.flags[0] } : {}, cost: 0 }));
   lift("ap", "ord", "adjective", () => ({ f: { sub: "ord" }, cost: 0.1 }));
-  rule("nb", "ap nb", 1, "modifier", 0.1);
+  // "concrete by mixing lime" is no adjective with its noun: what an adjective governs cannot stand before a noun.
+  rule("nb", "ap nb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
   rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: l.f.num === "pl" ? 1.5 : 0 }));
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
   rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det ? r.f : undefined));
@@ -123,15 +135,18 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np c-rc-c", 0, "relative", 0.6);
   rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
   rule("c-np-c", "c-np comma", 0, "mark", 0);
-  rule("np", "np c-np-c", 0, "apposition", 1.6, (l, r) =>
-    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
-  );
-  rule("np", "np c-np", 0, "apposition", 2.4, (l, r) =>
-    l.f.det === "pron" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f,
-  );
+  // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
+  const explains = (l: Node, r: Node) =>
+    l.f.det === "pron" || l.f.time || r.f.det === "num" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f;
+  rule("np", "np c-np-c", 0, "apposition", 1.6, explains);
+  // "These crystals, a rare mineral called …, have": many of one sort.
+  rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
+  rule("np", "np c-np", 0, "apposition", 2.4, explains);
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
     if (l.f.det === "pron") return undefined;
-    if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : 1.3 };
+    // "the men set out to find": a purpose belongs to a verb of its own.
+    if (r.f.form === "participle" && r.f.gap)
+      return { f: l.f, cost: r.f.sub === "call" ? 0.4 : r.role === "adjunct" && r.kids.at(-1)?.f.form === "to" ? 2.4 : 1.3 };
     return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
   });
   rule("c-vp", "comma vp", 1, "mark", 0);

@@ -6,6 +6,12 @@ const CALLING = new Set("call name elect appoint make consider declare label nic
 const ASKING = new Set(
   "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
 );
+/** Verbs that take a to-phrase as what is wanted, begun or tried. */
+const WANTING = new Set(
+  "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help".split(
+    " ",
+  ),
+);
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
@@ -65,7 +71,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
     if (vp.f.gap) return undefined;
-    if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
+    if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") || WANTING.has(v.lemma ?? "") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
     return vp.f.form === "ing"
       ? verbal(
           v,
@@ -184,8 +190,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
   rule("c-pp", "comma pp", 1, "mark", 0);
   rule("vp", "vp c-pp", 0, "adjunct", 0.9);
+  rule("c-pp-c", "c-pp comma", 0, "mark", 0);
+  rule("vp", "c-pp-c vp", 1, "adjunct", 1);
   rule("c-advp", "comma advp", 1, "mark", 0);
   rule("vp", "vp c-advp", 0, "adjunct", 0.9);
+  rule("c-advp-c", "c-advp comma", 0, "mark", 0);
+  rule("vp", "c-advp-c vp", 1, "adjunct", 0.3);
 
   // Coordination of verb phrases
   const sameForm = (l: Node, r: Node): Features | undefined => {

@@ -1,0 +1,109 @@
+import type { Analysis } from "../../language/analysis";
+import { positionKey } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { midSentence } from "../../language/node-text";
+import { pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal } from "../../language/tree";
+import { type Phrasing, phraseClause, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { comparesWithNothing } from "../phrasing/compares-with-nothing";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** Verbs that tell what something is like or undergoes, not what it does. */
+const NO_DEED = new Set(
+  "have seem look become live need want like love know think believe feel see mean cost weigh last come go begin start remain stay belong consist depend contain include lack differ vary exist appear happen occur die say call suggest argue recommend agree disagree worry hope die try let".split(
+    " ",
+  ),
+);
+const FEWEST_WORDS = 3;
+const MOST_WORDS = 18;
+
+/** "*Ribosomes* assemble proteins from smaller units": what do ribosomes do? Only where the source tells one thing of them. */
+export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (!isDeed(clause) || !isPart(phrasing, analysis)) return [];
+  const parts = clause.shared ? sharedClauses(clause) : [clause];
+  if (parts[0] !== clause || parts.some((part) => !isDeed(part)) || countDeeds(phrasing.subject, analysis) !== 1) return [];
+  const deeds = parts.map((part) => deedOf(part === clause ? phrasing : phraseClause(part, analysis), analysis));
+  if (deeds.some((deed) => deed === undefined)) return [];
+  const answer = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+  const words = answer.split(" ").length;
+  if (words < FEWEST_WORDS || words > MOST_WORDS || comparesWithNothing(answer)) return [];
+  return [
+    {
+      type: "function",
+      id: factId("function", clause.sentence, clause.verb.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `What ${clause.verb.flags?.[0] === "third" ? "does" : "do"} ${phrasing.subject} do?`,
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.6,
+      pattern: "what-does-it-do",
+    },
+  ];
+}
+
+function isDeed(clause: Clause): boolean {
+  return (
+    clause.rank === "main" &&
+    !clause.negated &&
+    !clause.passive &&
+    !clause.imperative &&
+    clause.auxiliaries.length === 0 &&
+    clause.verb.cat === "v" &&
+    ["third", "plain"].includes(clause.verb.flags?.[0] ?? "") &&
+    !NO_DEED.has(clause.verb.lemma ?? "") &&
+    clause.complements.length > 0 &&
+    clause.complements.every(({ role }) => role !== "clause") &&
+    !clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
+  );
+}
+
+/** A thing with a plain name that is not what the whole source is about: that does many things. */
+function isPart({ clause, subject, binder }: Phrasing, analysis: Analysis): boolean {
+  const head = headTerminal(clause.subject);
+  const lemma = (head.lemma ?? "").toLowerCase();
+  const words = subject.split(" ").length;
+  const plainName = ["def", "indef", "bare", "proper"].includes(clause.subject.f.det ?? "") && clause.subject.role !== "coordination";
+  return plainName && head.cat === "n" && !binder.human && words <= 4 && !(analysis.headingLemmas.has(lemma) && words <= 2);
+}
+
+/** The clauses of one sentence that share a subject, in order. */
+function sharedClauses(clause: Clause): Clause[] {
+  return clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === "main").sort((a, b) => a.verb.start - b.verb.start);
+}
+
+function deedOf(phrasing: ReturnType<typeof phraseClause>, analysis: Analysis): string | undefined {
+  if (typeof phrasing === "string") return undefined;
+  const rest = phraseRest(phrasing, analysis, reasonsOf(phrasing.clause));
+  if (isUnclear(rest)) return undefined;
+  return [preverbalAdverbs(phrasing.clause), phrasing.finite, rest].filter(Boolean).join(" ");
+}
+
+const deeds = new WeakMap<Analysis, Map<string, number>>();
+
+/** In how many sentences the source says something that this subject does. */
+function countDeeds(subject: string, analysis: Analysis): number {
+  const known = deeds.get(analysis) ?? countAll(analysis);
+  deeds.set(analysis, known);
+  return known.get(subject.toLowerCase()) ?? 0;
+}
+
+function countAll(analysis: Analysis): Map<string, number> {
+  const counts = new Map<string, number>();
+  for (const sentence of analysis.sentences) {
+    const subjects = new Set(
+      sentence.clauses
+        .filter((clause) => clause.rank === "main" && clause.verb.cat === "v" && !clause.passive)
+        .map((clause) => {
+          const antecedent = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start)) : undefined;
+          return (antecedent?.text ?? midSentence(sentence, clause.subject)).toLowerCase();
+        }),
+    );
+    for (const subject of subjects) counts.set(subject, (counts.get(subject) ?? 0) + 1);
+  }
+  return counts;
+}

@@ -1,0 +1,109 @@
+import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { nodeText, wordsText } from "../../language/node-text";
+import { coreOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node } from "../../language/tree";
+import { type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
+
+/** Verbs with the preposition that belongs to them: what follows is what the verb is about, neither place nor time. */
+const PAIRS: Record<string, readonly string[]> = {
+  make: ["of", "from", "up"],
+  consist: ["of"],
+  compose: ["of"],
+  depend: ["on"],
+  rely: ["on"],
+  lead: ["to"],
+  result: ["in"],
+  turn: ["into"],
+  change: ["into"],
+  grow: ["into"],
+  develop: ["into"],
+  break: ["into"],
+  belong: ["to"],
+  feed: ["on"],
+  live: ["on"],
+  come: ["from"],
+  protect: ["from"],
+  cover: ["with"],
+  fill: ["with"],
+  use: ["for"],
+  know: ["for"],
+  divide: ["into"],
+  convert: ["into"],
+  react: ["with"],
+  contribute: ["to"],
+  suffer: ["from"],
+  worry: ["about"],
+};
+const WORTH: Record<string, number> = { make: 2.1, consist: 2.1, depend: 2.2, rely: 2.1, lead: 2.4, result: 2.4, turn: 2.3, change: 2.3, come: 1.8, use: 2.3 };
+
+/** "Every living thing *is made of* cells", "the number *depends on* the population", "*turn into* compost". */
+export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const verb = clause.verb.lemma ?? "";
+  const wanted = PAIRS[verb];
+  if (!wanted || clause.shared || clause.negated || clause.imperative || clause.verb.cat !== "v" || (verb === "make" && !clause.passive)) return [];
+  if ((verb === "use" || verb === "know" || verb === "cover" || verb === "fill") && !clause.passive) return [];
+  const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted));
+  if (!part) return [];
+  const phrase = reasonNode(part.node);
+  const [preposition, thing] = phrase.kids as [Node, Node];
+  const head = headTerminal(coreOf(thing));
+  if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
+  const tail = tailOf(clause, phrase);
+  if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...tail, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
+  const adverbs = preverbalAdverbs(clause);
+  const particle = rest.startsWith("up ") || rest === "up" ? "up" : "";
+  const after = particle ? rest.replace(/^up ?/, "") : rest;
+  const word = nodeText(clause.sentence, preposition).toLowerCase();
+  return [
+    {
+      type: "thing",
+      id: factId("thing", clause.sentence, thing.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, word, after].filter(Boolean).join(" ")}?`,
+      answer,
+      answerNode: coreOf(thing),
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: WORTH[verb] ?? 1.9,
+      pattern: "what-relation",
+    },
+  ];
+}
+
+/** The phrases that follow without a gap and are neither time nor clause. */
+function tailOf({ adjuncts }: Clause, phrase: Node): Node[] {
+  const tail: Node[] = [];
+  let end = phrase.end;
+  for (const { node } of adjuncts) {
+    if (node.start !== end || node.cat !== "pp" || node.f.time) continue;
+    tail.push(node);
+    end = node.end;
+  }
+  return tail;
+}
+
+/** WordNet files of places. */
+const PLACES = new Set([15, 17]);
+
+function isPlace(head: Node, { lexicon, persons }: Analysis): boolean {
+  if (head.cat === "pn") return !persons.has(head.lemma ?? "");
+  const sense = lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0];
+  return sense !== undefined && PLACES.has(lexicon.nounFile(sense));
+}
+
+function isPhrase(node: Node, wanted: readonly string[]): boolean {
+  return node.cat === "pp" && !node.f.time && node.kids[0]?.cat === "prep" && wanted.includes(node.kids[0].lemma ?? "") && node.kids[1]?.cat === "np";
+}

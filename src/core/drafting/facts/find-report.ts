@@ -1,0 +1,46 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** What follows them as a that-clause is what somebody found, holds or foretells. */
+const REPORTING = new Set(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand calculate observe teach remember know".split(
+    " ",
+  ),
+);
+/** Nobody in particular: more than one sentence may answer. */
+const NOBODY = /^(?:some|most|many people|people|others?|everyone|everybody|someone|somebody|one|you|they|we|a few|few)\b/i;
+const MOST_WORDS = 22;
+
+/** "The researchers found *that seawater had seeped into the concrete*": what did the researchers find? */
+export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
+  if (!part || clause.shared || clause.negated || clause.passive || !REPORTING.has(clause.verb.lemma ?? "") || NOBODY.test(phrasing.subject)) return [];
+  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const said = nodeText(clause.sentence, part.node);
+  const answer = part.node.cat === "cs" ? said : `that ${said}`;
+  const words = answer.split(" ").length;
+  if (words < 4 || words > MOST_WORDS || !answer.startsWith("that ")) return [];
+  return [
+    {
+      type: "report",
+      id: factId("report", clause.sentence, part.node.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: part.node,
+      accepted: [answer.replace(/^that /, "")],
+      depth: "understanding",
+      worth: 2.7,
+      pattern: "what-was-said",
+    },
+  ];
+}

@@ -1,0 +1,166 @@
+import type { Antecedent, Person, Sentence } from "./analysis";
+import { positionKey } from "./analysis";
+import type { Clause } from "./clause";
+import { TIME_NOUNS, UNIT_NOUNS } from "./data/noun-classes";
+import { isPersonNoun } from "./find-persons";
+import type { Lexicon } from "./lexicon";
+import { midSentence } from "./node-text";
+import { coreOf } from "./resolve-pronouns";
+import { headTerminal, type Node } from "./tree";
+
+/** What a pronoun that is no subject stands for, and where that was said. */
+export type Resolved = { text: string; sentence: Sentence };
+
+/**
+ * Pronouns in object places (*it, them, him, her*): only where exactly one noun phrase before them, in
+ * the same sentence or else in the one before it in the paragraph, agrees. The subject of the pronoun's
+ * own clause never counts: it would have to be *itself*.
+ */
+export function resolveObjects(
+  sentences: readonly Sentence[],
+  antecedents: ReadonlyMap<string, Antecedent>,
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+): void {
+  sentences.forEach((sentence, index) => {
+    if (!sentence.tree) return;
+    const before = sentences[index - 1];
+    for (const pronoun of objectPronouns(sentence.tree, sentence)) {
+      const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, { antecedents, persons, lexicon });
+      if (found) sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, found]]);
+    }
+  });
+}
+
+/** Behind these the subject itself can be meant: "looked behind him", "carries it with her". */
+const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside".split(" "));
+
+type Known = { antecedents: ReadonlyMap<string, Antecedent>; persons: ReadonlyMap<string, Person>; lexicon: Lexicon };
+
+function objectPronouns(tree: Node, sentence: Sentence): Node[] {
+  const subjects = new Set(sentence.clauses.map((clause) => clause.subject.start));
+  const found: Node[] = [];
+  const visit = (node: Node, isSubject: boolean) => {
+    if (node.kids.length === 0) {
+      if (node.cat === "pro" && /^(?:it|them|him|her)$/.test(node.lemma ?? "") && !isSubject && !subjects.has(node.start)) found.push(node);
+      return;
+    }
+    node.kids.forEach((kid, index) => {
+      visit(kid, node.cat === "s" && node.role === "subject" && index === 0);
+    });
+  };
+  visit(tree, false);
+  return found;
+}
+
+function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefined, known: Known): Resolved | undefined {
+  const own = innermostSubject(pronoun, sentence);
+  const phrase = phraseAround(pronoun, sentence.tree!);
+  if (phrase && own && LOCATIVE.has(phrase.kids[0]!.lemma ?? "")) {
+    // "brought worms with them": behind a preposition it may well be the subject, and then it stays as it is;
+    // what the phrase stands right behind ("the rock around it") it is not.
+    const others = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== phrase.start);
+    const subject = asCandidate(own, sentence, pronoun, known);
+    if (subject && others.length === 0) return { text: pronounText(pronoun, sentence), sentence };
+    if (subject) return undefined;
+  }
+  const here = candidatesIn(sentence, pronoun, own, known);
+  if (here.length > 0) return soleOf(here);
+  if (!before?.tree) return undefined;
+  const ownText = own && known.antecedents.get(positionKey(sentence, own.start))?.text;
+  return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text !== ownText));
+}
+
+function pronounText(pronoun: Node, sentence: Sentence): string {
+  return sentence.words[pronoun.start]!.text;
+}
+
+/** The preposition phrase that is no more than a preposition and the pronoun. */
+function phraseAround(pronoun: Node, tree: Node): Node | undefined {
+  const [first, second] = tree.kids;
+  if (tree.cat === "pp" && first?.cat === "prep" && second?.start === pronoun.start && second.end === pronoun.end) return tree;
+  for (const kid of tree.kids) if (kid.start <= pronoun.start && kid.end > pronoun.start) return phraseAround(pronoun, kid);
+  return undefined;
+}
+
+/** The subject of the smallest clause around a node. */
+function innermostSubject(node: Node, sentence: Sentence): Node | undefined {
+  let found: Node | undefined;
+  const visit = (at: Node) => {
+    if (at.start > node.start || at.end <= node.start) return;
+    if (at.cat === "s" && at.role === "subject") found = at.kids[0];
+    at.kids.forEach(visit);
+  };
+  visit(sentence.tree!);
+  return found ?? sentence.clauses.find((clause: Clause) => clause.start <= node.start && clause.end > node.start)?.subject;
+}
+
+type Found = Resolved & { head: string; end: number };
+
+function soleOf(found: readonly Found[]): Resolved | undefined {
+  const heads = new Set(found.map(({ head }) => head));
+  const last = found.at(-1);
+  return heads.size === 1 && last ? { text: last.text, sentence: last.sentence } : undefined;
+}
+
+/** Noun phrases before the pronoun that agree with it; a phrase inside another one counts by itself. */
+function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, { antecedents, persons, lexicon }: Known): Found[] {
+  const found: Found[] = [];
+  const inOwn = sentence.tree && own && sentence.words.length >= own.end ? own : undefined;
+  const sameTree = contains(sentence, pronoun);
+  const visit = (node: Node, isHead: boolean, holdsPronoun: boolean) => {
+    // "the solid rock around it": a phrase that holds the pronoun is not what it stands for.
+    const holds = node.cat === "np" && sameTree && node.start <= pronoun.start && node.end > pronoun.start;
+    const isOwn = inOwn && node.start >= inOwn.start && node.end <= inOwn.end;
+    if (node.cat === "np" && !isHead && !holds && !holdsPronoun && !isOwn) {
+      const entry = asCandidate(node, sentence, pronoun, { antecedents, persons, lexicon });
+      if (entry) found.push(entry);
+    }
+    node.kids.forEach((kid, index) => {
+      const head = node.cat === "np" && index === node.head && node.role !== "coordination";
+      visit(kid, head && kid.cat === "np", head && (holds || holdsPronoun));
+    });
+  };
+  visit(sentence.tree!, false, false);
+  return found;
+}
+
+function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedents, persons, lexicon }: Known): Found | undefined {
+  const isBefore = node.end <= pronoun.start || !contains(sentence, pronoun);
+  if (!isBefore || node.f.time || node.f.det === "clause" || node.f.det === "dem") return undefined;
+  const core = coreOf(node);
+  const head = headTerminal(core);
+  if (head.cat === "pro") {
+    const antecedent = antecedents.get(positionKey(sentence, node.start));
+    return antecedent && fits(pronoun, antecedent.node, antecedent.text, persons, lexicon)
+      ? { text: antecedent.text, sentence: antecedent.sentence, head: (headTerminal(antecedent.node).lemma ?? "").toLowerCase(), end: node.end }
+      : undefined;
+  }
+  const lemma = (head.lemma ?? "").toLowerCase();
+  if ((head.cat !== "n" && head.cat !== "pn") || TIME_NOUNS.has(lemma) || UNIT_NOUNS.has(lemma)) return undefined;
+  const text = midSentence(sentence, core);
+  if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
+  // Numbers and quantities of a thing are not what is said of it the second time.
+  return { text: knownText(text, core), sentence, head: lemma, end: node.end };
+}
+
+/** Whether the pronoun is a word of this sentence's own tree. */
+function contains(sentence: Sentence, pronoun: Node): boolean {
+  const visit = (node: Node): boolean => node === pronoun || node.kids.some(visit);
+  return visit(sentence.tree!);
+}
+
+/** "a burr" is *the burr* the second time. */
+function knownText(text: string, core: Node): string {
+  return core.f.det === "indef" ? text.replace(/^an? /, "the ") : text;
+}
+
+function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const num = node.f.num ?? "any";
+  const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
+  const human = Boolean(person) || isPersonNoun((headTerminal(node).lemma ?? "").toLowerCase(), lexicon);
+  if (pronoun.lemma === "them") return num === "pl" || node.role === "coordination";
+  if (num === "pl" || node.role === "coordination") return false;
+  if (pronoun.lemma === "it") return !human;
+  return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
+}

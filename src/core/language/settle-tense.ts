@@ -1,0 +1,35 @@
+import type { Sentence } from "./analysis";
+import type { Clause } from "./clause";
+import { inflectVerb } from "./inflect";
+
+/**
+ * "set, put, cut, hit": the form does not say whether it is past. Where the sentence names a past time,
+ * or what stands around it is told in the past, it is.
+ */
+export function settleTenses(sentences: readonly Sentence[]): void {
+  const pastByBlock = new Map<string, number>();
+  for (const { block, clauses } of sentences) {
+    for (const clause of clauses) {
+      const tense = tenseOf(clause);
+      if (tense !== 0) pastByBlock.set(block.id, (pastByBlock.get(block.id) ?? 0) + tense);
+    }
+  }
+  for (const sentence of sentences) {
+    for (const clause of sentence.clauses) {
+      if (!isOpen(clause)) continue;
+      const dated = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u.test(sentence.text);
+      if (dated || (pastByBlock.get(sentence.block.id) ?? 0) > 0) clause.verb.flags = ["past"];
+    }
+  }
+}
+
+/** 1 for a past, −1 for a present, 0 where the form does not say. */
+function tenseOf(clause: Clause): number {
+  const first = clause.auxiliaries[0] ?? clause.verb;
+  if (clause.imperative || isOpen(clause) || first.cat === "modal") return 0;
+  return first.flags?.includes("past") ? 1 : ["third", "plain"].includes(first.flags?.[0] ?? "") ? -1 : 0;
+}
+
+function isOpen({ verb, auxiliaries, imperative }: Clause): boolean {
+  return !imperative && auxiliaries.length === 0 && verb.cat === "v" && verb.flags?.[0] === "plain" && inflectVerb(verb.lemma ?? "", "past") === verb.lemma;
+}
