@@ -40,6 +40,15 @@ const PATTERNS: Record<string, string> = {
   "gaps-prepositions": "A paragraph with several prepositions, each left out once.",
   "gaps-articles": "A paragraph with several articles.",
   "why-for-this-reason": "The sentence before gives the reason.",
+  "which-reason": "The writer numbers the reasons: first, second, last.",
+  "what-does-it-do": "The source tells one thing that this part does.",
+  "what-was-said": "The source says what somebody found, said or believes.",
+  "what-aim": "The source says what somebody wants, decides or asks for.",
+  "what-should": "The source says what somebody should do.",
+  "what-to-do": "The source says what to do in a certain case.",
+  "what-relation": "The source says what something is made of, depends on or leads to.",
+  "which-one": "The source says which one is the only, the first or the most.",
+  "what-can-happen-to": "The source says what can happen to somebody.",
   "writers-reasons": "The writer says what should be done, and gives reasons.",
 };
 

@@ -33,6 +33,8 @@ export type DraftInput = { analysis: Analysis; plan: Plan; seed: number; existin
 export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport> {
   const { analysis, plan, existing } = input;
   const used: Used = {
+    said: [],
+    plain: new Set(),
     facts: new Set(existing?.factIds ?? []),
     stems: new Set((existing?.stems ?? []).map(plainStem)),
     blocks: new Map(),
@@ -116,7 +118,7 @@ function nextFit(
   for (let next = chooseNext(pool, used); next; next = chooseNext(pool, used)) {
     const { candidate, score, outcome, matched } = next;
     const question = toQuestion(candidate, id, { row, grade: plan.grade, seed, near: focus.distractors === "near", ...(outcome ? { outcome } : {}) });
-    if (isFitToShow(question, others, plan.grade, analysis)) {
+    if (!mirrorsAnother(candidate, used) && isFitToShow(question, others, plan.grade, analysis)) {
       markUsed(candidate, used);
       return {
         question,
@@ -132,31 +134,44 @@ function nextFit(
 /** The check's own rules are the last gate: what they would call wrong, or a key they cannot find, is not offered. */
 function isFitToShow(question: Question, others: readonly Question[], grade: number, analysis: Analysis): boolean {
   const { findings } = checkQuestion(question, { blocks: analysis.blocks, others, grade, lexicon: analysis.lexicon });
-  return !findings.some((finding) => finding.verdict === "wrong" || NEVER_SHOWN.has(finding.rule));
+  return !findings.some((finding) => finding.verdict === "wrong" || !SHOWN_ANYWAY.has(finding.rule));
 }
 
-const NEVER_SHOWN = new Set(["key-in-evidence", "one-right-option", "evidence-word-for-word", "pronouns-have-nouns", "asked-once"]);
+/** A doubt that the teacher decides about, since the source itself may be hard. All others are for drafts that are not offered. */
+const SHOWN_ANYWAY = new Set(["question-within-grade"]);
 
 function fits(candidate: Candidate, row: PlanRow): boolean {
   if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
   return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
 }
 
-type Used = { facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
+type Used = { said: Said[]; plain: Set<number>; facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
 
 /** Tasks over several sentences, or on a word: they do not use up what a sentence says. */
 const OVER_SENTENCES = new Set<QuestionKind>(["open-response", "essay", "poll", "order", "match", "select-all", "word-in-context"]);
+
+/** What does it, what is done, to what: asked once of a sentence, or each question answers the other. */
+const PLAIN = new Set<Candidate["factType"]>(["thing", "person", "function", "list", "place", "report", "statement"]);
+
+function isPlain({ factType, kind }: Candidate): boolean {
+  return PLAIN.has(factType) && !OVER_SENTENCES.has(kind);
+}
+
+/** A second question on one sentence: only where little else is left. */
+const AGAIN = 1.1;
 
 /** The best one left, where each further question on the same paragraph counts a little less. */
 function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
   for (const wanted of pool) {
     const { candidate } = wanted;
-    if (used.facts.has(candidate.factId) || used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
+    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(candidate.evidence.at(-1)!.index))) continue;
+    if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
     const block = candidate.evidence[0]!.block.id;
     const balance =
       candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 0.8 : 0;
-    const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.55 - balance;
+    const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(candidate)) ? AGAIN : 0;
+    const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;
@@ -167,8 +182,27 @@ function markUsed(candidate: Candidate, used: Used): void {
   used.facts.add(candidate.factId);
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(candidate));
   used.stems.add(plainStem(candidate.stem));
+  if (isPlain(candidate)) used.plain.add(candidate.evidence.at(-1)!.index);
+  if (!OVER_SENTENCES.has(candidate.kind)) used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key) });
   used.blocks.set(candidate.evidence[0]!.block.id, (used.blocks.get(candidate.evidence[0]!.block.id) ?? 0) + 1);
   if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;
+}
+
+/** "What could reduce the cost?" beside "What could the new recipe reduce?": each is the other's answer. */
+function mirrorsAnother({ stem, key, kind }: Candidate, used: Used): boolean {
+  if (OVER_SENTENCES.has(kind)) return false;
+  const own = { stem: weighty(stem), key: weighty(key) };
+  return used.said.some((other) => within(own.key, other.stem) && within(other.key, own.stem));
+}
+
+type Said = { stem: ReadonlySet<string>; key: ReadonlySet<string> };
+
+function within(words: ReadonlySet<string>, others: ReadonlySet<string>): boolean {
+  return words.size > 0 && [...words].every((word) => others.has(word));
+}
+
+function weighty(text: string): ReadonlySet<string> {
+  return new Set((text.toLowerCase().match(/[\p{L}\d]{4,}/gu) ?? []).map((word) => word.replace(/(?:ies|es|s|ed|ing|e)$/, "")));
 }
 
 /** A sentence may be asked about twice in a set, never three times: what is left would be crumbs. */

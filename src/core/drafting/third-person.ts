@@ -20,6 +20,7 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
 }
 
 function tell(text: string, narrator: string): string {
+  const isNamed = !narrator.startsWith("the ");
   const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
   return text
     .split(/(“[^”]*”)/)
@@ -29,7 +30,8 @@ function tell(text: string, narrator: string): string {
         .replace(/\bmy\b/g, possessive)
         .replace(/\bMy\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);
-      return told;
+      // "the narrator threw the narrator's brush": the second time by a pronoun.
+      return isNamed ? told : told.replace(new RegExp(`(\\b${narrator} [^.?!]*?)\\b${narrator}’s\\b`, "gi"), "$1his or her");
     })
     .join("");
 }

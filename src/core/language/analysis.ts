@@ -52,7 +52,7 @@ export type Analysis = {
   antecedents: ReadonlyMap<string, Antecedent>;
 };
 
-export type Person = { name: string; gender?: "he" | "she" };
+export type Person = { name: string; gender?: "he" | "she"; mentions?: number };
 export type Antecedent = { text: string; node: Node; sentence: Sentence };
 
 /** Who *I* is in a sentence: its speaker, or whoever tells the whole. */

@@ -68,6 +68,9 @@ function readInner(sentence: Sentence, part: Node, out: Clause[]): void {
 
 /** The clause after "so thick *that*". */
 function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
+  // "This is why *worms come to the surface*"
+  const [wh, asked] = predicate.kids;
+  if (predicate.cat === "ws" && wh?.f.sub === "reason" && asked?.cat === "s") return readClause(sentence, asked, [], "adverbial", undefined, out);
   if (predicate.cat === "cs") return readClause(sentence, predicate.kids.at(-1)!, [], "adverbial", undefined, out);
   if (predicate.cat === "ap") for (const kid of predicate.kids) readResult(sentence, kid, out);
 }
@@ -96,7 +99,8 @@ function readVerbPhrases(
   const found: Verbal[] = [];
   readVerbal(vp, { auxiliaries: [], negated: false, complements: [], adjuncts: [], shared: false }, found);
   found.forEach((verbal, index) => {
-    const adjuncts = [...(index === 0 ? fronted : []), ...verbal.adjuncts];
+    // "Every day, the heart beats … and pumps …": what stands in front holds for both.
+    const adjuncts = [...fronted, ...verbal.adjuncts];
     const first = [...verbal.auxiliaries, verbal.verb][0]!;
     const subject = doer ?? first;
     out.push({

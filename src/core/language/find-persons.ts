@@ -1,5 +1,5 @@
 import type { Person, Sentence } from "./analysis";
-import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
+import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
 import type { Lexicon } from "./lexicon";
 
 const PERSON_VERBS = new Set(
@@ -12,6 +12,7 @@ const PERSON_VERBS = new Set(
  */
 export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): Map<string, Person> {
   const persons = new Map<string, Person>();
+  const votes = new Map<Person, Person["gender"][]>();
   for (const sentence of sentences) {
     for (const { from, to } of capitalisedRuns(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
@@ -22,10 +23,26 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const person = known ?? { name };
       if (words.length > person.name.split(" ").length) person.name = name;
       for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) persons.set(form, person);
-      person.gender ??= TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
+      person.gender ??= TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? nameGender(words[0]!) ?? kinGender(sentence, from);
+      const said = pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
+      if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
+      person.mentions = (person.mentions ?? 0) + 1;
     }
   }
+  takeVotes(votes, new Set(persons.values()));
   return persons;
+}
+
+/**
+ * A pronoun behind a name says whether it is a he or a she, unless somebody else is known to be one:
+ * "When Knight died, she was alone" tells nothing of Knight where the source is about Ada.
+ */
+function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, persons: ReadonlySet<Person>): void {
+  const known = new Set([...persons].map((person) => person.gender));
+  for (const [person, said] of votes) {
+    const [first] = said;
+    if (person.gender === undefined && first && said.every((vote) => vote === first) && !known.has(first)) person.gender = first;
+  }
 }
 
 const TITLE_GENDER: Record<string, Person["gender"]> = {
@@ -44,6 +61,18 @@ const TITLE_GENDER: Record<string, Person["gender"]> = {
   aunt: "she",
 };
 
+function nameGender(name: string): Person["gender"] {
+  const lower = name.toLowerCase();
+  return WOMENS_NAMES.has(lower) ? "she" : MENS_NAMES.has(lower) ? "he" : undefined;
+}
+
+/** "her young son, Bennett", "the fisherman Olsen" */
+function kinGender(sentence: Sentence, from: number): Person["gender"] {
+  const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;
+  if (/^(?:son|father|brother|husband|uncle|nephew|grandfather|grandson|king|prince|boy|fisherman|man)$/.test(before ?? "")) return "he";
+  return /^(?:daughter|mother|sister|wife|aunt|niece|grandmother|granddaughter|queen|princess|girl|woman|seamstress)$/.test(before ?? "") ? "she" : undefined;
+}
+
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   const runs: { from: number; to: number }[] = [];
   sentence.words.forEach((word, index) => {
@@ -59,7 +88,7 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
 function isPerson(words: string[], sentence: Sentence, from: number, to: number, lexicon: Lexicon): boolean {
   if (PERSON_TITLES.has(words[0]!.toLowerCase()) && words.length > 1) return true;
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
-  if (GIVEN_NAMES.has(words[0]!.toLowerCase())) return sentence.words[to]?.lower !== "lighthouse";
+  if (GIVEN_NAMES.has(words[0]!.toLowerCase()) || nameGender(words[0]!)) return sentence.words[to]?.lower !== "lighthouse";
   const before = sentence.words[from - 1];
   const trade = sentence.words[from - 2];
   if (before?.text === "," && trade && isPersonNoun(trade.lower, lexicon)) return true;
@@ -100,7 +129,7 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
 const PEOPLE = new Set("people person child folk settler villager crowd scientist researcher engineer family crew team staff public".split(" "));
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
-  if (PEOPLE.has(lemma)) return true;
+  if (PEOPLE.has(lemma) || /-year-old$/.test(lemma)) return true;
   const first = lexicon.findWord(lemma)?.senses[0];
   return first !== undefined && lexicon.nounFile(first) === 18;
 }

@@ -35,6 +35,26 @@ export function withoutAside(node: Node): Node {
   return node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role) ? withoutAside(head!) : node;
 }
 
+/** A part of a clause without what is said in passing inside it: "on Wrangel Island, *an icy stretch of land*". */
+export function textWithoutAsides(sentence: Sentence, node: Node): string {
+  const asides = asidesIn(node);
+  if (asides.length === 0) return nodeText(sentence, node);
+  const pieces: string[] = [];
+  let at = node.start;
+  for (const aside of asides) {
+    if (aside.start > at) pieces.push(wordsText(sentence, at, aside.start));
+    at = aside.end;
+  }
+  if (at < node.end) pieces.push(wordsText(sentence, at, node.end));
+  return pieces.join(" ");
+}
+
+function asidesIn(node: Node): Node[] {
+  const [head, aside] = node.kids;
+  if (node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role)) return [...asidesIn(head!), aside];
+  return node.kids.flatMap(asidesIn);
+}
+
 /** Where a node stands in its block. */
 export function nodeRange(sentence: Sentence, node: Node): { start: number; end: number } {
   return { start: sentence.words[node.start]!.tokens[0]!.start, end: sentence.words[node.end - 1]!.tokens.at(-1)!.end };
@@ -46,7 +66,10 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const first = sentence.words[0]!;
   let at = node;
   while (at.kids.length > 0) at = at.kids[0]!;
-  if (at.cat === "pn" || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
+  const second = sentence.words[1];
+  // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
+  const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && ["n", "adj", "ord"].includes(at.cat);
+  if (at.cat === "pn" || opensName || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 

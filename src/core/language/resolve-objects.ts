@@ -1,7 +1,6 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
-import { TIME_NOUNS, UNIT_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
@@ -100,7 +99,7 @@ type Found = Resolved & { head: string; end: number };
 function soleOf(found: readonly Found[]): Resolved | undefined {
   const heads = new Set(found.map(({ head }) => head));
   const last = found.at(-1);
-  return heads.size === 1 && last ? { text: last.text, sentence: last.sentence } : undefined;
+  return heads.size === 1 && last && !last.head.endsWith(" or its owner") ? { text: last.text, sentence: last.sentence } : undefined;
 }
 
 /** Noun phrases before the pronoun that agree with it; a phrase inside another one counts by itself. */
@@ -137,11 +136,17 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
       : undefined;
   }
   const lemma = (head.lemma ?? "").toLowerCase();
-  if ((head.cat !== "n" && head.cat !== "pn") || TIME_NOUNS.has(lemma) || UNIT_NOUNS.has(lemma)) return undefined;
+  if (head.cat !== "n" && head.cat !== "pn") return undefined;
   const text = midSentence(sentence, core);
   if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
+  // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.
+  if (core.f.det === "poss" && headOfPossessor(core) === "pro") return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // Numbers and quantities of a thing are not what is said of it the second time.
   return { text: knownText(text, core), sentence, head: lemma, end: node.end };
+}
+
+function headOfPossessor(np: Node): "pro" | "np" {
+  return np.kids[0]?.cat === "poss" ? "pro" : "np";
 }
 
 /** Whether the pronoun is a word of this sentence's own tree. */

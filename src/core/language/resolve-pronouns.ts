@@ -22,7 +22,7 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       if (!pronoun || isExpletive(pronoun, clause)) return;
       // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
       if (sharesPronoun(sentence, clause, pronoun)) return;
-      const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start);
+      const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
       const candidate = earlier ?? (before?.block === sentence.block ? mainClause(before) : undefined);
       const sole = solePerson(pronoun, persons, sentence, before);
       if (sole) {
@@ -53,7 +53,12 @@ export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>
   const all = [...new Set(persons.values())];
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
   const near = `${before?.text ?? ""} ${sentence.text}`;
-  return fitting.length === 1 && fitting[0]!.gender === pronoun && !(pronoun === "she" ? OTHER_WOMEN : OTHER_MEN).test(near) ? fitting[0]!.name : undefined;
+  if ((pronoun === "she" ? OTHER_WOMEN : OTHER_MEN).test(near)) return undefined;
+  if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
+  // A life is told of one person: named most often, and no other who might be meant stands near.
+  const [first, ...more] = all.filter((person) => person.gender === pronoun);
+  if (!first || more.length > 0 || (first.mentions ?? 0) < 3 || all.some((person) => (person.mentions ?? 0) > (first.mentions ?? 0))) return undefined;
+  return fitting.some((person) => person !== first && person.name.split(" ").some((word) => near.includes(word))) ? undefined : first.name;
 }
 
 /** A stand-in node for a name that is taken from elsewhere. */
@@ -68,6 +73,7 @@ function mainClause(sentence: Sentence): Clause | undefined {
 }
 
 function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): Antecedent | undefined {
+  if (clause.imperative || clause.subject.cat === "there") return undefined;
   const key = positionKey(clause.sentence, clause.subject.start);
   if (found.has(key)) return found.get(key);
   const node = coreOf(clause.subject);
@@ -171,5 +177,7 @@ function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMa
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
   const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon));
   if (pronoun === "it") return !human && !node.f.time;
-  return human && (!person?.gender || person.gender === pronoun) && node.f.det !== "quant";
+  // Somebody whose name tells nothing is not taken up where another is known to be a he or a she.
+  const isOpen = person !== undefined && person.gender === undefined && [...persons.values()].some((other) => other !== person && other.gender === pronoun);
+  return human && !isOpen && (!person?.gender || person.gender === pronoun) && node.f.det !== "quant";
 }

@@ -16,5 +16,20 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   const counts = new Map<string, number>();
   for (const { name } of found) counts.set(name, (counts.get(name) ?? 0) + 1);
   const isTalk = counts.size >= 2 && [...counts.values()].some((count) => count >= 2);
-  return new Map(isTalk ? found.map(({ id, name, length }) => [id, { name, length }]) : []);
+  const answers = counts.has("Q") && counts.has("A") ? interviewee(blocks) : undefined;
+  return new Map(
+    isTalk ? found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : name, length }]) : [],
+  );
+}
+
+const ANSWERS: Record<string, string> = { A: "answer" };
+
+/** Under *Q:* and *A:* the opening says who answers: "We spoke with Dana Whitehorse". */
+function interviewee(blocks: readonly Block[]): string {
+  const opening = blocks.filter((block) => block.kind !== "heading" && !LABEL.test(block.text)).map((block) => block.text);
+  for (const text of opening) {
+    const name = /\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u.exec(text)?.[1];
+    if (name) return name;
+  }
+  return "the person who answers";
 }

@@ -27,13 +27,16 @@ export const questionWithinGrade = defineRule({
     const task = question.kind === "essay" || question.kind === "open-response" ? 1.8 : 1;
     const limit = Math.round((grade <= 2 ? 18 : grade <= 5 ? 25 : 40) * task);
     if (words > limit) report("long", { words, limit, wanted: grade });
-    const counts = countText([stem]);
+    // Names and words of the source are known: they count as short ones.
+    const known = sourceBases(blocks, lexicon);
+    const bases = new Map(contentWords(stem, lexicon).map((word) => [word.shown, word.base]));
+    const plain = stem.replace(/[\p{L}’'-]+/gu, (word) => (known.has(bases.get(word) ?? "") ? "word" : word));
+    const counts = countText([plain]);
     const estimate = counts.words >= 8 ? Math.min(fleschKincaid(counts), automatedReadability(counts)) : 0;
     if (words <= limit && estimate > grade + 4) report("hard", { grade: Math.round(estimate), wanted: grade });
     if (grade > 8) return;
-    const source = sourceBases(blocks, lexicon);
     const rare = contentWords(visibleText(question), lexicon).find(
-      (word) => word.kind === "word" && !source.has(word.base) && lexicon.findWord(word.base) !== undefined && lexicon.zipf(word.base) < (grade <= 5 ? 3 : 2.4),
+      (word) => word.kind === "word" && !known.has(word.base) && lexicon.findWord(word.base) !== undefined && lexicon.zipf(word.base) < (grade <= 5 ? 3 : 2.4),
     );
     if (rare) report("word", { word: rare.shown });
   },

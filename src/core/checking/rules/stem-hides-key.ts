@@ -17,7 +17,8 @@ export const stemHidesKey = defineRule({
     if (question.kind !== "multiple-choice" && question.kind !== "gap-fill" && question.kind !== "short-answer") return;
     // Several gaps share one text, where a word may stand more than once.
     if (question.kind === "gap-fill" && question.more?.length) return;
-    const stem = baseSet(question.stem, lexicon);
+    // What a quotation in the stem holds is there to be chosen from.
+    const stem = baseSet(question.stem.replace(/“[^”]*”/g, "“…”"), lexicon);
     if (question.kind === "multiple-choice") {
       const key = question.options.find((option) => option.id === question.key);
       const others = question.options.filter((option) => option !== key).map((option) => baseSet(option.text, lexicon));

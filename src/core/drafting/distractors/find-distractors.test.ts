@@ -6,7 +6,7 @@ import { findDistractors } from "./find-distractors";
 
 const SOURCE = `# The light of Skerry Bay
 
-Keepers wore aprons because buttons could scratch the glass. A clockwork machine turned the lens all night. An electric motor replaced the clockwork in 1954. The lens arrived in 1871. The first lamp was lit in 1823 in France.
+Keepers wore aprons because buttons could scratch the glass. Smoke from the oil darkened the glass every night. Keepers cleaned the lamps in the morning. Strong soap could spoil the aprons. A clockwork machine turned the lens all night. An electric motor replaced the clockwork in 1954. The lens arrived in 1871. The first lamp was lit in 1823 in France.
 
 A petition is a letter that many people sign. A by-law is a rule that is made by a town council. A tide table is a list that shows every tide. Ida Marrow kept the light. Thomas Marrow trimmed the lamp. Augustin Fresnel designed a lens for ships. Dr. Edmund Hale read the notebooks of the keepers. Oda Brandt guided ships.
 
@@ -35,6 +35,10 @@ describe("wrong options are of the key's own kind", () => {
     const { fact, found } = distractors("cause", /aprons/);
     expect(found).toHaveLength(3);
     for (const text of found) expect(fact.sentence.text.toLowerCase()).not.toContain(text.toLowerCase());
+  });
+  it("only what is on the matter: shares a word with what is asked", () => {
+    const { found } = distractors("cause", /aprons/);
+    for (const text of found) expect(text).toMatch(/glass|keepers|aprons|lamps/i);
   });
   it("meanings of other terms for a meaning", () => {
     const { found } = distractors("definition", /petition/);

@@ -1,6 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import type { Candidate } from "../candidate";
-import { opensClearly } from "../phrasing/opens-clearly";
+import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf } from "./find-claim";
 import { titleOf } from "./sections";
@@ -36,8 +36,8 @@ function inform(stock: SourceStock): Candidate[] {
   const points = weightiest(facts, 8).slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
   const task =
-    /^(?:how|why|where|what|who) /i.test(title) && !title.endsWith("?")
-      ? `Explain ${lowerFirst(title)}`
+    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title)
+      ? `Explain ${inSentenceCase(title, stock)}`
       : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
   return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
@@ -47,7 +47,8 @@ function inform(stock: SourceStock): Candidate[] {
 function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
   const worth = new Map<Sentence, number>();
   for (const fact of facts)
-    if (fact.sentence.clauses.length > 0 && opensClearly(fact.sentence)) worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
+    if (fact.sentence.clauses.length > 0 && opensClearly(fact.sentence) && !speaksOfItself(fact.sentence))
+      worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
   const perBlock = new Map<string, number>();
   const chosen: Sentence[] = [];
   for (const [sentence] of [...worth].sort((a, b) => b[1] - a[1])) {
@@ -90,7 +91,7 @@ function tell(stock: SourceStock): Candidate[] {
   return [essay("tell", stem, [{ side: "", sentences: points }], points, TELLING, "essay-tell")];
 }
 
-function lowerFirst(text: string): string {
+function _lowerFirst(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
@@ -145,4 +146,13 @@ function essay(
       levels,
     },
   };
+}
+
+/** "How a Bill Becomes a Law" → "how a bill becomes a law": words that the text itself writes small are no names. */
+function inSentenceCase(title: string, { analysis }: SourceStock): string {
+  const small = new Set(analysis.sentences.flatMap((sentence) => sentence.words.map((word) => word.text)));
+  return title
+    .split(" ")
+    .map((word, index) => (index === 0 || small.has(word.toLowerCase()) ? word.toLowerCase() : word))
+    .join(" ");
 }

@@ -2,6 +2,7 @@ import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
 import { bareTerm } from "../facts/find-definition";
+import { isAlikeForMatching } from "../facts/term-sort";
 import type { SourceStock } from "../source-stock";
 
 const FEWEST = 3;
@@ -17,10 +18,12 @@ export function draftMatches(stock: SourceStock): Candidate[] {
   ];
 }
 
-function terms({ facts }: SourceStock): Pair[] {
-  return facts
-    .filter((fact) => fact.term && fact.definiens && (fact.type === "definition" || fact.type === "naming"))
-    .map((fact) => ({ fact, left: sentenceCase(bareTerm(fact.term!)), right: fact.definiens! }));
+/** The largest group of terms of one sort: persons or the rest, one or many, or some would be matched without reading. */
+function terms({ facts, analysis }: SourceStock): Pair[] {
+  const all = facts.filter((fact) => fact.term && fact.definiens && (fact.type === "definition" || fact.type === "naming"));
+  const groups = all.map((fact) => all.filter((other) => isAlikeForMatching(fact, other, analysis.lexicon)));
+  const largest = groups.reduce<typeof all>((best, group) => (group.length > best.length ? group : best), []);
+  return largest.map((fact) => ({ fact, left: sentenceCase(bareTerm(fact.term!)), right: fact.definiens! }));
 }
 
 function years({ facts }: SourceStock): Pair[] {

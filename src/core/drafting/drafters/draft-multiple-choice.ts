@@ -46,7 +46,7 @@ function optionAnswer(fact: Fact): string {
 /** Whole clauses are written as sentences, phrases without capital or stop as their own kind asks. */
 function optionForm(fact: Fact): (text: string) => string {
   if (fact.type === "function") return (text) => `${fact.clause.verb.flags?.[0] === "third" ? "It" : "They"} ${text}.`;
-  return fact.type === "cause" || fact.type === "condition" ? (text) => `${sentenceCase(text)}.` : (text) => text;
+  return fact.type === "cause" || fact.type === "condition" || fact.type === "reason" ? (text) => `${sentenceCase(text)}.` : (text) => text;
 }
 
 /** Kinds of distractor that readers find fair are worth more. */
@@ -71,5 +71,7 @@ function distractorsWorth(fact: Fact): number {
     function: 0.2,
     report: 0.1,
     aim: 0,
+    reason: 0.4,
+    step: 0.4,
   }[fact.type];
 }

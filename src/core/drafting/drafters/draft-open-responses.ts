@@ -2,7 +2,7 @@ import type { Sentence } from "../../language/analysis";
 import type { Block } from "../../source/schema";
 import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
-import { opensClearly } from "../phrasing/opens-clearly";
+import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 
 const FEWEST_POINTS = 3;
@@ -53,7 +53,11 @@ function reasons({ analysis, facts }: SourceStock): Candidate[] {
   const claim = analysis.sentences.find(
     (sentence) => sentence.block.kind !== "heading" && sentence.tree && /\b(?:should|ought to|must)\b/.test(sentence.text) && isClear(sentence),
   );
-  const because = pointsOf(facts.filter((fact) => fact.type === "cause" || fact.type === "purpose" || fact.type === "condition" || fact.type === "quantity"));
+  const numbered = facts.filter((fact) => fact.type === "reason").map((fact) => fact.sentence);
+  const because =
+    numbered.length >= 2
+      ? numbered
+      : pointsOf(facts.filter((fact) => fact.type === "cause" || fact.type === "purpose" || fact.type === "condition" || fact.type === "quantity"));
   if (!claim || because.length < 2) return [];
   const points = [claim, ...because.filter((sentence) => sentence !== claim)].slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
@@ -64,7 +68,8 @@ function reasons({ analysis, facts }: SourceStock): Candidate[] {
 function pointsOf(facts: readonly Fact[]): Sentence[] {
   const worthBySentence = new Map<Sentence, number>();
   for (const fact of facts) {
-    if (WEIGHTY.has(fact.type) && isClear(fact.sentence)) worthBySentence.set(fact.sentence, Math.max(fact.worth, worthBySentence.get(fact.sentence) ?? 0));
+    if (WEIGHTY.has(fact.type) && isClear(fact.sentence) && !speaksOfItself(fact.sentence))
+      worthBySentence.set(fact.sentence, Math.max(fact.worth, worthBySentence.get(fact.sentence) ?? 0));
   }
   return [...worthBySentence]
     .sort((a, b) => b[1] - a[1])

@@ -1,9 +1,11 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
+import { isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
@@ -181,10 +183,12 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
       depth: "understanding" as const,
     };
     const verb = (fact.plural ?? fact.phrasing.clause.verb.flags?.includes("plain")) ? "are" : "is";
-    const reversed = fact.pattern === "what-is-called" ? `${fact.term} is ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
+    const plural = fact.answerNode && fact.pattern !== "what-is-term" && headTerminal(fact.answerNode).flags?.[0] === "pl";
+    const reversed =
+      fact.pattern === "what-is-called" ? `${fact.term} ${plural ? "are" : "is"} ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
-    const other = all[(index + 1) % all.length]!;
-    if (other === fact || verb === "are") return [own];
+    const other = [...all.slice(index + 1), ...all.slice(0, index)].find((one) => isSameSort(fact, one, stock.analysis.lexicon));
+    if (!other || verb === "are") return [own];
     const wrong: Candidate = {
       ...base,
       stem: `${sentenceCase(fact.term!)} is ${other.definiens}.`,

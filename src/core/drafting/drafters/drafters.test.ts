@@ -29,7 +29,7 @@ describe("short answers", () => {
 
 describe("multiple choice", () => {
   const text = `A petition is a letter that many people sign. A by-law is a rule that is made by a town council. A tide table is a list that shows every tide.
-Keepers wore aprons because buttons could scratch the glass. Small boats carry no radio because a good radio costs a month's catch. The council closed the harbour because thick ice blocked the narrow channel. An electric motor replaced the clockwork in 1954.`;
+Keepers wore aprons because buttons could scratch the glass. Strong soap could spoil the aprons. Keepers cleaned the lamps in the morning. Small boats carry no radio because a good radio costs a month's catch. The council closed the harbour because thick ice blocked the narrow channel. An electric motor replaced the clockwork in 1954.`;
   const found = draftMultipleChoice(stock(text), 1);
   it("writes reasons as sentences", () => {
     const reason = found.find((candidate) => candidate.stem.startsWith("Why did keepers"));

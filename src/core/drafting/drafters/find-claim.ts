@@ -16,6 +16,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       OUGHT.test(sentence.text) &&
       sentence.abstained !== "speech" &&
       sentence.abstained !== "question" &&
+      !isOfOthers(sentence) &&
       opensClearly(sentence),
   );
   const weight = (sentence: Sentence) =>
@@ -26,6 +27,13 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
     (sentence.words.length > 26 ? 1 : 0);
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;
+}
+
+/** "The members believe that animals should …": somebody else's demand. */
+function isOfOthers({ clauses, text }: Sentence): boolean {
+  const [first] = clauses;
+  const says = first && /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest)$/.test(first.verb.lemma ?? "");
+  return Boolean(says) && !/^(?:I|we)\b/i.test(text);
 }
 
 /** "I believe that the school should …" → "The school should …" */
@@ -39,7 +47,9 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { re
   const against = analysis.sentences.filter(
     (sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)),
   );
-  const given = new Set(facts.filter((fact) => ["cause", "purpose", "condition", "quantity", "manner"].includes(fact.type)).map((fact) => fact.sentence));
+  const given = new Set(
+    facts.filter((fact) => ["cause", "purpose", "condition", "quantity", "manner", "reason"].includes(fact.type)).map((fact) => fact.sentence),
+  );
   const reasons = analysis.sentences.filter((sentence) => {
     const marked = /\b(?:because|since|reason|so that|if)\b/i.test(sentence.text);
     return (

@@ -23,7 +23,9 @@ export type FactType =
   | "feeling"
   | "function"
   | "report"
-  | "aim";
+  | "aim"
+  | "reason"
+  | "step";
 
 /** Something the source says, with the question that asks for it and the whole answer. */
 export type Fact = {

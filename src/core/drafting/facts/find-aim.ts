@@ -7,6 +7,61 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 const AIMING = new Set("want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(" "));
 
+const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable".split(" "));
+
+/** "A lawyer can *ask the judge to dismiss a person*": what can a lawyer ask the judge to do? */
+export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [to, what, ...more] = clause.complements;
+  if (clause.shared || clause.passive || clause.imperative || clause.negated || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
+  if (to?.role !== "object" || what?.role !== "infinitive" || what.node.f.form !== "to") return [];
+  if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
+  const answer = nodeText(clause.sentence, what.node).replace(/^to /, "");
+  if (isUnclear(rest) || answer.split(" ").length < 3) return [];
+  return [
+    {
+      type: "aim",
+      id: factId("aim", clause.sentence, what.node.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", `${rest} to do`),
+      answer,
+      answerNode: what.node,
+      accepted: [`to ${answer}`],
+      depth: "understanding",
+      worth: 2.4,
+      pattern: "what-aim",
+    },
+  ];
+}
+
+/** "*People who ignore a summons* can be fined": what can happen to them? */
+export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [modal] = clause.auxiliaries;
+  const isFate = clause.passive && modal?.cat === "modal" && /^(?:can|may|will|could)$/.test(modal.lemma ?? "") && clause.subject.role === "relative";
+  if (!isFate || clause.negated || clause.shared) return [];
+  const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
+  if (isUnclear(rest)) return [];
+  return [
+    {
+      type: "condition",
+      id: factId("condition", clause.sentence, clause.verb.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `What ${modal.lemma} happen to ${phrasing.subject}?`,
+      answer: `${clause.subject.f.num === "pl" || phrasing.binder.num === "pl" ? "they" : phrasing.binder.human ? "he or she" : "it"} ${[phrasing.finite, rest].filter(Boolean).join(" ")}`,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.8,
+      pattern: "what-can-happen-to",
+    },
+  ];
+}
+
 /** "They *decided to split up*", "Engineers *hope to copy* the recipe": what somebody wants, decides or tries. */
 export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;

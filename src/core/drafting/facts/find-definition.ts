@@ -3,9 +3,10 @@ import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { isContrast, type Phrasing } from "../phrasing/ask-clause";
+import { isContrast, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "A patent is *a document that gives an inventor the right …*": asked both ways. */
 export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -16,16 +17,23 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank !== "main") return [];
   const subject = coreOf(clause.subject);
   // "the moment when the water stands highest": the clause belongs to the noun.
-  const [when, ...others] = clause.adjuncts.map((part) => part.node);
+  const [when, ...others] = clause.adjuncts.map((part) => part.node).filter((node) => !isTailOf(predicate, node, clause));
   const belongs =
     when?.cat === "sb" &&
     when.start === predicate.end &&
     predicate.f.det === "def" &&
     /^(?:moment|time|day|place|point|state|period)$/.test(headTerminal(predicate).lemma ?? "");
-  if (!isTerm(subject) || !(belongs || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
+  const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 6;
+  if (!isTerm(subject) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
-  if (whole.some((node) => findUnclear(node, sentence, analysis, phrasing.binder, false) || hasOwnPronoun(node))) return [];
-  const definiens = wordsText(sentence, predicate.start, belongs ? when.end : predicate.end);
+  // "listen to *the evidence*": what the meaning brings along is part of what it says.
+  const pointsOut = (node: Node) => {
+    const unclear = findUnclear(node, sentence, analysis, phrasing.binder, false);
+    return unclear !== undefined && unclear !== "definite-without-antecedent";
+  };
+  if (whole.some((node) => pointsOut(node) || hasOwnPronoun(node))) return [];
+  const definiens = wordsText(sentence, predicate.start, belongs ? when.end : Math.max(predicate.end, clause.end));
+  if (SINGLES_OUT.test(definiens)) return [];
   const term = midSentence(sentence, subject);
   if (definiens.split(" ").length < 6) return [];
   const plural = clause.verb.flags?.includes("plain");
@@ -61,6 +69,47 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return facts;
 }
 
+/** "a chamber … that raises boats *by changing the water level*": it belongs to the meaning, wherever the parse hangs it. */
+function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): boolean {
+  return node.start >= predicate.end && node.cat === "pp" && !node.f.time && predicate.f.det === "indef" && node.end <= clause.end;
+}
+
+/** Not what a thing is, but which one of all it is. */
+const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
+
+/** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
+export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np")
+    return [];
+  const which = nodeText(sentence, predicate);
+  if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
+    return [];
+  if (findUnclear(predicate, sentence, analysis) || hasOwnPronoun(predicate)) return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const answer = midSentence(sentence, coreOf(clause.subject));
+  const human = phrasing.binder.human;
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("thing", sentence, predicate.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `${[human ? "Who" : "What", phrasing.inverted, which, rest].filter(Boolean).join(" ")}?`,
+      answer: phrasing.subject || answer,
+      answerNode: coreOf(clause.subject),
+      accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],
+      depth: "recall",
+      worth: 2.6,
+      pattern: "which-one",
+    },
+  ];
+}
+
 /** "*The part of the rope that leads away* is called *the standing part*." */
 export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -90,6 +139,7 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: name,
       term,
       definiens: thing,
+      plural: verb === "are",
       depth: "recall",
       worth: 3.4,
       pattern: "what-is-called",

@@ -2,24 +2,26 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import { pronounOf } from "../../language/resolve-pronouns";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
-import { findAim } from "./find-aim";
-import { findBackCause } from "./find-back-cause";
+import { findAim, findFate, findRequest } from "./find-aim";
+import { findBackCause, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
-import { findDefinition, findIdentity, findNaming } from "./find-definition";
+import { findDefinition, findIdentity, findNaming, findSingled } from "./find-definition";
+import { findDuty } from "./find-duty";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
 import { findNamedByClause, findNamedPhrases } from "./find-named-phrase";
+import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
-import { findRelation } from "./find-relation";
+import { findGift, findQuality, findRelation } from "./find-relation";
 import { findReport } from "./find-report";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
@@ -28,6 +30,7 @@ const FINDERS: FactFinder[] = [
   findDefinition,
   findNaming,
   findIdentity,
+  findSingled,
   findNamedByClause,
   findCause,
   findSo,
@@ -49,7 +52,12 @@ const FINDERS: FactFinder[] = [
   findFunction,
   findReport,
   findAim,
+  findRequest,
+  findFate,
+  findDuty,
   findRelation,
+  findQuality,
+  findGift,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -64,7 +72,12 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
   const said = phrasings(sentence, analysis).filter((phrasing) => phrasing.clause.rank === "main");
-  const facts = [...findNamedPhrases(sentence, analysis), ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis)))];
+  const facts = [
+    ...findNamedPhrases(sentence, analysis),
+    ...findWhyClause(sentence, analysis),
+    ...findNumberedReason(sentence, analysis),
+    ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
+  ];
   return facts.filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
 }
 
@@ -93,7 +106,7 @@ function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
 }
 
 /** Reasons are the writer's; numbers and names are the world's. */
-const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner", "function"]);
+const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner", "function", "aim"]);
 
 function openWith(opening: string, { stem }: Fact): string {
   return `${opening}, ${stem.charAt(0).toLowerCase()}${stem.slice(1)}`;

@@ -17,6 +17,7 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object")?.node;
   if (!object || clause.imperative || clause.shared || clause.negated || clause.complements.length > 1) return [];
+  if (/^no\b/i.test(nodeText(clause.sentence, object))) return [];
   const items = conjunctsOf(object);
   if (items.length < FEWEST || items.length > MOST) return [];
   const plain = items.every(

@@ -123,7 +123,7 @@ function called(np: Node): Named | undefined {
 }
 
 /** [term, [a meaning with something that sets it apart]] */
-function explained(np: Node, sentence: Sentence, analysis: Analysis): Named | undefined {
+function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | undefined {
   if (np.role !== "apposition") return undefined;
   const [term, rest] = np.kids as [Node, Node];
   const meaning = inside(rest);
@@ -162,6 +162,7 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   const words = meaning.end - meaning.start;
   // "a thin, flexible layer called the cell membrane": many layers are thin.
   const setsApart = words >= 6 || [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
+  if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
   if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
@@ -196,6 +197,42 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
       depth: "understanding",
       worth: how === "called" ? 3 : 3.2,
       pattern: "what-is-term",
+    },
+  ];
+}
+
+/** "The two upper chambers, *called atria*": what are they called? */
+function nameOf(term: Node, meaning: Node, clause: Clause, analysis: Analysis): Fact[] {
+  const { sentence } = clause;
+  const name = midSentence(sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
+  const thing = midSentence(sentence, meaning);
+  const be = meaning.f.num === "pl" ? "are" : "is";
+  const bare = bareTerm(name);
+  if (headTerminal(term).cat !== "n" || hasPronoun(meaning) || analysis.persons.has(name)) return [];
+  return [
+    {
+      type: "naming",
+      id: factId("definition", sentence, term.start),
+      sentence,
+      clause,
+      phrasing: {
+        clause,
+        subject: thing,
+        binder: { num: be === "are" ? "pl" : "sg", human: false },
+        inverted: be,
+        verbPhrase: "called",
+        finite: `${be} called`,
+      },
+      stem: `What ${be} ${thing} called?`,
+      answer: name,
+      answerNode: term,
+      accepted: bare === name ? [] : [bare],
+      term: name,
+      definiens: thing,
+      plural: be === "are",
+      depth: "recall",
+      worth: 3,
+      pattern: "what-is-called",
     },
   ];
 }

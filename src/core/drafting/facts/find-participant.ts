@@ -42,6 +42,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "Who counted?" – "The writer": nobody needs the text for that.
   if (phrasing.subject === narratorOf(clause.sentence, analysis)) return [];
+  // "A wall called the septum separates …": the name is asked for, not the wall.
+  if (clause.subject.role === "reduced" && /\bcalled\b/.test(nodeText(clause.sentence, clause.subject))) return [];
   const human = phrasing.binder.human && node.f.det !== "indef" && node.f.det !== "quant";
   const thing =
     !phrasing.binder.human &&
@@ -106,8 +108,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
-  if (isUnclear(rest) || words < 2 || !isWhole(rest) || object.end - object.start > 9) return [];
+  if (isUnclear(rest) || words < 2 || !isWhole(rest) || object.end - object.start > 15) return [];
   const answer = nodeText(clause.sentence, object);
+  const short = nodeText(clause.sentence, core);
   return [
     {
       type: "thing",
@@ -118,7 +121,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, "What", rest),
       answer,
       answerNode: core,
-      accepted: bareForms(answer),
+      accepted: [...bareForms(answer), ...(short === answer ? [] : [short])],
       depth: "recall",
       worth: 1.2,
       pattern: "what-object",

@@ -25,9 +25,14 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
   const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
-  if (tail && findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
   return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+/** "two structures that animal cells do not have": two verbs would meet in the question. */
+function hasVerb(np: Node): boolean {
+  return [...walkTree(np)].some((node) => node.cat === "rc" || node.cat === "s" || (node.role === "reduced" && node.kids.length === 2));
 }
 
 /** "three percent of every sale" → What percentage of every sale …? */

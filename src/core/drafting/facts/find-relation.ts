@@ -4,7 +4,7 @@ import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node } from "../../language/tree";
-import { type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
@@ -41,6 +41,89 @@ const PAIRS: Record<string, readonly string[]> = {
   worry: ["about"],
 };
 const WORTH: Record<string, number> = { make: 2.1, consist: 2.1, depend: 2.2, rely: 2.1, lead: 2.4, result: 2.4, turn: 2.3, change: 2.3, come: 1.8, use: 2.3 };
+
+/** Adjectives with the preposition that belongs to them. */
+const QUALITIES: Record<string, string> = {
+  afraid: "of",
+  proud: "of",
+  full: "of",
+  tired: "of",
+  famous: "for",
+  responsible: "for",
+  grateful: "for",
+  rich: "in",
+  similar: "to",
+  allergic: "to",
+  covered: "with",
+  interested: "in",
+};
+
+/** "She *was afraid of* polar bears": what was she afraid of? */
+export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  if (
+    clause.verb.cat !== "be" ||
+    clause.negated ||
+    clause.shared ||
+    clause.auxiliaries.length > 0 ||
+    predicate?.cat !== "ap" ||
+    predicate.role !== "complement"
+  )
+    return [];
+  const phrase = predicate.kids[1];
+  const quality = headTerminal(predicate).lemma ?? "";
+  const [preposition, thing] = phrase?.cat === "pp" ? phrase.kids : [];
+  if (!phrase || !thing || preposition?.lemma !== QUALITIES[quality] || thing.cat !== "np" || thing.f.det === "pron") return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  const answer = nodeText(clause.sentence, thing);
+  return [
+    {
+      type: "thing",
+      id: factId("thing", clause.sentence, thing.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `${["What", phrasing.inverted, phrasing.subject, wordsText(clause.sentence, predicate.start, phrase.start), preposition!.lemma, rest].filter(Boolean).join(" ")}?`,
+      answer,
+      answerNode: coreOf(thing),
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 2,
+      pattern: "what-relation",
+    },
+  ];
+}
+
+/** "The expedition promised her *fifty dollars a month*": what was given, promised or paid to whom. */
+export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [to, what, ...more] = clause.complements;
+  if (clause.verb.cat !== "v" || clause.shared || clause.negated || clause.passive || !to || !what || more.length > 0) return [];
+  if (to.role !== "object" || what.role !== "object2" || !GIVING.has(clause.verb.lemma ?? "") || what.node.f.det === "pron") return [];
+  const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || findUnclear(what.node, clause.sentence, analysis, phrasing.binder)) return [];
+  const answer = nodeText(clause.sentence, what.node);
+  return [
+    {
+      type: "thing",
+      id: factId("thing", clause.sentence, what.node.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: coreOf(what.node),
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 1.9,
+      pattern: "what-object",
+    },
+  ];
+}
+
+const GIVING = new Set("give promise offer pay send bring teach lend owe grant award hand show cost supply".split(" "));
 
 /** "Every living thing *is made of* cells", "the number *depends on* the population", "*turn into* compost". */
 export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {

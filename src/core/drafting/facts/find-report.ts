@@ -13,13 +13,14 @@ const REPORTING = new Set(
 );
 /** Nobody in particular: more than one sentence may answer. */
 const NOBODY = /^(?:some|most|many people|people|others?|everyone|everybody|someone|somebody|one|you|they|we|a few|few)\b/i;
+const OTHER_SIDE = /^(?:some (?:people|students|parents|adults|residents|neighbours|neighbors|experts)|others|critics|opponents)$/i;
 const MOST_WORDS = 22;
 
 /** "The researchers found *that seawater had seeped into the concrete*": what did the researchers find? */
 export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
-  if (!part || clause.shared || clause.negated || clause.passive || !REPORTING.has(clause.verb.lemma ?? "") || NOBODY.test(phrasing.subject)) return [];
+  if (!part || clause.shared || clause.negated || clause.passive || !REPORTING.has(clause.verb.lemma ?? "") || isNobody(phrasing, analysis)) return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
@@ -43,4 +44,13 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-was-said",
     },
   ];
+}
+
+/** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */
+function isNobody({ subject }: Phrasing, analysis: Analysis): boolean {
+  if (!NOBODY.test(subject)) return false;
+  if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
+  return (
+    analysis.sentences.filter((sentence) => /\b(?:some|others|critics|opponents)\b[^.]* (?:argue|say|think|believe|claim)/i.test(sentence.text)).length !== 1
+  );
 }

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { inflectVerb } from "../../language/inflect";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { numberDistractors, yearDistractors } from "../distractors/number-distractors";
@@ -7,7 +8,7 @@ import { numberValue } from "../phrasing/number-forms";
 import type { Statement } from "../source-stock";
 import { OPPOSITES } from "./opposites";
 
-export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison"; from: string; to: string };
+export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison" | "denial"; from: string; to: string };
 
 /** Under these a changed statement may still be true. */
 const HEDGED =
@@ -17,8 +18,38 @@ const ORDER: Record<string, string> = { before: "after", after: "before" };
 /** Ways to make a statement false so that the source itself denies it: number, year, order in time, comparison, opposite. */
 export function falsify(statement: Statement, analysis: Analysis, seed: number): Falsehood[] {
   const comparison = byComparison(statement, analysis);
-  if (HEDGED.test(statement.text) || statement.phrasing.clause.negated) return [];
-  return [...byNumber(statement, seed), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement)];
+  if (statement.phrasing.clause.negated) return byDenial(statement);
+  if (HEDGED.test(statement.text)) return byNothing(statement);
+  return [...byNumber(statement, seed), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement, analysis)];
+}
+
+/** "Bees do not hibernate" → "Bees hibernate"; the source itself says that they do not. */
+function byDenial({ phrasing, rest }: Statement): Falsehood[] {
+  const { clause, subject, finite } = phrasing;
+  const [auxiliary, not, ...verb] = finite.replace(/^cannot /, "can not ").split(" ");
+  // "Each lens did not hold forty": not each, or none?
+  if (/^(?:each|every|all|both|most|many|some)\b/i.test(subject)) return [];
+  if (
+    not !== "not" ||
+    !auxiliary ||
+    /\b(?:any|anything|anyone|yet|ever|until|longer|either|much|many)\b/.test(rest) ||
+    clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
+  )
+    return [];
+  if (/^(?:may|might|could|should|would)$/.test(auxiliary)) return [];
+  const plain = /^(?:do|does|did)$/.test(auxiliary)
+    ? inflectVerb(clause.verb.lemma ?? verb.join(" "), auxiliary === "did" ? "past" : auxiliary === "does" ? "third" : "base")
+    : [auxiliary, ...verb].join(" ");
+  return [{ text: [subject, plain, rest].filter(Boolean).join(" "), how: "denial", from: `${auxiliary} not`, to: plain }];
+}
+
+/** "An earthworm has no eyes" → "An earthworm has eyes". */
+function byNothing({ phrasing, text }: Statement): Falsehood[] {
+  const none = phrasing.clause.complements.filter(({ node }) => node.cat === "np" && /^no\b/.test(nodeText(phrasing.clause.sentence, node)));
+  if (none.length !== 1 || (text.match(/\bno\b/g) ?? []).length !== 1 || /\b(?:no longer|no more|no one|can|may|some|about|only|almost|nearly)\b/.test(text))
+    return [];
+  const plural = headTerminal(none[0]!.node).flags?.[0] !== "sg";
+  return plural ? [{ text: text.replace(/\bno /, "").replace(/, or /, ", and ").replace(/ or /, " and "), how: "denial", from: "no", to: "" }] : [];
 }
 
 /** Replaces a word that stands there exactly once. */
@@ -34,11 +65,16 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     const number = node.kids[0]!;
     const words = nodeText(clause.sentence, number);
     const value = numberValue(words);
-    if (value === undefined || value < 2 || number.f.sub) return [];
+    if (value === undefined || value < 2 || number.f.sub || isRange(clause, number)) return [];
     // "one sources" would give itself away by its grammar.
     const other = numberDistractors(words, [], 3, seed).find((number) => numberValue(number) !== 1);
     return other ? swap(text, words, other, "number") : [];
   });
+}
+
+/** "two to three months": both ends of a range hold together. */
+function isRange({ sentence }: Clause, number: Node): boolean {
+  return /^(?:to|or|and)$/.test(sentence.words[number.start - 1]?.lower ?? "") || /^(?:to|or|and|-|–)$/.test(sentence.words[number.end]?.lower ?? "");
 }
 
 function byYear({ text }: Statement, analysis: Analysis, seed: number): Falsehood[] {
@@ -85,14 +121,28 @@ function headWord(phrase: string): string {
 }
 
 /** Under a noun ("a low bulge") the opposite may be nonsense; as verb, predicate or adverb it is a denial. */
-function byOpposite({ phrasing, text }: Statement): Falsehood[] {
+function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehood[] {
   const { clause } = phrasing;
+  // "Each autumn, millions leave and fly south": without its time the opposite may be true as well.
+  if (clause.shared && clause.sentence.clauses[0]?.adjuncts.some(({ node }) => node.end <= clause.subject.start)) return [];
   const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
   return terminals.flatMap((node) => {
     const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
+    if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
     // "heavy at the bottom and light at the top" already holds both.
     return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
   });
+}
+
+/** "In March, the monarchs fly north again": of the same deed or thing the opposite is told too. */
+function isSaidElsewhere(opposite: string | undefined, clause: Clause, analysis: Analysis): boolean {
+  const words = [clause.verb.lemma, headTerminal(clause.subject).lemma].filter((word): word is string => Boolean(word) && word !== "be");
+  return analysis.sentences.some(
+    (sentence) =>
+      sentence !== clause.sentence &&
+      sentence.words.some((word) => word.lower === opposite) &&
+      sentence.words.some((word) => word.candidates.some((tag) => words.includes(tag.lemma ?? ""))),
+  );
 }
 
 /** Words of a part that are not inside a noun phrase: in "harder … than dry rope", *harder* and not *dry*. */

@@ -1,7 +1,7 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { isWeather, pronounOf, solePerson } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
@@ -24,6 +24,8 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
+/** "At first there were plenty of seals": true for a while only. */
+const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet".split(" "));
 
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
@@ -32,7 +34,8 @@ const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 const ENDS = new Set("end side half part edge face corner".split(" "));
 
 /** "Second, children need time to play": the order of the argument, not of what is said. */
-const COUNTING = /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|in the end|in short|above all),?$/i;
+const COUNTING =
+  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|in the end|in short|above all|at last|at once|in time|eventually),?$/i;
 
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
@@ -155,17 +158,25 @@ function phraseCommand(clause: Clause): Phrasing | Unaskable {
 }
 
 function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
-  const words = clause.auxiliaries.map((node) => clause.sentence.words[node.start]!.lower);
-  const main = clause.sentence.words[clause.verb.start]!.lower;
-  if ([...words, main].some((word) => word.includes("'") || word === "ca" || word === "wo" || word === "cannot")) return undefined;
+  const words = clause.auxiliaries.map((node) => wholeForm(clause.sentence.words[node.start]!.lower));
+  const main = wholeForm(clause.sentence.words[clause.verb.start]!.lower);
+  if ([...words, main].some((word) => word.includes("'"))) return undefined;
   const not = clause.negated ? ["not"] : [];
-  const finite = [words[0], ...not, ...words.slice(1), main].filter(Boolean).join(" ");
+  const finite = [words[0], ...not, ...words.slice(1), main]
+    .filter(Boolean)
+    .join(" ")
+    .replace(/^can not /, "cannot ");
   if (words.length > 0) return { inverted: words[0]!, verbPhrase: [...not, ...words.slice(1), main].join(" "), finite };
   if (clause.verb.cat === "be") return { inverted: main, verbPhrase: not.join(""), finite: [main, ...not].join(" ") };
   const form = clause.verb.flags?.[0];
   const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
   const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
   return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
+}
+
+/** "ca n't" is *can not*; "'s" may be is or has, and stays. */
+function wholeForm(word: string): string {
+  return ({ ca: "can", wo: "will", cannot: "can", "'re": "are", "'ve": "have", "'ll": "will", "'m": "am" } as Record<string, string>)[word] ?? word;
 }
 
 /** The clause's parts after the verb, without those in `omit`; what stood in front comes last. */
@@ -175,14 +186,22 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
   const pieces: { order: number; text: string }[] = [];
+  let asideEnd = -1;
   for (const { node, role } of parts) {
     if (isContrast(node)) continue;
+    // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
+    if (node.start === asideEnd && node.cat === "pp" && !node.f.time) {
+      asideEnd = node.end;
+      continue;
+    }
+    asideEnd = asideEndOf(node) ?? asideEnd;
     const isClause = node.cat.includes("sb") || role === "clause";
     const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
     // "made the walls stronger" compares with what was before.
     const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
     if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
+    if (FOR_A_WHILE.test(nodeText(clause.sentence, node).toLowerCase())) return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     const preverbal = fronted && (node.start > clause.subject.start || isBeforeCommand(node, clause));
     if (preverbal) {
@@ -193,16 +212,18 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (fronted && /^(?:only|almost|nearly|about|just)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
-    const text = midSentence(clause.sentence, plain, nodeText(clause.sentence, plain));
+    const text = midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain));
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
-    // An apposition in the middle needs its second comma.
-    const open =
-      plain.role === "apposition" || [...walkTree(plain)].some((inner) => inner.role === "apposition" && inner.end === plain.end && inner.cat === "np");
-    pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text + (open ? "," : "") });
+    pieces.push({ order: node.start + (fronted ? 1000 : 0), text: comma + text });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
   const last = pieces.filter((piece) => piece.order < 1000).sort((a, b) => b.order - a.order)[0];
-  if (last && pieces.some((piece) => piece.order >= 1000) && /\b(?:that|which|who|whose|where)\b/.test(last.text)) return "points-elsewhere";
+  if (
+    last &&
+    pieces.some((piece) => piece.order >= 1000) &&
+    /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/.test(last.text)
+  )
+    return "points-elsewhere";
   return pieces
     .sort((a, b) => a.order - b.order)
     .map((piece) => piece.text)
@@ -217,6 +238,14 @@ export function preverbalAdverbs(clause: Clause): string {
     .filter(({ node }) => (node.start > clause.subject.start || isBeforeCommand(node, clause)) && node.end <= clause.verb.start && !isDropped(node))
     .map(({ node }) => midSentence(clause.sentence, node))
     .join(" ");
+}
+
+/** Where a part ends in something said in passing: the end of that. */
+function asideEndOf(node: Node): number | undefined {
+  const open = [...walkTree(node)].find(
+    (inner) => inner.cat === "np" && inner.role === "apposition" && inner.end === node.end && inner.kids[1]?.cat === "c-np",
+  );
+  return open && node.end;
 }
 
 /** "…, *while a human body contains trillions*": another statement beside this one. */
@@ -244,7 +273,9 @@ function pointsBack(node: Node): boolean {
 }
 
 function isDropped(node: Node): boolean {
-  return (node.cat === "adv" || node.cat === "advp" || node.cat === "c-advp" || node.cat === "advp-c") && DROPPED_ADVERBS.has(headTerminal(node).lemma ?? "");
+  const head = headTerminal(node);
+  const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
+  return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
 }
 
 /** "Why" + did + subject + verb + rest + "?" */

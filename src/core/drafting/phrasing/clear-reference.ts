@@ -99,6 +99,8 @@ function isOpenComparison(ap: Node): boolean {
  */
 function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, inside: boolean): boolean {
   if (np.f.det !== "def" || np.role === "coordination") return true;
+  // "the number from each state": the number of what?
+  if (np.role === "postmodifier" && /^(?:number|amount|rest|half|majority)$/.test(headTerminal(np).lemma ?? "") && np.kids[1]?.f.sub !== "of") return false;
   if (FIXING_ROLES.includes(np.role)) return true;
   const head = headTerminal(np);
   if (head.cat === "pn") return true;

@@ -27,6 +27,7 @@ export function numberValue(text: string): number | undefined {
 
 /** In words, up to 999,999: 41 → "forty-one". */
 export function numberWords(value: number): string {
+  if (value >= 1_000_000) return `${numberWords(Math.floor(value / 1_000_000))} million${value % 1_000_000 ? ` ${numberWords(value % 1_000_000)}` : ""}`;
   if (value < 20) return UNITS[value]!;
   if (value < 100) return TENS[Math.floor(value / 10)]! + (value % 10 ? `-${UNITS[value % 10]}` : "");
   if (value < 1000) return `${UNITS[Math.floor(value / 100)]} hundred${value % 100 ? ` and ${numberWords(value % 100)}` : ""}`;

@@ -1,11 +1,16 @@
 import type { Sentence } from "../../language/analysis";
 import { pronounOf } from "../../language/resolve-pronouns";
 
-const LEANS_BACK = /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she)\b/i;
+const LEANS_BACK = /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|some of|others|another|one)\b/i;
 
 /** Opens neither with a pronoun nor with a word that leans on the sentence before. */
 export function opensClearly(sentence: Sentence): boolean {
   return !hasPronounSubject(sentence) && !LEANS_BACK.test(sentence.text);
+}
+
+/** "My rooftop hives", "our reporter": clear only beside whoever says it. */
+export function speaksOfItself(sentence: Sentence): boolean {
+  return /\b(?:I|my|me|we|our|us)\b/i.test(sentence.text);
 }
 
 /** Whether its first clause has *he*, *she*, *it* or *they* as its subject. */

@@ -22,13 +22,25 @@ export const THIN_NOUNS = new Set(
 
 /** Definite without any mention before: there is only one, or it is the usual one. */
 export const UNIQUE_NOUNS = new Set(
-  "sun moon sky sea ocean earth world coast shore wind tide weather ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart council parliament mayor town village harbour church school king queen army navy police museum internet library railway market station surface bottom top beach".split(
+  "sun moon sky sea ocean earth world coast shore wind tide weather ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart council parliament mayor president principal board district community city town village harbour church school king queen army navy police museum internet library news media environment economy judge jury case railway market station surface bottom top beach".split(
     " ",
   ),
 );
 
 export const PERSON_TITLES = new Set(
   "mr mrs ms dr mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(
+    " ",
+  ),
+);
+
+/** Given names that are nearly always a woman's, and a man's. */
+export const WOMENS_NAMES = new Set(
+  "ada agnes alice amy ana anna anne beth carla catherine charlotte clara diana edith eleanor eliza elizabeth ella ellen emily emma eva fiona florence grace hannah helen ida ines isabel jane jean joan josie julia karen kate laura lily lina lucy marie maria martha mary maya mina mira molly nancy nell nina nora olga rachel rebecca rosa ruth sally sara sarah sofia sophie susan tam ursula vera zoe marta priya aisha fatima mei lena rosalind amelia wangari malala harriet abigail ava mia chloe olivia jasmine lauren tara maggie peggy betty dorothy margaret linda barbara donna carol sandra sharon michelle kimberly angela melissa amanda stephanie nicole katherine christine janet lupe carmen elena lucia".split(
+    " ",
+  ),
+);
+export const MENS_NAMES = new Set(
+  "alan albert andrew arthur augustin ben benjamin bob carl charles daniel david edward eric frederick fred george harold harry henrik henry hugh ian isaac ivan jack jacob james jim joe john jonas joseph leo leon liam louis luke matthew michael oliver omar oscar owen patrick paul peter philip ralph richard robert samuel simon stephen theo thomas tom tomas victor walter william marcus juan carlos diego miguel ahmed ali kofi hiroshi ravi arjun bennett george edward ernest roald vasco ferdinand christopher martin abraham franklin theodore elijah noah ethan mason logan lucas aiden dylan ryan kevin brian steven mark jason jeffrey timothy larry frank scott brandon gregory raymond jerry dennis tyler aaron jose adam nathan kyle eddie tony luis pedro pablo mateo felix".split(
     " ",
   ),
 );

@@ -23,7 +23,7 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       ? { sub: `${sub.f.sub}`, form: "ing" }
       : undefined,
   );
-  rule("sb", "adv sb", 1, "modifier", 0.3);
+  rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) => (adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : sb.f));
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : {}));
   rule("j-cs", "conj cs", 1, "mark", 0);
   rule("cs", "cs j-cs", 0, "coordination", 0.4);

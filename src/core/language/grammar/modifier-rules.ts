@@ -44,7 +44,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
   });
   rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
-    l.f.det !== "pron" && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") ? { sub: r.f.sub === "dem" ? "dem" : "measure" } : undefined,
+    ["num", "quant", "indef"].includes(l.f.det ?? "") && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "")
+      ? { sub: r.f.sub === "dem" ? "dem" : "measure" }
+      : undefined,
   );
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
   // "so quickly that nothing else can grow"

@@ -8,6 +8,13 @@ function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }
 
+/** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
+function isOwnVerb(vp: Node): boolean {
+  if (vp.cat === "vt" || (vp.role === "particle" && vp.kids.length === 2)) return true;
+  if (vp.role === "adjunct" && (vp.kids[1]?.f.form === "to" || vp.kids[1]?.f.sub === "particle")) return true;
+  return vp.cat === "vg" || vp.cat === "vp" ? isOwnVerb(vp.kids[vp.head] ?? { ...vp, cat: "", kids: [], role: "" }) : false;
+}
+
 function capitalised(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
 }
@@ -57,10 +64,13 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("nb", "kn", "noun", (n) => ({ f: { ...n.f, num: "sg" }, cost: 0 }));
 
   lift("np", "nb", "noun", (n) => {
-    if (n.f.det === "proper") return { f: { num: "sg", det: "proper" }, cost: 0 };
+    if (n.f.det === "proper") return { f: { num: n.f.num ?? "sg", det: "proper" }, cost: 0 };
+    if (/^per ?cent$/.test(headTerminal(n).lemma ?? "")) return undefined;
     if (n.f.num === "pl") return { f: { num: "pl", det: "bare" }, cost: 0.2 };
     const time = TIME_NOUNS.has(headTerminal(n).lemma ?? "");
-    return { f: { num: "sg", det: "bare" }, cost: n.f.num === "any" ? 0.4 : time ? 0.6 : 2.5 };
+    // "through first period", "in second grade"
+    const ordinal = n.role === "modifier" && n.kids[0]?.f.sub === "ord";
+    return { f: { num: "sg", det: "bare" }, cost: n.f.num === "any" ? 0.4 : time || ordinal ? 0.6 : 2.5 };
   });
   lift("np", "pro", "pronoun", (n) => {
     const flags = n.flags ?? [];
@@ -96,7 +106,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "relposs nb", 1, "possessor", 0.2, (_, r) => ({ num: r.f.num ?? "sg", det: "poss", sub: "rel" }));
   rule("np", "qn nb", 1, "quantity", 0, (l, r) => {
     if (l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") return undefined;
-    return { f: { num: l.f.num ?? "pl", det: "num" }, cost: l.f.sub === "year" ? 2.5 : 0 };
+    // "90 percent of an iceberg is …": percentages agree with what they are of.
+    const share = /^per ?cent$/.test(headTerminal(r).lemma ?? "");
+    return { f: { num: share ? "any" : (l.f.num ?? "pl"), det: "num" }, cost: l.f.sub === "year" ? 2.5 : 0 };
   });
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
   rule("qnb", "ap qnb", 1, "modifier", 0.1);
@@ -105,7 +117,7 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
       ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" }
       : undefined,
   );
-  rule("np", "poss qnb", 1, "possessor", 0, possessed);
+  rule("np", "poss qnb", 1, "possessor", 0.3, (l, r) => ({ f: possessed(l, r), cost: l.lemma === "her" ? 1.2 : 0 }));
   rule("np", "adv np", 1, "modifier", 0.5, (l, r) => (["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined));
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
@@ -145,8 +157,7 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
     if (l.f.det === "pron") return undefined;
     // "the men set out to find": a purpose belongs to a verb of its own.
-    if (r.f.form === "participle" && r.f.gap)
-      return { f: l.f, cost: r.f.sub === "call" ? 0.4 : r.role === "adjunct" && r.kids.at(-1)?.f.form === "to" ? 2.4 : 1.3 };
+    if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3 };
     return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
   });
   rule("c-vp", "comma vp", 1, "mark", 0);

@@ -159,6 +159,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // be as a copula
   rule("vp", "be np", 0, "predicate", 0.1, (be, np) => (np.f.kase === "subj" ? undefined : beForm(be)));
+  // "decide what the facts are"
+  lift("vp", "be", "copula", (be) => {
+    const f = beForm(be);
+    return f && { f: { ...f, gap: true }, cost: 2 };
+  });
   rule("vp", "be ap", 0, "predicate", 0, (be) => beForm(be));
   rule("vp", "be pp", 0, "predicate", 0.3, (be) => beForm(be));
   rule("vp", "be advp", 0, "predicate", 0.9, (be) => beForm(be));
@@ -177,7 +182,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => (pp.f.sub === "of" || pp.f.sub === "than" ? { f: vp.f, cost: 1.5 } : near(vp, pp)));
   rule("vp", "vp advp", 0, "adjunct", 0.15, near);
   rule("vp", "adv vp", 1, "adjunct", 0.2, (adv, vp) => (adv.f.sub === "particle" || adv.f.sub === "deg" || vp.f.form === "to" ? undefined : vp.f));
-  rule("vp", "vp sb", 0, "adjunct", 0.25, near);
+  // A reason belongs to what is said, not to a verb inside it: "knew little about hunting because …".
+  const high = (vp: Node, sb: Node): Made => {
+    const made = near(vp, sb)!;
+    return vp.f.form === "ing" || vp.f.form === "to" || vp.f.form === "base" ? { f: made.f, cost: made.cost + 0.7 } : made;
+  };
+  rule("vp", "vp sb", 0, "adjunct", 0.25, high);
   rule("vp", "vp vp", 0, "adjunct", 0, (vp, other) => {
     if (other.f.gap) return undefined;
     if (other.f.form === "to") return { f: vp.f, cost: 0.8 };
@@ -185,8 +195,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   rule("c-sb", "comma sb", 1, "mark", 0);
   rule("c-sb-c", "c-sb comma", 0, "mark", 0);
-  rule("vp", "vp c-sb", 0, "adjunct", 0.4);
-  rule("vp", "vp c-sb-c", 0, "adjunct", 1);
+  rule("vp", "vp c-sb", 0, "adjunct", 0.4, high);
+  rule("vp", "vp c-sb-c", 0, "adjunct", 1, high);
   rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
   rule("c-pp", "comma pp", 1, "mark", 0);
   rule("vp", "vp c-pp", 0, "adjunct", 0.9);

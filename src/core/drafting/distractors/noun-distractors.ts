@@ -1,0 +1,121 @@
+import { MASS_NOUNS } from "../../language/data/irregular-nouns";
+import { THIN_NOUNS, TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
+import { headTerminal, type Node } from "../../language/tree";
+import { createRandom, type Random, seedFrom } from "../../lib/random";
+import type { Fact } from "../facts/fact";
+import { isSameSort } from "../facts/term-sort";
+import { articleFor } from "../phrasing/restate";
+import { near, type SourceStock } from "../source-stock";
+import { overlaps, wuPalmer } from "./noun-kind";
+
+/** Nouns of the source, of the answer's kind and number and with its article. Nouns from outside it are guessed away at once. */
+export function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
+  const { lexicon, persons } = stock.analysis;
+  const node = fact.answerNode!;
+  const head = headTerminal(node);
+  if (head.cat !== "n") return [];
+  const lemma = (head.lemma ?? "").toLowerCase();
+  const plural = head.flags?.[0] === "pl";
+  const file = nounFile(lemma, stock);
+  const taken: string[] = [lemma];
+  const chosen: string[] = [];
+  const take = (text: string, noun: string) => {
+    if (chosen.length >= count || taken.some((other) => overlaps(other, noun, lexicon)) || alsoTrue(fact, noun, stock)) return;
+    taken.push(noun);
+    chosen.push(text);
+  };
+  const random = createRandom(seedFrom(fact.id, seed));
+  const words = fact.answer.split(" ").length;
+  const terms = near(stock.facts, fact.sentence).filter(
+    (other) =>
+      other.type === "naming" &&
+      other.term !== fact.term &&
+      other.answerNode &&
+      headTerminal(other.answerNode).flags?.[0] === head.flags?.[0] &&
+      isSameSort(fact, other, lexicon),
+  );
+  if (fact.type === "naming") {
+    for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "");
+    for (const phrase of topicalPhrases(fact, stock, plural, random)) {
+      if (nounFile(phrase.noun, stock) !== file) continue;
+      if (!fact.stem.toLowerCase().includes(phrase.noun) && !(node.f.det === "indef" && MASS_NOUNS.has(phrase.noun)))
+        take(dressed(phrase.text, node), phrase.noun);
+    }
+  }
+  const similar = random
+    .shuffle(near(stock.nounPhrases, fact.sentence))
+    .filter((phrase) => {
+      const other = headTerminal(phrase.node);
+      return (
+        other.cat === "n" &&
+        (other.flags?.[0] === "pl") === plural &&
+        sameArticle(phrase.node, node) &&
+        nounFile(other.lemma ?? "", stock) === file &&
+        Math.abs(phrase.text.split(" ").length - words) <= 2 &&
+        !persons.has(phrase.text) &&
+        !fact.stem.toLowerCase().includes(other.lemma ?? "")
+      );
+    })
+    .map((phrase) => ({ phrase, near: wuPalmer(lemma, headTerminal(phrase.node).lemma ?? "", lexicon) }))
+    .filter(({ near }) => near >= 0.5)
+    .sort((a, b) => b.near - a.near);
+  for (const { phrase } of similar) take(phrase.text, headTerminal(phrase.node).lemma ?? "");
+  return chosen;
+}
+
+function bare(phrase: string): string {
+  return phrase.replace(/^(?:an?|the|its|their) /i, "");
+}
+
+/** Nouns the source keeps using, with the modifier that makes a term of them: what a careless reader would pick. */
+function topicalPhrases(fact: Fact, stock: SourceStock, plural: boolean, random: Random): { text: string; noun: string }[] {
+  const { lemmaCounts, headingLemmas, lexicon, persons } = stock.analysis;
+  const found = new Map<string, { text: string; noun: string; weight: number }>();
+  for (const { text, node } of random.shuffle(near(stock.nounPhrases, fact.sentence))) {
+    const head = headTerminal(node);
+    const noun = (head.lemma ?? "").toLowerCase();
+    const count = lemmaCounts.get(noun) ?? 0;
+    const words = bare(text).split(" ");
+    if (
+      head.cat !== "n" ||
+      (head.flags?.[0] === "pl") !== plural ||
+      words.length > 2 ||
+      count < 2 ||
+      persons.has(text) ||
+      THIN_NOUNS.has(noun) ||
+      (MASS_NOUNS.has(noun) && node.f.det !== "def") ||
+      isPersonNoun(noun, lexicon)
+    )
+      continue;
+    if (TIME_NOUNS.has(noun) || UNIT_NOUNS.has(noun) || node.f.det === "quant" || node.f.det === "num" || node.f.det === "poss") continue;
+    const weight = Math.min(count, 5) + (headingLemmas.has(noun) ? 2 : 0) + (words.length === 2 ? 1.5 : 0);
+    const old = found.get(noun);
+    if (!old || old.weight < weight) found.set(noun, { text: bare(text), noun, weight });
+  }
+  return [...found.values()].sort((a, b) => b.weight - a.weight);
+}
+
+function nounFile(lemma: string, stock: SourceStock): number {
+  const sense = stock.analysis.lexicon.findWord(lemma.toLowerCase())?.senses[0];
+  return sense ? stock.analysis.lexicon.nounFile(sense) : 0;
+}
+
+function sameArticle(a: Node, b: Node): boolean {
+  const kind = (node: Node) => (node.f.det === "def" || node.f.det === "indef" ? node.f.det : "bare");
+  return kind(a) === kind(b);
+}
+
+function dressed(noun: string, model: Node): string {
+  if (model.f.det === "def") return `the ${noun}`;
+  return model.f.det === "indef" && noun !== "" ? `${articleFor(noun)} ${noun}` : noun;
+}
+
+/** Another sentence that speaks of the same deed with this noun might make it right too. */
+function alsoTrue(fact: Fact, noun: string, stock: SourceStock): boolean {
+  const verb = fact.clause.verb.lemma ?? "";
+  const isDeed = verb.length > 2 && fact.clause.verb.cat === "v";
+  return (stock.sentencesByLemma.get(noun.toLowerCase()) ?? []).some(
+    (sentence) => sentence === fact.sentence || (isDeed && stock.contentBySentence.get(sentence)!.has(verb)),
+  );
+}

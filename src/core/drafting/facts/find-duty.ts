@@ -1,0 +1,39 @@
+import type { Analysis } from "../../language/analysis";
+import { midSentence, wordsText } from "../../language/node-text";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** "*The school board should vote for the new schedule*": what should the school board do? A writer's demand, asked as the writer's. */
+export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [modal] = clause.auxiliaries;
+  const isDemand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
+  if (!isDemand || clause.passive || clause.imperative || clause.verb.cat !== "v") return [];
+  if (analysis.sort !== "opinion" && !phrasing.binder.human) return [];
+  const shared = clause.sentence.clauses.filter((other) => other.rank === "main" && other.subject === clause.subject);
+  if (shared[0] !== clause) return [];
+  const fronted = clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start).map(({ node }) => node);
+  const deeds = shared.map((other) => phraseRest({ ...phrasing, clause: other }, analysis, [...fronted, ...reasonsOf(other)]));
+  const when = fronted.map((node) => midSentence(clause.sentence, node)).join(" ");
+  if (deeds.some(isUnclear) || fronted.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
+  const rest = deeds[0]!;
+  const answer = shared.length > 1 ? wordsText(clause.sentence, clause.verb.start, shared.at(-1)!.end) : [clause.verb.lemma, rest].filter(Boolean).join(" ");
+  if (isUnclear(rest) || answer.split(" ").length < 3 || phrasing.subject === "you") return [];
+  return [
+    {
+      type: "aim",
+      id: factId("aim", clause.sentence, clause.verb.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause({ ...phrasing, verbPhrase: clause.negated ? "not do" : "do" }, "What", when),
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 3,
+      pattern: "what-should",
+    },
+  ];
+}

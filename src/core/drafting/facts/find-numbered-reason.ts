@@ -1,0 +1,72 @@
+import type { Analysis, Sentence } from "../../language/analysis";
+import { sentenceCase } from "../../language/node-text";
+import { phraseClause } from "../phrasing/ask-clause";
+import { type Fact, factId } from "./fact";
+
+/** "*First*, … *Second*, … *Finally*, …": how a writer counts reasons. */
+const ORDER: [RegExp, string][] = [
+  [/^(?:first(?:ly)?|first of all|to begin with),\s*/i, "first"],
+  [/^second(?:ly)?,\s*/i, "second"],
+  [/^third(?:ly)?,\s*/i, "third"],
+  [/^(?:finally|last(?:ly)?|last of all),\s*/i, "last"],
+];
+const SHORTEST = 4;
+const LONGEST = 24;
+
+/** The reasons that a writer numbers: what is the first, the second, the last? */
+export function findNumberedReason(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [clause] = sentence.clauses;
+  if (analysis.sort !== "opinion" || !clause || sentence.speaker) return [];
+  const found = placeOf(sentence);
+  if (!found) return [];
+  const numbered = analysis.sentences.filter((other) => placeOf(other));
+  const twice = numbered.filter((other) => placeOf(other)!.place === found.place).length > 1;
+  const words = found.reason.split(" ").length;
+  if (
+    numbered.length < 2 ||
+    twice ||
+    words < SHORTEST ||
+    words > LONGEST ||
+    /\b(?:this|that|these|those|they|it)\b/i.test(found.reason.split(" ").slice(0, 3).join(" "))
+  )
+    return [];
+  const phrased = phraseClause(clause, analysis);
+  const phrasing =
+    typeof phrased === "string" ? { clause, subject: "the writer", binder: { num: "sg", human: true }, inverted: "does", verbPhrase: "", finite: "" } : phrased;
+  return [
+    {
+      type: "reason",
+      id: factId("reason", sentence, 0),
+      sentence,
+      clause,
+      phrasing,
+      stem: `What is the ${found.place} reason that the writer gives?`,
+      answer: inTheirWords(found.reason),
+      accepted: [],
+      depth: "understanding",
+      worth: 3.4,
+      pattern: "which-reason",
+    },
+  ];
+}
+
+/** The reasons of the same writer, for wrong options. */
+export function numberedReasons(analysis: Analysis): string[] {
+  return analysis.sentences.flatMap((sentence) => {
+    const found = placeOf(sentence);
+    return found ? [inTheirWords(found.reason)] : [];
+  });
+}
+
+function placeOf(sentence: Sentence): { place: string; reason: string } | undefined {
+  if (sentence.block.kind === "heading" || !sentence.tree) return undefined;
+  for (const [pattern, place] of ORDER) {
+    if (pattern.test(sentence.text)) return { place, reason: sentenceCase(sentence.text.replace(pattern, "").replace(/[.!]$/, "")) };
+  }
+  return undefined;
+}
+
+/** What the writer shares with the readers is told as everybody's. */
+function inTheirWords(reason: string): string {
+  return reason.replace(/\b[Oo]ur\b/g, (word) => (word === "Our" ? "The" : "the"));
+}
