@@ -8,7 +8,7 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
   const told = (text: string) => tell(text, narrator);
   return {
     ...candidate,
-    stem: told(candidate.stem),
+    stem: onceNamed(told(candidate.stem), narrator),
     key: candidate.parts ? candidate.key : told(candidate.key),
     accepted: candidate.accepted.map(told),
     distractors: candidate.distractors.map(told),
@@ -17,6 +17,14 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
       ? { parts: { ...candidate.parts, right: candidate.parts.right.map(told), wrong: candidate.parts.wrong.map(told) } }
       : {}),
   };
+}
+
+/** "According to Dr. Okoye, in what year did Dr. Okoye's team …" says it twice. */
+function onceNamed(stem: string, narrator: string): string {
+  const opening = `According to ${narrator}, `;
+  if (!stem.startsWith(opening) || !stem.slice(opening.length).includes(narrator)) return stem;
+  const rest = stem.slice(opening.length);
+  return rest.charAt(0).toUpperCase() + rest.slice(1);
 }
 
 function tell(text: string, narrator: string): string {

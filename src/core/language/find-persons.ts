@@ -94,6 +94,7 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   if (before?.text === "," && trade && isPersonNoun(trade.lower, lexicon)) return true;
   if (before && isPersonNoun(before.lower, lexicon) && words.length <= 2 && before.lower !== "council") return true;
   const next = sentence.words[to];
+  if (next?.text === "," && words.length >= 2 && isTrade(sentence, to + 1, lexicon)) return true;
   if (before?.candidates.some((tag) => tag.cat === "prep")) return false;
   return Boolean(
     next?.candidates.some((tag) => tag.cat === "v" && tag.cost < 1.5 && PERSON_VERBS.has(tag.lemma ?? "")) &&
@@ -101,6 +102,15 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
       lexicon.nameKind(words[0]!) !== "place" &&
       !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!),
   );
+}
+
+/** "Johannes Gutenberg, a goldsmith from Mainz" */
+function isTrade(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
+  if (!/^(?:an?|the)$/.test(sentence.words[from]?.lower ?? "")) return false;
+  const phrase = sentence.words.slice(from + 1, from + 5);
+  const end = phrase.findIndex((word) => word.candidates.some((tag) => tag.cat === "prep" || tag.cat === "comma" || tag.cat === "rel"));
+  const head = phrase[end === -1 ? phrase.length - 1 : end - 1];
+  return head !== undefined && isPersonNoun(head.lower, lexicon);
 }
 
 const PLACE_WORD =

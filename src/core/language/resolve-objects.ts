@@ -1,6 +1,7 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
+import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
@@ -106,12 +107,19 @@ function soleOf(found: readonly Found[]): Resolved | undefined {
 function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, { antecedents, persons, lexicon }: Known): Found[] {
   const found: Found[] = [];
   const inOwn = sentence.tree && own && sentence.words.length >= own.end ? own : undefined;
+  const predicates = new Set(
+    sentence.clauses
+      .filter((clause) => /^(?:be|become|remain)$/.test(clause.verb.lemma ?? "") || clause.verb.cat === "be")
+      .flatMap((clause) => clause.complements.filter(({ node }) => node.cat === "np").map(({ node }) => node)),
+  );
   const sameTree = contains(sentence, pronoun);
   const visit = (node: Node, isHead: boolean, holdsPronoun: boolean) => {
     // "the solid rock around it": a phrase that holds the pronoun is not what it stands for.
     const holds = node.cat === "np" && sameTree && node.start <= pronoun.start && node.end > pronoun.start;
     const isOwn = inOwn && node.start >= inOwn.start && node.end <= inOwn.end;
-    if (node.cat === "np" && !isHead && !holds && !holdsPronoun && !isOwn) {
+    // "became citizens" says again what the subject is.
+    const isNamed = predicates.has(node);
+    if (node.cat === "np" && !isHead && !isNamed && !holds && !holdsPronoun && !isOwn) {
       const entry = asCandidate(node, sentence, pronoun, { antecedents, persons, lexicon });
       if (entry) found.push(entry);
     }
@@ -137,6 +145,8 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   }
   const lemma = (head.lemma ?? "").toLowerCase();
   if (head.cat !== "n" && head.cat !== "pn") return undefined;
+  // "all night", "the first time"; but "a spring" may be one of steel.
+  if (TIME_NOUNS.has(lemma) && core.f.det !== "indef") return undefined;
   const text = midSentence(sentence, core);
   if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
   // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.

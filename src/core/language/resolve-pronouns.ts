@@ -1,6 +1,7 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
+import { MASS_NOUNS } from "./data/irregular-nouns";
 import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
@@ -34,7 +35,7 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
         !earlier &&
         clause.subject.start > 0 &&
         clause.linkedBy === undefined &&
-        clause.adjuncts.some((part) => part.node.end <= clause.subject.start && mentions(part.node))
+        clause.adjuncts.some((part) => part.node.end <= clause.subject.start && mentions(part.node) && !isOwnPurpose(part.node))
       )
         return;
       const antecedent = antecedentOf(candidate, found);
@@ -88,6 +89,12 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
 export function coreOf(np: Node): Node {
   if (np.cat === "np" && np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role)) return coreOf(np.kids[0]!);
   return np;
+}
+
+/** "To find their prey, they …": who finds it is who is meant. */
+function isOwnPurpose(node: Node): boolean {
+  const inner = node.cat.endsWith("-c") ? node.kids[node.head] : node;
+  return inner?.cat === "vp" && (inner.f.form === "to" || inner.f.form === "ing");
 }
 
 function mentions(node: Node): boolean {
@@ -172,7 +179,8 @@ function nounPhrases(node: Node): Node[] {
 function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";
   const head = headTerminal(node);
-  if (pronoun === "they") return num !== "sg";
+  // "the air" is never they.
+  if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
   if (num === "pl") return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
   const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon));

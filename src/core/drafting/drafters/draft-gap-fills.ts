@@ -1,6 +1,6 @@
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
@@ -120,11 +120,16 @@ function fromKeyNoun(statement: Statement, stock: SourceStock): Candidate[] {
   const head = headTerminal(object);
   const lemma = head.lemma ?? "";
   const plainHead = head.cat === "n" && !THIN_NOUNS.has(lemma) && (stock.analysis.lemmaCounts.get(lemma) ?? 0) >= 2;
-  if (!plainHead || !isDistinct(object)) return [];
+  if (!plainHead || !isDistinct(object) || isCompound(object)) return [];
   const word = nodeText(clause.sentence, head);
   const stem = statement.text.replace(new RegExp(`\\b${word}\\b`), GAP);
   if (new RegExp(`\\b${lemma}`, "i").test(stem)) return [];
   return candidate(fact, stem, word, [], 1.1, "gap-noun");
+}
+
+/** "the printing press", "water vapor": half a name gives the other half away. */
+function isCompound(np: Node): boolean {
+  return [...walkTree(np)].some((node) => node.role === "compound" || (node.role === "modifier" && node.kids[0]?.cat === "v"));
 }
 
 /** The noun stands by itself or with a modifier that leads to it; a bare "the ____" could be anything. */

@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText } from "../../language/node-text";
 import { coreOf, pronounOf } from "../../language/resolve-pronouns";
@@ -68,6 +69,7 @@ function otherNouns(sentences: readonly Sentence[], key: string, pronoun: string
 function isPlainPhrase(node: Node): boolean {
   if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > 4 || coreOf(node) !== node || node.f.time) return false;
   const head = headTerminal(node);
+  if (TIME_NOUNS.has((head.lemma ?? "").toLowerCase())) return false;
   return (head.cat === "n" || head.cat === "pn") && node.f.det !== "poss" && node.f.det !== "clause" && node.f.det !== "num";
 }
 

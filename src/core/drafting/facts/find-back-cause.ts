@@ -1,5 +1,6 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
+import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
@@ -68,6 +69,48 @@ export function findBackCause(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "understanding",
       worth: 3.1,
       pattern: "why-for-this-reason",
+    },
+  ];
+}
+
+/** What goes on, and can be told as "it when …". */
+const GOING_ON = new Set(
+  "process change movement reaction tactic method practice event stage cycle system technique custom step effect phenomenon action".split(" "),
+);
+
+/** "Some of the water turns into a gas. *This change is called evaporation*": what do we call it? */
+export function findNamedEvent(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [clause] = sentence.clauses;
+  const before = analysis.sentences[sentence.index - 1];
+  const term = clause?.passive && clause.verb.lemma === "call" ? clause.complements.find(({ role }) => role === "object2")?.node : undefined;
+  if (!clause || !term || term.cat !== "np" || before?.block !== sentence.block || sentence.clauses.length > 1) return [];
+  const head = headTerminal(clause.subject);
+  const pointsBack = /^this\b/i.test(sentence.text) && (head.cat === "pro" || GOING_ON.has(head.lemma ?? ""));
+  const main = before.clauses.filter((other) => other.rank === "main");
+  const told = pointsBack && main.length === 1 ? phraseClause(main[0]!, analysis) : undefined;
+  if (!told || typeof told === "string" || told.clause.verb.cat !== "v") return [];
+  const rest = phraseRest(told, analysis);
+  const statement = isUnclear(rest) ? "" : stateClause(told, rest);
+  const name = nodeText(sentence, term).replace(/^["']|["']$/g, "");
+  const words = statement.split(" ").length;
+  if (words < 4 || words > 22 || name.split(" ").length > 3) return [];
+  const noun = head.cat === "pro" ? "it when" : `the ${head.lemma} in which`;
+  const bare = name.replace(/^(?:an?|the) /i, "");
+  return [
+    {
+      type: "naming",
+      id: factId("naming", sentence, term.start),
+      sentence,
+      support: [before],
+      clause,
+      phrasing: told,
+      stem: `What do we call ${noun} ${statement}?`,
+      answer: name,
+      answerNode: term,
+      accepted: bare === name ? [] : [bare],
+      depth: "recall",
+      worth: 3.5,
+      pattern: "what-do-we-call",
     },
   ];
 }

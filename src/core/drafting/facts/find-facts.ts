@@ -3,7 +3,7 @@ import { pronounOf } from "../../language/resolve-pronouns";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAim, findFate, findRequest } from "./find-aim";
-import { findBackCause, findWhyClause } from "./find-back-cause";
+import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
 import { findDefinition, findIdentity, findNaming, findSingled } from "./find-definition";
@@ -75,6 +75,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const facts = [
     ...findNamedPhrases(sentence, analysis),
     ...findWhyClause(sentence, analysis),
+    ...findNamedEvent(sentence, analysis),
     ...findNumberedReason(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];

@@ -128,6 +128,8 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   const [term, rest] = np.kids as [Node, Node];
   const meaning = inside(rest);
   if (!meaning || meaning.role === "coordination" || !["indef", "bare", "def"].includes(meaning.f.det ?? "")) return undefined;
+  // "plates, shoes, tools" is a list.
+  if (meaning.f.det === "bare" && !["relative", "reduced"].includes(meaning.role)) return undefined;
   const head = headTerminal(term);
   if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
     return { term, meaning, how: "name" };

@@ -48,6 +48,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function isTimePhrase(node: Node): boolean {
   if (node.cat !== "pp" || !node.f.time || node.kids[0]?.cat !== "prep" || !PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
   const np = node.kids[1]!;
+  // "in an hour" is how long, "in the evening" is when.
+  if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;
   const counts = [...walkTree(np)].filter((inner) => inner.cat === "num" && !inner.flags?.includes("year"));
   return counts.length === 0 && headTerminal(np).lemma !== "time" && headTerminal(np).lemma !== "moment";

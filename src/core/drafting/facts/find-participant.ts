@@ -184,7 +184,8 @@ export function bareForms(answer: string): string[] {
 
 /** The apposition's name where there is one, else the whole subject. */
 function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
-  const name = [...walkTree(subject)].find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
+  const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? [...walkTree(subject)] : [];
+  const name = named.find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
   const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
   const antecedent = subject.f.det === "pron" ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;

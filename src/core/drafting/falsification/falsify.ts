@@ -128,6 +128,11 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
   const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
   return terminals.flatMap((node) => {
     const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
+    if (
+      node === clause.verb &&
+      clause.adjuncts.some(({ node: part }) => part.cat === "pp" && /^(?:to|into|from|onto|out of|toward|towards)$/.test(part.kids[0]?.lemma ?? ""))
+    )
+      return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
     // "heavy at the bottom and light at the top" already holds both.
     return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];

@@ -53,6 +53,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const home = pronoun ? antecedent!.sentence : sentence;
   // "which emperor had paid": a question in the sentence, no statement of it.
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
+  // "Not all bats eat insects", "Few boats came back": what is said of the rest?
+  if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "One end carries the road": one end of what?

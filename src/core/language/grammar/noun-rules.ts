@@ -149,7 +149,13 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("c-np-c", "c-np comma", 0, "mark", 0);
   // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
   const explains = (l: Node, r: Node) =>
-    l.f.det === "pron" || l.f.time || r.f.det === "num" || agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined ? undefined : l.f;
+    l.f.det === "pron" ||
+    l.f.time ||
+    TIME_NOUNS.has(headTerminal(l).lemma ?? "") ||
+    r.f.det === "num" ||
+    agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined
+      ? undefined
+      : l.f;
   rule("np", "np c-np-c", 0, "apposition", 1.6, explains);
   // "These crystals, a rare mineral called …, have": many of one sort.
   rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
