@@ -40,7 +40,8 @@ const MOST: Partial<Record<QuestionKind, number>> = {
  */
 export function balancePlan(supply: Record<QuestionKind, number>, wanted: number, grade: number, uses: "a share" | "all" = "a share"): Plan {
   const shared = (kind: QuestionKind) => (supply[kind] <= 2 || uses === "all" ? supply[kind] : Math.ceil((supply[kind] * 2) / 3));
-  const room = (kind: QuestionKind) => Math.min(MOST[kind] ?? wanted, shared(kind));
+  const most = (kind: QuestionKind) => (kind === "true-false" ? Math.max(2, Math.ceil(wanted / 3)) : (MOST[kind] ?? wanted));
+  const room = (kind: QuestionKind) => Math.min(most(kind), shared(kind));
   const counts = new Map<QuestionKind, number>(QUESTION_KINDS.map((kind) => [kind, 0]));
   // The kind that is furthest behind its share comes next, until enough are planned or nothing is left.
   for (let planned = 0; planned < wanted; planned++) {

@@ -169,7 +169,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
     const block = candidate.evidence[0]!.block.id;
     const balance =
-      candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 0.8 : 0;
+      candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 1.2 : 0;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(candidate)) ? AGAIN : 0;
     const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again;
     if (!best || value > best.value) best = { wanted, value };

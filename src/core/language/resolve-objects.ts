@@ -98,7 +98,8 @@ function innermostSubject(node: Node, sentence: Sentence): Node | undefined {
 type Found = Resolved & { head: string; end: number };
 
 function soleOf(found: readonly Found[]): Resolved | undefined {
-  const heads = new Set(found.map(({ head }) => head));
+  // Bottled water and tap water are two things of one name.
+  const heads = new Set(found.map(({ head, text }) => (head.endsWith(" or its owner") ? head : text.toLowerCase().replace(/^(?:the|an?) /, ""))));
   const last = found.at(-1);
   return heads.size === 1 && last && !last.head.endsWith(" or its owner") ? { text: last.text, sentence: last.sentence } : undefined;
 }
@@ -109,6 +110,7 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
   const inOwn = sentence.tree && own && sentence.words.length >= own.end ? own : undefined;
   const predicates = new Set(
     sentence.clauses
+      .filter((clause) => clause.subject.cat !== "there")
       .filter((clause) => /^(?:be|become|remain)$/.test(clause.verb.lemma ?? "") || clause.verb.cat === "be")
       .flatMap((clause) => clause.complements.filter(({ node }) => node.cat === "np").map(({ node }) => node)),
   );

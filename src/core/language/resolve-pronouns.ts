@@ -39,10 +39,29 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       )
         return;
       const antecedent = antecedentOf(candidate, found);
+      if (antecedent && earlier?.rank === "adverbial" && isTopic(before, sentence, antecedent, pronoun, found, persons, lexicon)) return;
       if (antecedent && agrees(pronoun, antecedent, persons, lexicon)) found.set(positionKey(sentence, clause.subject.start), antecedent);
     });
   });
   return found;
+}
+
+/**
+ * "A limpet creeps over the rock. Before the water leaves, *it* returns": what the sentence before was
+ * about may be meant as well as the clause in front, and then nothing is sure.
+ */
+function isTopic(
+  before: Sentence | undefined,
+  sentence: Sentence,
+  antecedent: Antecedent,
+  pronoun: string,
+  found: ReadonlyMap<string, Antecedent>,
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+): boolean {
+  const clause = before?.block === sentence.block ? mainClause(before) : undefined;
+  const topic = clause && antecedentOf(clause, found);
+  return topic !== undefined && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
 }
 
 const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;

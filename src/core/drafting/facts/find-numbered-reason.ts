@@ -10,7 +10,21 @@ const ORDER: [RegExp, string][] = [
   [/^third(?:ly)?,\s*/i, "third"],
   [/^(?:finally|last(?:ly)?|last of all),\s*/i, "last"],
 ];
-const SHORTEST = 4;
+/** "The first reason is the trash", "Money is another reason" */
+const NAMED =
+  /^(?:(?:The|My|Our|One|Another|A) ?(first|second|third|main|last|final|biggest|most important|other)? ?reason is (?:that )?(.+)|(.+) is (another|a second|the second|the last) reason)[.!]$/i;
+const PLACES: Record<string, string> = {
+  first: "first",
+  second: "second",
+  "a second": "second",
+  "the second": "second",
+  third: "third",
+  main: "main",
+  last: "last",
+  final: "last",
+  "the last": "last",
+};
+const SHORTEST = 1;
 const LONGEST = 24;
 
 /** The reasons that a writer numbers: what is the first, the second, the last? */
@@ -25,6 +39,7 @@ export function findNumberedReason(sentence: Sentence, analysis: Analysis): Fact
   if (
     numbered.length < 2 ||
     twice ||
+    found.place === "another" ||
     words < SHORTEST ||
     words > LONGEST ||
     /\b(?:this|that|these|those|they|it)\b/i.test(found.reason.split(" ").slice(0, 3).join(" "))
@@ -60,6 +75,9 @@ export function numberedReasons(analysis: Analysis): string[] {
 
 function placeOf(sentence: Sentence): { place: string; reason: string } | undefined {
   if (sentence.block.kind === "heading" || !sentence.tree) return undefined;
+  const named = NAMED.exec(sentence.text);
+  if (named)
+    return { place: PLACES[(named[1] ?? named[4] ?? "another").toLowerCase()] ?? "another", reason: sentenceCase((named[2] ?? named[3] ?? "").trim()) };
   for (const [pattern, place] of ORDER) {
     if (pattern.test(sentence.text)) return { place, reason: sentenceCase(sentence.text.replace(pattern, "").replace(/[.!]$/, "")) };
   }

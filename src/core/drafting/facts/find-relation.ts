@@ -123,7 +123,7 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-const GIVING = new Set("give promise offer pay send bring teach lend owe grant award hand show cost supply".split(" "));
+const GIVING = new Set("give promise offer pay send bring teach lend owe grant award hand show supply".split(" "));
 
 /** "Every living thing *is made of* cells", "the number *depends on* the population", "*turn into* compost". */
 export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {

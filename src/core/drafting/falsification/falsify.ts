@@ -77,7 +77,9 @@ function isRange({ sentence }: Clause, number: Node): boolean {
   return /^(?:to|or|and)$/.test(sentence.words[number.start - 1]?.lower ?? "") || /^(?:to|or|and|-|–)$/.test(sentence.words[number.end]?.lower ?? "");
 }
 
-function byYear({ text }: Statement, analysis: Analysis, seed: number): Falsehood[] {
+function byYear({ text, phrasing }: Statement, analysis: Analysis, seed: number): Falsehood[] {
+  // "In 1860 a letter traveled by ship": so it did in other years.
+  if (phrasing.clause.subject.f.det === "indef" && !phrasing.clause.passive) return [];
   const years = text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? [];
   if (years.length !== 1 || !new RegExp(`\\bin (?:[A-Z][a-z]+ )?${years[0]}\\b`).test(text)) return [];
   const all = analysis.sentences.flatMap((sentence) => sentence.text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? []);

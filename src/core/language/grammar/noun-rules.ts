@@ -48,7 +48,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("nb", "ap nb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
   rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: l.f.num === "pl" ? 1.5 : 0 }));
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
-  rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det ? r.f : undefined));
+  // "a skill called echolocation": what is called so stands behind.
+  const calls = (v: Node) => v.flags?.includes("call") || v.flags?.includes("name");
+  rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det && !calls(l) ? r.f : undefined));
   lift("qn", "num", "number", (n) => ({
     f: {
       num: n.flags?.[0] === "sg" ? "sg" : "pl",
