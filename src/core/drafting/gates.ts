@@ -10,7 +10,8 @@ export type GateName =
   | "doubled-words"
   | "vague-subject"
   | "gap-word-elsewhere"
-  | "opens-badly";
+  | "opens-badly"
+  | "unpunctuated";
 
 /** "What happened?" singles out nothing: fewer content words than this. */
 const FEWEST_WORDS: Record<Candidate["kind"], number> = {
@@ -61,8 +62,12 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, "")))
     return "gap-word-elsewhere";
 
+  if (NEEDS_SENTENCES.has(candidate.kind) && candidate.evidence.some((sentence) => sentence.unpunctuated)) return "unpunctuated";
   return undefined;
 }
+
+/** They show whole sentences of the source, which speech without full stops does not have. */
+const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);
 
 /** Most content words of the key already stand in the stem. */
 function answerInStem({ stem, key }: Candidate): boolean {

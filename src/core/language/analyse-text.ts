@@ -12,6 +12,7 @@ import { resolvePronouns } from "./resolve-pronouns";
 import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
 import { splitSentences } from "./split-sentences";
+import { isUnpunctuated, splitSpeech } from "./split-speech";
 import { type Capitals, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
@@ -32,9 +33,10 @@ export type AnalyseOptions = {
  */
 export function analyseText(blocks: readonly Block[], tools: LanguageTools, { language, onSentence }: AnalyseOptions = {}): Analysis {
   const read = blocks.filter((block) => !block.leftOut);
-  const sentences = segment(read);
-  if ((language ?? languageOf(read.map((block) => block.text).join(" "))) === "es") return inSpanish(blocks, sentences, tools.lexicon);
-  const capitals = findCapitals(sentences);
+  const segmented = segment(read);
+  if ((language ?? languageOf(read.map((block) => block.text).join(" "))) === "es") return inSpanish(blocks, segmented, tools.lexicon);
+  const capitals = findCapitals(segmented);
+  const sentences = withSpeechCut(segmented, tools, capitals);
   for (const [index, { sentence, tokens }] of sentences.entries()) {
     parseSentence(sentence, tokens, tools, capitals);
     onSentence?.(index + 1, sentences.length);
@@ -114,6 +116,23 @@ function segment(blocks: readonly Block[]): Segmented[] {
       ];
     });
   });
+}
+
+/** Where a speaker's words have no full stops, clauses stand in for sentences; what lies between them is left alone. */
+function withSpeechCut(segmented: readonly Segmented[], tools: LanguageTools, capitals: Capitals): Segmented[] {
+  if (!segmented.some(({ tokens }) => isUnpunctuated(tokens))) return [...segmented];
+  const cut = segmented.flatMap(({ sentence, tokens }): Segmented[] => {
+    const ranges = isUnpunctuated(tokens) ? splitSpeech(tokens, tools, capitals) : [];
+    if (ranges.length < 2) return [{ sentence, tokens }];
+    return ranges.map(({ start, end }, indexInBlock) => ({
+      sentence: { ...sentence, indexInBlock, unpunctuated: true, start, end, text: sentence.block.text.slice(start, end) },
+      tokens: tokens.filter((token) => token.start >= start && token.end <= end),
+    }));
+  });
+  cut.forEach(({ sentence }, index) => {
+    sentence.index = index;
+  });
+  return cut;
 }
 
 function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools, capitals: Capitals): void {

@@ -20,6 +20,8 @@ export type Sentence = {
   text: string;
   /** Who says it, in an interview or a film. */
   speaker?: string;
+  /** Cut out of speech that has no full stops. */
+  unpunctuated?: true;
   words: readonly TaggedWord[];
   tree?: Node;
   abstained?: AbstainReason;

@@ -2,7 +2,11 @@ import type { BinaryRule, Grammar, UnaryRule } from "./grammar/rule-writer";
 import type { TaggedWord } from "./tag-candidates";
 import { headTerminal, type Node } from "./tree";
 
-export type Parser = { parse(words: readonly TaggedWord[]): Node | undefined };
+export type Parser = {
+  parse(words: readonly TaggedWord[]): Node | undefined;
+  /** The cheapest whole clause, none joined of two, from each word on, by its end, none longer than `longest` words. */
+  clauses(words: readonly TaggedWord[], longest: number): Map<number, Node>[];
+};
 
 const LONGEST_SENTENCE = 48;
 const BEAM = 7;
@@ -31,9 +35,8 @@ export function createParser(grammar: Grammar): Parser {
   for (const rule of grammar.unary) unary.set(rule.from, [...(unary.get(rule.from) ?? []), rule]);
 
   type Entry = { node: Node; cat: number };
-  const parse = (words: readonly TaggedWord[]): Node | undefined => {
+  const fill = (words: readonly TaggedWord[], longest: number): Entry[][] => {
     const n = words.length;
-    if (n === 0 || n > LONGEST_SENTENCE) return undefined;
     const chart: Entry[][] = new Array((n + 1) * (n + 1));
     const build = (start: number, end: number) => {
       const cell = new Map<string, Node>();
@@ -81,12 +84,32 @@ export function createParser(grammar: Grammar): Parser {
       if (kept.length > NODES_PER_CELL) kept.sort((a, b) => a.cost - b.cost).length = NODES_PER_CELL;
       chart[start * (n + 1) + end] = kept.map((node) => ({ node, cat: idOf(node.cat) }));
     };
-    for (let length = 1; length <= n; length++) for (let start = 0; start + length <= n; start++) build(start, start + length);
+    for (let length = 1; length <= Math.min(n, longest); length++) for (let start = 0; start + length <= n; start++) build(start, start + length);
+    return chart;
+  };
+  const parse = (words: readonly TaggedWord[]): Node | undefined => {
+    const n = words.length;
+    if (n === 0 || n > LONGEST_SENTENCE) return undefined;
+    const chart = fill(words, n);
     let found: Node | undefined;
     for (const { node } of chart[n]!) if (node.cat === "root" && (!found || node.cost < found.cost)) found = node;
     return found && found.cost <= DEAREST_WORD * (n + 6) ? found : undefined;
   };
-  return { parse };
+  const clauses = (words: readonly TaggedWord[], longest: number): Map<number, Node>[] => {
+    const n = words.length;
+    const chart = fill(words, longest);
+    return Array.from({ length: n }, (_, start) => {
+      const byEnd = new Map<number, Node>();
+      for (let end = start + 1; end <= Math.min(n, start + longest); end++) {
+        for (const { node } of chart[start * (n + 1) + end] ?? []) {
+          const known = byEnd.get(end);
+          if (node.cat === "s" && node.role !== "conjunct" && !node.f.gap && node.f.form === "fin" && (!known || node.cost < known.cost)) byEnd.set(end, node);
+        }
+      }
+      return byEnd;
+    });
+  };
+  return { parse, clauses };
 }
 
 /** "do not" is a base form or a present: the word decides, so it is part of the key. */

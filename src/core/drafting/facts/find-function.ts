@@ -11,7 +11,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** Verbs that tell what something is like or undergoes, not what it does. */
 const NO_DEED = new Set(
-  "have seem look become live need want like love know think believe feel see mean cost weigh last come go begin start remain stay belong consist depend contain include lack differ vary exist appear happen occur die say call suggest argue recommend agree disagree worry hope die try let take spend need measure number total average reach remain mean make_up".split(
+  "have seem look become live need want like love know think believe feel see mean cost weigh last come go begin start remain stay belong consist depend contain include lack differ vary exist appear happen occur die say call suggest argue recommend agree disagree worry hope die try let take spend need measure number total average reach remain get".split(
     " ",
   ),
 );

@@ -135,6 +135,8 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
       clause.adjuncts.some(({ node: part }) => part.cat === "pp" && /^(?:to|into|from|onto|out of|toward|towards)$/.test(part.kids[0]?.lemma ?? ""))
     )
       return [];
+    // "in the fall" is a season; as a noun only what lies opposite has an opposite.
+    if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
     // "heavy at the bottom and light at the top" already holds both.
     return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
