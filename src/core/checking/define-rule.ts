@@ -34,6 +34,8 @@ export type Rule = {
   /** One sentence for a teacher: what is looked at. */
   about: string;
   appliesTo: readonly QuestionKind[] | "all";
+  /** How it looks well done and badly done, for the page that explains the rules. */
+  example: { good: string; bad: string };
   /** By id, with {placeholders}. */
   messages: Record<string, string>;
   check(question: Question, context: CheckContext, report: Report): void;

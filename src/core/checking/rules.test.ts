@@ -28,8 +28,7 @@ it("gives one verdict: sound, look or wrong", () => {
 it("keeps a doubt answered until the words change", () => {
   const question = short("What did he wind?", "the clockwork");
   const { findings } = checkQuestion(question, context);
-  const [finding] = findings;
-  const answered = { [finding!.rule]: doubtKey(question) };
+  const answered = Object.fromEntries(findings.map(({ rule }) => [rule, doubtKey(question)]));
   expect(openFindings(findings, answered, question)).toEqual([]);
   expect(openFindings(findings, answered, { ...question, stem: "What did he wind at night?" })).toEqual(findings);
   expect(openFindings(findings, answered, { ...question, points: 3 })).toEqual([]);

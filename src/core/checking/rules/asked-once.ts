@@ -11,6 +11,7 @@ export const askedOnce = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, no. 5: keep each item independent",
   about: "No other question of the set asks the same.",
   appliesTo: "all",
+  example: { good: "Why did keepers wear aprons? · What did keepers wear?", bad: "Why did keepers wear aprons? · For what reason did keepers wear aprons?" },
   messages: { twice: "Another question asks much the same: “{stem}”" },
   check(question, { others, lexicon }, report) {
     const own = wordsOf(question, lexicon);

@@ -8,6 +8,7 @@ export const evidenceWordForWord = defineRule({
   source: "Every key is proved by the source's own words.",
   about: "The evidence stands in the source, word for word.",
   appliesTo: "all",
+  example: { good: "“The lens floats on a ring of mercury.”", bad: "“The lens swims on a ring of mercury.”" },
   messages: {
     none: "No evidence is tied to this question. Select the words that prove the key.",
     moved: "The evidence has moved in the source.",

@@ -11,6 +11,7 @@ export const keyInEvidence = defineRule({
   source: "Every key is proved by the source's own words.",
   about: "The key's words stand in the evidence, or follow from it.",
   appliesTo: "all",
+  example: { good: "Key: mercury. Evidence: “The lens floats on a ring of mercury.”", bad: "Key: oil. Evidence: “The lens floats on a ring of mercury.”" },
   messages: {
     missing: "The evidence does not say “{word}”, which the key needs.",
     "statement-adds": "The evidence does not say “{word}”, but the statement is keyed as true.",
@@ -21,7 +22,7 @@ export const keyInEvidence = defineRule({
   check(question, context, report) {
     const evidence = question.evidence.map((span) => span.quote).join(" ");
     if (!evidence) return;
-    if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, context, report);
+    if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, speakersOf(question, context), context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
     const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)}`, context.lexicon);
     // In a row of events the text says *she*, and the item names her.
@@ -99,9 +100,9 @@ function numbersIn(text: string): number[] {
   return found;
 }
 
-function checkStatement(stem: string, key: boolean, evidence: string, context: CheckContext, report: Report): void {
-  const known = baseSet(`${evidence} ${NARRATORS}`, context.lexicon);
-  const words = contentWords(stem, context.lexicon);
+function checkStatement(stem: string, key: boolean, evidence: string, speakers: string, context: CheckContext, report: Report): void {
+  const known = baseSet(`${evidence} ${NARRATORS} ${speakers}`, context.lexicon);
+  const words = contentWords(stem.replace(/^According to [^,]+, |^In the (?:story|passage|text), /, ""), context.lexicon);
   const added = words.filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context) && !NAMING.has(word.base));
   const negationDiffers = isNegated(stem) !== isNegated(evidence);
   if (key && added.some((word) => word.kind !== "name")) report("statement-adds", { word: added.find((word) => word.kind !== "name")!.shown });

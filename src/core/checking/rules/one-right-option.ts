@@ -8,6 +8,7 @@ export const oneRightOption = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, no. 19: one right answer only",
   about: "No wrong option is supported by the evidence, and no two options are the same.",
   appliesTo: ["multiple-choice"],
+  example: { good: "mercury · water · oil", bad: "mercury · warm mercury · oil" },
   messages: {
     supported: "The evidence also has the words of option {label}. Could it be right too?",
     same: "Options {first} and {second} say the same.",

@@ -8,6 +8,7 @@ export const optionsAlikeInGrammar = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, nos. 23 and 28: homogeneous choices without grammatical clues",
   about: "All options are built alike: all numbers, all sentences, all with an article, all beginning with to.",
   appliesTo: ["multiple-choice"],
+  example: { good: "to save oil · to warm the glass · to turn the lens", bad: "to save oil · to warm the glass · four hours" },
   messages: { odd: "Option {label} is {own}, the others are {others}." },
   check(question, _, report) {
     if (question.kind !== "multiple-choice") return;

@@ -7,6 +7,7 @@ export const optionsAlikeInLength = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, no. 24: keep the length of choices about equal",
   about: "The key is not much longer or shorter than the other options.",
   appliesTo: ["multiple-choice"],
+  example: { good: "every four hours · every six hours · once a day", bad: "because mercury is heavy and floats the whole lens · it is hot · it is blue" },
   messages: {
     longest: "The key has {key} words, the others {others}. Length is a clue.",
     shortest: "The key has only {key} words, the others {others}. Length is a clue.",

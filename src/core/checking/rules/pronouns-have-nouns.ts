@@ -9,6 +9,7 @@ export const pronounsHaveNouns = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, no. 14: the stem is clear by itself",
   about: "Every he, she, it and they has its noun in the question itself.",
   appliesTo: "all",
+  example: { good: "What did the keeper wind?", bad: "What did he wind?" },
   messages: {
     pronoun: "“{word}” has no noun before it in the question. Name who or what is meant.",
     pointing: "“{word}” points to something outside the question.",
@@ -25,7 +26,7 @@ export const pronounsHaveNouns = defineRule({
     // "these events" stand right under the stem.
     if (question.kind === "order" || question.kind === "match" || question.kind === "select-all") return;
     const pointing =
-      /(?<!\bof )\b(?:this|these|those|such) (?!(?:passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
+      /(?<!\bof )\b(?:this|these|those|such) (?!(?:as|passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
         stem,
       );
     if (pointing) report("pointing", { word: pointing[0] });

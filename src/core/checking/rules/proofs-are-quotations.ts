@@ -7,6 +7,7 @@ export const proofsAreQuotations = defineRule({
   source: "Every sentence that is offered as proof is the source's own.",
   about: "Each sentence offered as proof stands word for word in the source, and the right one is the evidence.",
   appliesTo: ["two-part"],
+  example: { good: "A sentence that stands in the source, word for word", bad: "A sentence in other words" },
   messages: {
     "made-up": "“{words} …” is not a sentence of the source. Take one that is.",
     "not-evidence": "The sentence keyed as proof is not among the evidence.",

@@ -8,6 +8,7 @@ export const questionComplete = defineRule({
   source: "Nothing can be asked or marked without it.",
   about: "Stem, options and key are all there.",
   appliesTo: "all",
+  example: { good: "A stem, options and a key", bad: "An option without words" },
   messages: {
     "no-stem": "The question has no text yet.",
     "no-option": "Option {label} is empty. Write it or take it out.",

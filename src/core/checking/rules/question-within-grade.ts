@@ -12,6 +12,7 @@ export const questionWithinGrade = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, nos. 8 and 13: simple vocabulary, little reading",
   about: "The question reads no harder than the grade it is for; words of the source count as known.",
   appliesTo: "all",
+  example: { good: "Why does the lens turn?", bad: "For what purpose is the rotation of the apparatus effectuated?" },
   messages: {
     hard: "The question reads at about grade {grade}, above the wanted {wanted}.",
     long: "The stem has {words} words. About {limit} is enough in grade {wanted}.",

@@ -8,6 +8,7 @@ export const stemHidesKey = defineRule({
   source: "Haladyna, Downing and Rodriguez 2002, no. 28: avoid clues to the right answer",
   about: "The stem does not give the key away.",
   appliesTo: ["multiple-choice", "gap-fill", "short-answer"],
+  example: { good: "What does the lens float on? – mercury", bad: "On which mercury ring does the lens float? – mercury" },
   messages: {
     given: "The stem already holds the key's word “{word}”.",
     echo: "Only the key repeats the stem's word “{word}”, which is a clue.",

@@ -5,6 +5,14 @@ import type { Fact } from "../facts/fact";
 import { verbPhraseAs } from "../phrasing/restate";
 import { near, type SourceStock, type Statement } from "../source-stock";
 
+const bases = new WeakMap<Statement, ReadonlySet<string>>();
+
+function basesOf(statement: Statement, { analysis }: SourceStock): ReadonlySet<string> {
+  const known = bases.get(statement) ?? baseSet(statement.text, analysis.lexicon);
+  bases.set(statement, known);
+  return known;
+}
+
 /** Other things the source says, of like length and tense; never from the sentence itself or one that shares its reason. */
 export function statementDistractors(
   fact: Fact,
@@ -27,7 +35,7 @@ export function statementDistractors(
     const ratio = words / length;
     if (ratio < 0.5 || ratio > 1.7 || words < 3) return [];
     // A wrong answer must be about what is asked: it shares a word with the stem that the whole source does not.
-    const stated = baseSet(text, stock.analysis.lexicon);
+    const stated = basesOf(statement, stock);
     const shared = [...stated].filter((lemma) => asked.has(lemma)).length;
     const onTopic = [...stated].filter((lemma) => stem.has(lemma)).length;
     if (onTopic === 0 && !sameTopic(statement, fact, stock)) return [];

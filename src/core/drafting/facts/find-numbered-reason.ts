@@ -2,6 +2,7 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import { phraseClause } from "../phrasing/ask-clause";
 import { type Fact, factId } from "./fact";
+import { bareForms } from "./find-participant";
 
 /** "*First*, … *Second*, … *Finally*, …": how a writer counts reasons. */
 const ORDER: [RegExp, string][] = [
@@ -57,7 +58,7 @@ export function findNumberedReason(sentence: Sentence, analysis: Analysis): Fact
       phrasing,
       stem: `What is the ${found.place} reason that the writer gives?`,
       answer: inTheirWords(found.reason),
-      accepted: [],
+      accepted: found.reason.split(" ").length <= 3 ? bareForms(inTheirWords(found.reason)) : [],
       depth: "understanding",
       worth: 3.4,
       pattern: "which-reason",

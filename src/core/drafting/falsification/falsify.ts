@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, wordsText } from "../../language/node-text";
@@ -146,12 +146,28 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
 /** "In March, the monarchs fly north again": of the same deed or thing the opposite is told too. */
 function isSaidElsewhere(opposite: string | undefined, clause: Clause, analysis: Analysis): boolean {
   const words = [clause.verb.lemma, headTerminal(clause.subject).lemma].filter((word): word is string => Boolean(word) && word !== "be");
-  return analysis.sentences.some(
-    (sentence) =>
-      sentence !== clause.sentence &&
-      sentence.words.some((word) => word.lower === opposite) &&
-      sentence.words.some((word) => word.candidates.some((tag) => words.includes(tag.lemma ?? ""))),
+  return (sentencesWith(analysis).get(opposite ?? "") ?? []).some(
+    (sentence) => sentence !== clause.sentence && sentence.words.some((word) => word.candidates.some((tag) => words.includes(tag.lemma ?? ""))),
   );
+}
+
+const byWord = new WeakMap<Analysis, Map<string, Sentence[]>>();
+
+/** The sentences that hold each word that has an opposite. */
+function sentencesWith(analysis: Analysis): Map<string, Sentence[]> {
+  const known = byWord.get(analysis);
+  if (known) return known;
+  const found = new Map<string, Sentence[]>();
+  for (const sentence of analysis.sentences) {
+    for (const word of new Set(sentence.words.map(({ lower }) => lower))) {
+      if (!Object.hasOwn(OPPOSITES, word)) continue;
+      const list = found.get(word);
+      if (list) list.push(sentence);
+      else found.set(word, [sentence]);
+    }
+  }
+  byWord.set(analysis, found);
+  return found;
 }
 
 /** Words of a part that are not inside a noun phrase: in "harder … than dry rope", *harder* and not *dry*. */

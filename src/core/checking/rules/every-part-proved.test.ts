@@ -1,0 +1,27 @@
+import { evidence, match, order, selectAll, testRule } from "../../../../tests/support/rule-tester";
+import { everyPartProved } from "./every-part-proved";
+
+const rope = { evidence: evidence("Wet rope is harder to untie than dry rope.") };
+
+testRule(everyPartProved, {
+  passes: {
+    "pairs with their sentences": match("Match.", [["Petition", "a letter that many people sign"]], {
+      evidence: evidence("A petition is a letter that many people sign."),
+    }),
+    "right options with their sentences": selectAll("Which?", ["Wet rope is harder to untie than dry rope.", "Oil is light."], 1, rope),
+  },
+  flags: {
+    "a pair that no sentence has": [
+      match("Match.", [["Petition", "a ring of mercury"]], { evidence: evidence("A petition is a letter that many people sign.") }),
+      "No sentence of the evidence puts “Petition” and “a ring of mercury” together.",
+    ],
+    "a right option without proof": [
+      selectAll("Which?", ["The tower fell into the sea.", "Oil is light."], 1, rope),
+      "No sentence of the evidence says “The tower fell into the sea.”.",
+    ],
+    "an item without proof": [
+      order("Order.", ["Wet rope is harder to untie.", "The tower fell down in flames."], rope),
+      "No sentence of the evidence says “The tower fell down in flames.”.",
+    ],
+  },
+});

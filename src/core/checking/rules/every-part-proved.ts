@@ -1,0 +1,45 @@
+import type { Question } from "../../questions/question";
+import { baseSet, contentWords } from "../content-words";
+import { type CheckContext, defineRule, type Report } from "../define-rule";
+
+/** In an order, a match or a select-all each part is an answer of its own. */
+export const everyPartProved = defineRule({
+  id: "every-part-proved",
+  verdict: "look",
+  source: "Every key is proved by the source's own words.",
+  about: "Each item, pair and right option has its own sentence in the evidence.",
+  appliesTo: ["order", "match", "select-all"],
+  example: { good: "Petition – a letter that many people sign", bad: "Petition – a rule made by a town council" },
+  messages: {
+    item: "No sentence of the evidence says “{text}”.",
+    pair: "No sentence of the evidence puts “{left}” and “{right}” together.",
+  },
+  check(question, context, report) {
+    if (question.evidence.length === 0) return;
+    if (question.kind === "match") return checkPairs(question, context, report);
+    const items =
+      question.kind === "select-all" ? question.options.filter((option) => question.key.includes(option.id)) : question.kind === "order" ? question.items : [];
+    const known = question.evidence.map((span) => baseSet(`${span.quote} ${question.stem}`, context.lexicon));
+    const unproved = items.find((item) => best(item.text, known, context) < 0.6);
+    if (unproved) report("item", { text: unproved.text }, question.kind === "select-all" ? { part: "option", optionId: unproved.id } : { part: "key" });
+  },
+});
+
+function checkPairs(question: Extract<Question, { kind: "match" }>, context: CheckContext, report: Report): void {
+  const known = question.evidence.map((span) => baseSet(span.quote, context.lexicon));
+  for (const [leftId, rightId] of question.key) {
+    const left = question.left.find((item) => item.id === leftId)?.text ?? "";
+    const right = question.right.find((item) => item.id === rightId)?.text ?? "";
+    const together = known.some((bases) => share(left, bases, context) >= 0.5 && share(right, bases, context) >= 0.5);
+    if (!together) return report("pair", { left, right }, { part: "key" });
+  }
+}
+
+function best(text: string, known: readonly ReadonlySet<string>[], context: CheckContext): number {
+  return Math.max(...known.map((bases) => share(text, bases, context)));
+}
+
+function share(text: string, bases: ReadonlySet<string>, { lexicon }: CheckContext): number {
+  const words = contentWords(text, lexicon);
+  return words.length === 0 ? 1 : words.filter((word) => bases.has(word.base)).length / words.length;
+}

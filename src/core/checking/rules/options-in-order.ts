@@ -1,0 +1,52 @@
+import { numberValue } from "../../drafting/phrasing/number-forms";
+import type { Edit } from "../../questions/edit";
+import type { MultipleChoice } from "../../questions/question";
+import { defineRule } from "../define-rule";
+
+/** Numbers out of order are hunted through, not read. */
+export const optionsInOrder = defineRule({
+  id: "options-in-order",
+  verdict: "look",
+  source: "Haladyna, Downing and Rodriguez 2002, no. 21: place choices in logical or numerical order",
+  about: "Numbers and years stand in order of size.",
+  appliesTo: ["multiple-choice"],
+  example: { good: "1822 · 1871 · 1904 · 1954", bad: "1904 · 1822 · 1954 · 1871" },
+  messages: { jumbled: "The options are numbers, but not in order of size." },
+  check(question, _, report) {
+    if (question.kind !== "multiple-choice" || question.options.length < 3) return;
+    const values = question.options.map((option) => numberIn(option.text));
+    if (values.some((value) => value === undefined)) return;
+    const numbers = values as number[];
+    const rises = numbers.every((value, index) => index === 0 || value >= numbers[index - 1]!);
+    const falls = numbers.every((value, index) => index === 0 || value <= numbers[index - 1]!);
+    if (!rises && !falls)
+      report(
+        "jumbled",
+        {},
+        { part: "option", optionId: question.options[0]!.id },
+        { label: "Put the options in order of size", edits: sorting(question, numbers) },
+      );
+  },
+});
+
+/** "1,016", "forty", "about 30 metres": its number. */
+function numberIn(text: string): number | undefined {
+  const plain = text.trim().replace(/^(?:about|in|around|only) /i, "");
+  return numberValue(plain) ?? numberValue(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*/i.exec(plain)?.[0] ?? "");
+}
+
+/** Takes each option out where it stands and puts it in where it belongs, smallest first. */
+function sorting({ id: questionId, options }: MultipleChoice, values: readonly number[]): Edit[] {
+  const wanted = options.map((option, index) => ({ option, value: values[index]! })).sort((a, b) => a.value - b.value);
+  const now = [...options];
+  return wanted.flatMap(({ option }, index): Edit[] => {
+    const from = now.indexOf(option);
+    if (from === index) return [];
+    now.splice(from, 1);
+    now.splice(index, 0, option);
+    return [
+      { type: "remove-option", questionId, index: from, option },
+      { type: "add-option", questionId, index, option },
+    ];
+  });
+}
