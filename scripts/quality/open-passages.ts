@@ -1,4 +1,4 @@
-import { readdirSync } from "node:fs";
+import { existsSync, readdirSync } from "node:fs";
 import path from "node:path";
 import { importSource } from "../../src/cli/import-source";
 import { analyseText } from "../../src/core/language/analyse-text";
@@ -8,6 +8,13 @@ import { loadLanguageTools } from "../../src/server/language/load-language-tools
 
 const root = path.resolve(import.meta.dirname, "../..");
 export type Passage = { name: string; analysis: Analysis };
+
+/** The file of a passage of the demo or of the corpus. */
+export function openPassageFile(folder: string, name: string): string {
+  const found = ["demo/passages", "quality/passages"].map((part) => path.join(folder, part, `${name}.md`)).find(existsSync);
+  if (!found) throw new Error(`There is no passage ${name}`);
+  return found;
+}
 
 /** All English passages of the demo and of the quality corpus, analysed. */
 export async function openPassages(): Promise<Passage[]> {

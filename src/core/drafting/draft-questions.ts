@@ -138,7 +138,7 @@ function isFitToShow(question: Question, others: readonly Question[], grade: num
 }
 
 /** A doubt that the teacher decides about, since the source itself may be hard. All others are for drafts that are not offered. */
-const SHOWN_ANYWAY = new Set(["question-within-grade"]);
+const SHOWN_ANYWAY = new Set(["question-within-grade", "points-fit-the-work"]);
 
 function fits(candidate: Candidate, row: PlanRow): boolean {
   if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;

@@ -48,10 +48,10 @@ const LIMITS: readonly Limit[] = [
 
 /** "took *about* a month" limits the month: a question without the month drops nothing. */
 function limitsWhatIsSaid(clause: string, pattern: RegExp, words: ReadonlySet<string>, lexicon: Lexicon): boolean {
-  const found = pattern.exec(clause);
-  if (!found) return false;
-  const [next] = contentWords(clause.slice(found.index + found[0].length), lexicon);
-  return next === undefined || words.has(next.base);
+  return [...clause.matchAll(new RegExp(pattern, "gi"))].some((found) => {
+    const [next] = contentWords(clause.slice(found.index + found[0].length), lexicon);
+    return next === undefined || words.has(next.base);
+  });
 }
 
 /** The clause of the evidence that says most of the question's words; none where none says half of them. */

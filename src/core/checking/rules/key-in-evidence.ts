@@ -3,6 +3,7 @@ import { numberValue } from "../../drafting/phrasing/number-forms";
 import { gapsOf, type Question } from "../../questions/question";
 import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
+import { sourceSentences } from "../source-sentences";
 
 /** A key that the evidence does not say is a key the teacher would have to take on trust. */
 export const keyInEvidence = defineRule({
@@ -22,9 +23,10 @@ export const keyInEvidence = defineRule({
   check(question, context, report) {
     const evidence = question.evidence.map((span) => span.quote).join(" ");
     if (!evidence) return;
-    if (question.kind === "true-false") return checkStatement(question.stem, question.key, evidence, speakersOf(question, context), context, report);
+    if (question.kind === "true-false")
+      return checkStatement(question.stem, question.key, evidence, `${speakersOf(question, context)} ${saidBefore(question, context)}`, context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
-    const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)}`, context.lexicon);
+    const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)} ${saidBefore(question, context)}`, context.lexicon);
     // In a row of events the text says *she*, and the item names her.
     const isNamed = (shown: string, base: string) =>
       question.kind === "order" && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
@@ -74,6 +76,21 @@ const NARRATORS = "speaker writer narrator";
 function speakersOf(question: Question, { blocks }: CheckContext): string {
   const said = new Set(question.evidence.map((span) => span.blockId));
   return blocks.flatMap((block) => (said.has(block.id) ? [block.speaker ?? /^([^:]{2,40}):\s/.exec(block.text)?.[1] ?? ""] : [])).join(" ");
+}
+
+const POINTS_BACK = /^(?:it|they|he|she|this|these|those|its|their|his|her|such)\b/i;
+
+/** Where the evidence opens with a pronoun, the sentence before says what is meant. */
+function saidBefore(question: Question, { blocks, lexicon }: CheckContext): string {
+  const all = sourceSentences(blocks, lexicon);
+  return question.evidence
+    .filter(({ quote }) => POINTS_BACK.test(quote))
+    .map((span) => {
+      const at = all.findIndex((sentence) => sentence.blockId === span.blockId && sentence.start <= span.start && sentence.end > span.start);
+      const before = all[at - 1];
+      return before?.blockId === span.blockId ? before.text : "";
+    })
+    .join(" ");
 }
 
 /** The number itself, or what two numbers of the evidence differ by or add up to. */

@@ -20,7 +20,9 @@ export const namesAndNumbersInSource = defineRule({
           : undefined;
     // A false statement may be false by just its name or number.
     if (question.kind !== "true-false" || question.key) {
-      const stem = contentWords(question.stem.replace(/“[^”]*”/g, " ").replace(/^[^\p{L}\d]+/u, ""), lexicon).find((word) => isMissing(word.kind, word.base, source));
+      const stem = contentWords(question.stem.replace(/“[^”]*”/g, " ").replace(/^[^\p{L}\d]+/u, ""), lexicon).find((word) =>
+        isMissing(word.kind, word.base, source),
+      );
       if (stem) report(stem.kind === "number" ? "number" : "name", { word: stem.shown }, { part: "stem" });
     }
     const found = contentWords(key ?? "", lexicon).find((word) => isMissing(word.kind, word.base, source));

@@ -15,6 +15,8 @@ export const optionsInOrder = defineRule({
   check(question, _, report) {
     if (question.kind !== "multiple-choice" || question.options.length < 3) return;
     const values = question.options.map((option) => numberIn(option.text));
+    // "one red flash", "two white flashes" are things, not numbers.
+    if (new Set(question.options.map((option) => withoutNumber(option.text))).size > 1) return;
     if (values.some((value) => value === undefined)) return;
     const numbers = values as number[];
     const rises = numbers.every((value, index) => index === 0 || value >= numbers[index - 1]!);
@@ -33,6 +35,16 @@ export const optionsInOrder = defineRule({
 function numberIn(text: string): number | undefined {
   const plain = text.trim().replace(/^(?:about|in|around|only) /i, "");
   return numberValue(plain) ?? numberValue(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*/i.exec(plain)?.[0] ?? "");
+}
+
+function withoutNumber(text: string): string {
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(/^(?:about|in|around|only) /, "")
+    .replace(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*(?: (?:hundred|thousand|million)(?: and [a-z-]+)?)?/, "")
+    .replace(/s$/, "")
+    .trim();
 }
 
 /** Takes each option out where it stands and puts it in where it belongs, smallest first. */
