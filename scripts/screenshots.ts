@@ -26,6 +26,8 @@ const VIEWS: View[] = [
   { name: "plan", address: "/sets/demo-lens/plan", prepare: async (teacher) => void (await teacher.find("td", /about \d+/)) },
   { name: "margin", address: "/sets/demo-lens/margin", prepare: takeFirst },
   { name: "margin-narrow", address: "/sets/demo-lens/margin", width: 500, height: 850, prepare: takeFirst },
+  { name: "whole", address: "/sets/demo-lens/whole" },
+  { name: "rules", address: "/rules" },
   { name: "paper", address: "/sets/demo-lens/paper" },
   { name: "key", address: "/sets/demo-lens/key" },
 ];

@@ -1,6 +1,7 @@
 import { doubtKey } from "@/core/checking/check-question";
 import type { Finding } from "@/core/checking/define-rule";
 import type { Edit, Slip } from "@/core/questions/edit";
+import { keyOf } from "./margin-actions";
 import { type SlipVerdict, VERDICT_COLOUR, VERDICT_SIGN } from "./verdict";
 
 type Props = { slip: Slip; verdict: SlipVerdict; change: (...edits: Edit[]) => void };
@@ -10,6 +11,8 @@ export function FindingList({ slip, verdict, change }: Props) {
   const { question } = slip;
   const settle = (finding: Finding, to: string | null) =>
     change({ type: "answer-doubt", questionId: question.id, rule: finding.rule, from: slip.answered[finding.rule] ?? null, to });
+  const firstMend = verdict.open.find((finding) => finding.mend);
+  const firstDoubt = verdict.open.find((finding) => finding.verdict === "look");
   return (
     <div>
       {verdict.open.length === 0 ? (
@@ -28,12 +31,12 @@ export function FindingList({ slip, verdict, change }: Props) {
           <div className="mt-1.5 flex flex-wrap gap-2">
             {finding.mend ? (
               <button type="button" className="button min-h-7 py-0" onClick={() => change(...finding.mend!.edits)}>
-                {finding.mend.label}
+                {finding.mend.label} {finding === firstMend ? <kbd>{keyOf("mend")}</kbd> : null}
               </button>
             ) : null}
             {finding.verdict === "look" ? (
               <button type="button" className="button min-h-7 py-0" onClick={() => settle(finding, doubtKey(question))}>
-                It is right as it is
+                It is right as it is {finding === firstDoubt ? <kbd>{keyOf("answer")}</kbd> : null}
               </button>
             ) : null}
           </div>

@@ -1,9 +1,15 @@
+import type { ReactNode } from "react";
 import { SaveNote } from "../shell/SaveNote";
 import type { SetStore } from "../shell/use-set";
 import { keyOf, type MarginActionId, type SlipFilter } from "./margin-actions";
 import type { Drafting } from "./use-drafting";
 
-export type Counts = Record<SlipFilter, number> & { sound: number; look: number; wrong: number };
+export type Counts = Record<SlipFilter, number> & {
+  sound: number;
+  look: number;
+  wrong: number /** Sound drafts that nothing was decided about. */;
+  toKeep: number;
+};
 type Props = {
   store: SetStore;
   drafting: Drafting;
@@ -12,6 +18,8 @@ type Props = {
   onFilter: (filter: SlipFilter) => void;
   onDraft: () => void;
   act: (id: MarginActionId) => void;
+  /** Chooses one kind, depth or rule. */
+  narrow: ReactNode;
 };
 
 const FILTERS: [SlipFilter, string][] = [
@@ -22,7 +30,7 @@ const FILTERS: [SlipFilter, string][] = [
 ];
 
 /** What came, what is still to look at, and the way to more. */
-export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act }: Props) {
+export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act, narrow }: Props) {
   return (
     <div className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
       <div className="flex min-h-12 flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 lg:pl-14">
@@ -59,6 +67,12 @@ export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, 
             </button>
           ))}
         </fieldset>
+        {narrow}
+        {counts.toKeep > 0 ? (
+          <button type="button" className="button font-normal" title="Shift K" onClick={() => act("keep-sound")}>
+            Keep {counts.toKeep} sound
+          </button>
+        ) : null}
         <button type="button" className="button font-normal" disabled={!store.canUndo} onClick={() => act("undo")}>
           Undo <kbd>{keyOf("undo")}</kbd>
         </button>

@@ -1,6 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { doubtKey } from "@/core/checking/check-question";
 import type { DraftReport } from "@/core/drafting/draft-questions";
 import { kindOf } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
@@ -11,7 +12,8 @@ import { focusSlip } from "./focus-slip";
 import { KeySheet } from "./KeySheet";
 import { type Counts, MarginBar } from "./MarginBar";
 import { type MarginMedia, MarginSheet } from "./MarginSheet";
-import { type MarginActionId, passesFilter, type SlipFilter } from "./margin-actions";
+import { type MarginActionId, type Narrowing, needsALook, passesFilter, passesNarrowing, type SlipFilter } from "./margin-actions";
+import { NarrowSelect } from "./NarrowSelect";
 import { orderSlips } from "./order-slips";
 import { questionsGrade } from "./questions-grade";
 import { Tally } from "./Tally";
@@ -28,16 +30,20 @@ type Props = {
   report: DraftReport | null;
   draftNow: boolean;
   media: MarginMedia | undefined;
+  /** The slip to open with, and what to narrow to. */
+  slipId: string | undefined;
+  only: Narrowing | undefined;
 };
 
 /** The heart: the source in the middle, drafts beside the words that prove them. */
-export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDrafting, report, draftNow, media }: Props) {
+export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDrafting, report, draftNow, media, slipId, only }: Props) {
   const router = useRouter();
   const store = useSet(start);
   const drafting = useDrafting(store, wasDrafting, report);
   const { state, checked, change } = store;
-  const [activeId, setActiveId] = useState<string>();
+  const [activeId, setActiveId] = useState(slipId);
   const [filter, setFilter] = useState<SlipFilter>("all");
+  const [narrowing, setNarrowing] = useState<Narrowing>(only ?? "");
   const [keysShown, setKeysShown] = useState(false);
   const seed = useRef(nextSeed);
   const player = usePlayer(blocks);
@@ -45,14 +51,19 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
   const verdicts = useMemo(() => new Map(state.slips.map((slip) => [slip.question.id, slipVerdict(slip, checked[slip.question.id])])), [state.slips, checked]);
   const ordered = useMemo(() => orderSlips(state.slips, blocks), [state.slips, blocks]);
   const placed = useMemo(
-    () => ordered.filter(({ slip }) => slip.question.id === activeId || passesFilter(slip, verdicts.get(slip.question.id)!.verdict, filter)),
-    [ordered, verdicts, filter, activeId],
+    () =>
+      ordered.filter(({ slip }) => {
+        const verdict = verdicts.get(slip.question.id)!;
+        return slip.question.id === activeId || (passesFilter(slip, verdict.verdict, filter) && passesNarrowing(slip, verdict, narrowing));
+      }),
+    [ordered, verdicts, filter, narrowing, activeId],
   );
   const counts = useMemo((): Counts => {
     const count = (wanted: SlipFilter) => state.slips.filter((slip) => passesFilter(slip, verdicts.get(slip.question.id)!.verdict, wanted)).length;
     const open = state.slips.filter((slip) => slip.status !== "aside").map((slip) => verdicts.get(slip.question.id)!.verdict);
     const of = (verdict: string) => open.filter((other) => other === verdict).length;
-    return { all: count("all"), look: of("look"), kept: count("kept"), aside: count("aside"), sound: of("sound"), wrong: of("wrong") };
+    const toKeep = state.slips.filter((slip) => slip.status === "draft" && !slip.lookAgain && verdicts.get(slip.question.id)!.verdict === "sound").length;
+    return { toKeep, all: count("all"), look: of("look"), kept: count("kept"), aside: count("aside"), sound: of("sound"), wrong: of("wrong") };
   }, [state.slips, verdicts]);
 
   const draft = useCallback(async () => {
@@ -61,6 +72,9 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
     // Without a server a refresh would leave the page for the browser's own error page.
     if (answered) router.refresh();
   }, [drafting, router]);
+  useEffect(() => {
+    if (slipId) focusSlip(slipId);
+  }, [slipId]);
   const started = useRef(false);
   useEffect(() => {
     if (!draftNow || started.current) return;
@@ -119,6 +133,27 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
           change({ type: "set-status", questionId, from: slip.status, to });
           return to === "draft" ? undefined : step(1);
         }
+        case "next-doubt": {
+          const at = placed.findIndex((other) => other.slip.question.id === activeId);
+          const doubtful = (other: (typeof placed)[number]) => needsALook(other.slip, verdicts.get(other.slip.question.id)!.verdict);
+          const next = placed.slice(at + 1).find(doubtful) ?? placed.find(doubtful);
+          return next && choose(next.slip.question.id);
+        }
+        case "mend": {
+          const mend = slip && verdicts.get(questionId)!.open.find((finding) => finding.mend)?.mend;
+          return mend && change(...mend.edits);
+        }
+        case "answer": {
+          const doubt = slip && verdicts.get(questionId)!.open.find((finding) => finding.verdict === "look");
+          if (!slip || !doubt) return;
+          return change({ type: "answer-doubt", questionId, rule: doubt.rule, from: slip.answered[doubt.rule] ?? null, to: doubtKey(slip.question) });
+        }
+        case "keep-sound": {
+          const sound = state.slips.filter((other) => other.status === "draft" && !other.lookAgain && verdicts.get(other.question.id)!.verdict === "sound");
+          return sound.length > 0
+            ? change(...sound.map((other) => ({ type: "set-status" as const, questionId: other.question.id, from: other.status, to: "kept" as const })))
+            : undefined;
+        }
         case "look-again":
           return slip && change({ type: "set-look-again", questionId, from: slip.lookAgain, to: !slip.lookAgain });
         case "edit":
@@ -149,7 +184,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
           return setActiveId(undefined);
       }
     },
-    [activeId, placed, state.slips, change, store, write, playEvidence],
+    [activeId, placed, verdicts, state.slips, change, store, write, choose, playEvidence],
   );
   useMarginKeys(act);
 
@@ -157,7 +192,16 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
   return (
     <div className="flex min-h-[calc(100dvh-3.1rem)] flex-col">
       <h1 className="sr-only">Margin</h1>
-      <MarginBar store={store} drafting={drafting} counts={counts} filter={filter} onFilter={setFilter} onDraft={() => void draft()} act={act} />
+      <MarginBar
+        store={store}
+        drafting={drafting}
+        counts={counts}
+        filter={filter}
+        onFilter={setFilter}
+        onDraft={() => void draft()}
+        act={act}
+        narrow={<NarrowSelect slips={state.slips} verdicts={verdicts} value={narrowing} onChange={setNarrowing} />}
+      />
       <MarginSheet
         blocks={blocks}
         title={state.title}
@@ -175,7 +219,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
         media={media}
         onPlaySpan={playEvidence}
       />
-      <Tally state={state} readsAt={readsAt} />
+      <Tally setId={start.setId} state={state} readsAt={readsAt} />
       <KeySheet open={keysShown} onOpenChange={setKeysShown} />
     </div>
   );

@@ -1,11 +1,12 @@
+import Link from "next/link";
 import { workingMinutes } from "@/core/papers/paper";
 import type { SetState } from "@/core/questions/edit";
 import { kindOf, QUESTION_KINDS } from "@/core/questions/kinds";
 
-type Props = { state: SetState; readsAt: string };
+type Props = { setId: string; state: SetState; readsAt: string };
 
 /** Planned against kept, and what the paper has come to. */
-export function Tally({ state, readsAt }: Props) {
+export function Tally({ setId, state, readsAt }: Props) {
   const kept = state.slips.filter((slip) => slip.status === "kept");
   const points = kept.reduce((sum, slip) => sum + slip.question.points, 0);
   const minutes = Math.ceil(workingMinutes(kept, state.plan.grade));
@@ -31,6 +32,9 @@ export function Tally({ state, readsAt }: Props) {
         </span>
       ))}
       <span className="flex-1" />
+      <Link className="text-spruce underline" href={`/sets/${setId}/whole`}>
+        The whole set
+      </Link>
       <span>
         <b>{kept.length}</b> kept · <b>{points}</b> {points === 1 ? "point" : "points"} · about <b>{minutes}</b> min
         {readsAt ? (

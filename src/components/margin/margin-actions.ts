@@ -1,4 +1,5 @@
 import type { Slip } from "@/core/questions/edit";
+import type { SlipVerdict } from "./verdict";
 
 /** What a teacher can do in the Margin. Buttons, keys and the sheet of keys are all made from this table. */
 export type MarginActionId =
@@ -7,6 +8,10 @@ export type MarginActionId =
   | "keep"
   | "set-aside"
   | "look-again"
+  | "next-doubt"
+  | "mend"
+  | "answer"
+  | "keep-sound"
   | "edit"
   | "evidence"
   | "copy"
@@ -25,6 +30,10 @@ export const MARGIN_ACTIONS: MarginAction[] = [
   { id: "keep", label: "Keep", keys: ["k"], shown: "K", needsSlip: true },
   { id: "set-aside", label: "Set aside", keys: ["x"], shown: "X", needsSlip: true },
   { id: "look-again", label: "Look again", keys: ["l"], shown: "L", needsSlip: true },
+  { id: "next-doubt", label: "Next one to look at", keys: ["d"], shown: "D", needsSlip: false },
+  { id: "mend", label: "Apply the mend", keys: ["m"], shown: "M", needsSlip: true },
+  { id: "answer", label: "It is right as it is", keys: ["r"], shown: "R", needsSlip: true },
+  { id: "keep-sound", label: "Keep all that is sound", keys: ["K"], shown: "Shift K", needsSlip: false },
   { id: "edit", label: "Edit", keys: ["e", "Enter"], shown: "E or Enter", needsSlip: true },
   { id: "evidence", label: "Go to the evidence", keys: ["g"], shown: "G", needsSlip: true },
   { id: "copy", label: "Copy", keys: ["c"], shown: "C", needsSlip: true },
@@ -53,5 +62,31 @@ export function passesFilter(slip: Slip, verdict: string, filter: SlipFilter): b
   if (filter === "aside") return slip.status === "aside";
   if (slip.status === "aside") return false;
   if (filter === "kept") return slip.status === "kept";
-  return filter === "all" || slip.lookAgain || (slip.status === "draft" && verdict !== "sound") || verdict === "wrong";
+  return filter === "all" || needsALook(slip, verdict);
+}
+
+/** Marked by the teacher, or doubtful and not decided yet. */
+export function needsALook(slip: Slip, verdict: string): boolean {
+  return slip.status !== "aside" && (slip.lookAgain || (slip.status === "draft" && verdict !== "sound") || verdict === "wrong");
+}
+
+/** Only slips of one kind, depth, verdict, rule or paragraph: "kind:match", "rule:options-in-order", "block:b4". */
+export type Narrowing = string;
+
+export function passesNarrowing(slip: Slip, { verdict, open }: SlipVerdict, narrowing: Narrowing): boolean {
+  const [what, value] = narrowing.split(":") as [string, string | undefined];
+  switch (what) {
+    case "kind":
+      return slip.question.kind === value;
+    case "depth":
+      return slip.question.depth === value;
+    case "verdict":
+      return verdict === value;
+    case "rule":
+      return open.some((finding) => finding.rule === value);
+    case "block":
+      return slip.question.evidence.some((span) => span.blockId === value);
+    default:
+      return true;
+  }
 }

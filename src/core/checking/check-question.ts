@@ -11,6 +11,12 @@ export function checkQuestion(question: Question, context: CheckContext): Checke
   return { verdict: verdictOf(findings), findings };
 }
 
+/** What is left when some rules are switched off. */
+export function withoutRules({ findings }: Checked, off: ReadonlySet<string>): Checked {
+  const left = findings.filter((finding) => !off.has(finding.rule));
+  return { verdict: verdictOf(left), findings: left };
+}
+
 export function verdictOf(findings: readonly Finding[]): Verdict {
   if (findings.some((finding) => finding.verdict === "wrong")) return "wrong";
   return findings.length > 0 ? "look" : "sound";

@@ -128,6 +128,10 @@ function setParts(question: Question, parts: Parts): Question | undefined {
     const isWhole = ids.size === parts.items.length && parts.key.length === ids.size && parts.key.every((id) => ids.delete(id));
     return isWhole && parts.items.length <= MAX_PARTS ? { ...question, ...parts } : undefined;
   }
+  if (question.kind === "multiple-choice" && "options" in parts && !("proofs" in parts)) {
+    const isWhole = parts.options.some((option) => option.id === parts.key) && new Set(parts.options.map((option) => option.id)).size === parts.options.length;
+    return isWhole && parts.options.length >= 2 && parts.options.length <= MAX_OPTIONS ? { ...question, ...parts } : undefined;
+  }
   if (question.kind === "two-part" && "proofs" in parts) {
     const has = (options: readonly { id: string }[], id: string) => options.some((option) => option.id === id);
     const isWhole = has(parts.options, parts.key[0]) && has(parts.proofs, parts.key[1]);

@@ -6,6 +6,7 @@ import {
   essayKeySchema,
   gapFillSchema,
   matchSchema,
+  multipleChoiceSchema,
   numberKeySchema,
   openKeySchema,
   optionSchema,
@@ -48,6 +49,8 @@ export const partsSchema = z.union([
   twoPartSchema.pick({ options: true, proofStem: true, proofs: true, key: true }),
   /** Gap fill: what its gaps take, and the words to choose from. */
   gapFillSchema.pick({ key: true, accepted: true, choices: true, more: true, bank: true }),
+  /** Multiple choice: its options in another order. */
+  multipleChoiceSchema.pick({ options: true, key: true }),
 ]);
 export type Parts = z.infer<typeof partsSchema>;
 

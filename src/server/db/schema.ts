@@ -140,3 +140,6 @@ export const edits = sqliteTable(
   },
   (table) => [index("edits_by_set").on(table.setId, table.id)],
 );
+
+/** What a teacher has set for all sets, by name. */
+export const settings = sqliteTable("settings", { key: text("key").primaryKey(), value: text("value", { mode: "json" }).$type<unknown>().notNull() });

@@ -1,5 +1,7 @@
+import { withoutRules } from "@/core/checking/check-question";
 import { draftableBlocks, draftedLanguage } from "@/core/source/join-sources";
 import type { LoadedSet } from "../sets/load-set";
+import { loadRulesOff } from "../settings/rules-off";
 import { askEngine } from "./engine";
 import type { Checked, WorkSource } from "./engine-message";
 
@@ -22,5 +24,6 @@ export function draftableSource(set: LoadedSet): WorkSource {
 export async function checkSet(set: LoadedSet, only: string[] | null = null): Promise<CheckedById> {
   const questions = set.state.slips.filter((slip) => slip.status !== "aside" || only?.includes(slip.question.id)).map((slip) => slip.question);
   const event = await askEngine("checking", { type: "check", source: workSource(set), questions, only, grade: set.state.plan.grade }, "checked");
-  return event.type === "checked" ? event.checked : {};
+  const off = new Set(loadRulesOff());
+  return event.type === "checked" ? Object.fromEntries(Object.entries(event.checked).map(([id, checked]) => [id, withoutRules(checked, off)])) : {};
 }

@@ -47,18 +47,8 @@ function withoutNumber(text: string): string {
     .trim();
 }
 
-/** Takes each option out where it stands and puts it in where it belongs, smallest first. */
-function sorting({ id: questionId, options }: MultipleChoice, values: readonly number[]): Edit[] {
-  const wanted = options.map((option, index) => ({ option, value: values[index]! })).sort((a, b) => a.value - b.value);
-  const now = [...options];
-  return wanted.flatMap(({ option }, index): Edit[] => {
-    const from = now.indexOf(option);
-    if (from === index) return [];
-    now.splice(from, 1);
-    now.splice(index, 0, option);
-    return [
-      { type: "remove-option", questionId, index: from, option },
-      { type: "add-option", questionId, index, option },
-    ];
-  });
+/** The same options, smallest first; the key stays with its option. */
+function sorting({ id: questionId, options, key }: MultipleChoice, values: readonly number[]): Edit[] {
+  const sorted = options.map((option, index) => ({ option, value: values[index]! })).sort((a, b) => a.value - b.value);
+  return [{ type: "set-parts", questionId, from: { options, key }, to: { options: sorted.map(({ option }) => option), key } }];
 }

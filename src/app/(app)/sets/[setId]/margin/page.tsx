@@ -8,11 +8,11 @@ import { historyOf } from "@/server/sets/edit-set";
 import { loadSet } from "@/server/sets/load-set";
 
 export const dynamic = "force-dynamic";
-type Props = { params: Promise<{ setId: string }>; searchParams: Promise<{ draft?: string; seed?: string }> };
+type Props = { params: Promise<{ setId: string }>; searchParams: Promise<{ draft?: string; seed?: string; slip?: string; only?: string }> };
 
 export default async function MarginPage({ params, searchParams }: Props) {
   const { setId } = await params;
-  const { draft, seed } = await searchParams;
+  const { draft, seed, slip, only } = await searchParams;
   const set = loadSet(setId);
   if (!set) notFound();
   const { sources, lastRun } = set;
@@ -36,6 +36,8 @@ export default async function MarginPage({ params, searchParams }: Props) {
       drafting={isDrafting(setId)}
       report={lastRun?.report ?? null}
       draftNow={draft === "now"}
+      slipId={slip}
+      only={only}
     />
   );
 }

@@ -1,0 +1,17 @@
+import { notFound } from "next/navigation";
+import { WholeSet } from "@/components/whole/WholeSet";
+import { surveySet } from "@/core/checking/survey-set";
+import { checkSet } from "@/server/jobs/check-set";
+import { loadLanguageTools } from "@/server/language/load-language-tools";
+import { loadSet } from "@/server/sets/load-set";
+
+export const dynamic = "force-dynamic";
+
+export default async function WholeSetPage({ params }: { params: Promise<{ setId: string }> }) {
+  const { setId } = await params;
+  const set = loadSet(setId);
+  if (!set) notFound();
+  const survey = surveySet(set.state, set.blocks, loadLanguageTools().lexicon);
+  const { grade } = set.sources[0]!.description;
+  return <WholeSet setId={setId} state={set.state} survey={survey} checked={await checkSet(set)} sourceGrade={set.sources.length === 1 ? grade : undefined} />;
+}
