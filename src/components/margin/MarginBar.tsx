@@ -33,7 +33,7 @@ const FILTERS: [SlipFilter, string][] = [
 export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act, narrow }: Props) {
   return (
     <div className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
-      <div className="flex min-h-12 flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 lg:pl-14">
+      <div className="flex min-h-12 flex-wrap items-center gap-x-2.5 gap-y-1 px-4 py-1.5 lg:pl-14">
         <p className="tabular text-sm">
           <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}
           <span className="ml-3 text-spruce">
@@ -77,7 +77,7 @@ export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, 
           Undo <kbd>{keyOf("undo")}</kbd>
         </button>
         <button type="button" className="button font-normal" onClick={() => act("write")}>
-          Write a question <kbd>{keyOf("write")}</kbd>
+          Write <span className="sr-only">a question</span> <kbd>{keyOf("write")}</kbd>
         </button>
         {drafting.running ? (
           <button type="button" className="button" onClick={drafting.stop}>

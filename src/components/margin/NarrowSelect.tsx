@@ -31,7 +31,7 @@ export function NarrowSelect({ slips, verdicts, value, onChange }: Props) {
     ],
   ];
   return (
-    <select aria-label="Only" className="field max-w-44 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
+    <select aria-label="Only" className="field max-w-36 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
       <option value="">Every kind and rule</option>
       {value.startsWith("block:") ? <option value={value}>One paragraph</option> : null}
       {groups.map(([name, options]) => (

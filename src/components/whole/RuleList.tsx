@@ -30,7 +30,12 @@ export function RuleList({ rules, off: start }: { rules: readonly Shown[]; off: 
         {rules.map((rule) => (
           <li key={rule.id} className={`border-line border-t py-3 ${off.includes(rule.id) ? "opacity-60" : ""}`}>
             <label className="flex items-baseline gap-3">
-              <input type="checkbox" checked={!off.includes(rule.id)} onChange={(event) => void turn(rule.id, event.target.checked)} />
+              <input
+                type="checkbox"
+                className="accent-spruce"
+                checked={!off.includes(rule.id)}
+                onChange={(event) => void turn(rule.id, event.target.checked)}
+              />
               <span className="flex-1 font-semibold">{rule.about}</span>
               <span className={`text-sm ${VERDICT_COLOUR[rule.verdict]}`}>
                 {VERDICT_SIGN[rule.verdict]} {rule.verdict}

@@ -29,7 +29,7 @@ export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) 
       <p className="tabular mt-1 text-soft">
         {survey.points} {survey.points === 1 ? "point" : "points"} kept, about {survey.minutes} minutes of work
         {readsAt ? `; questions read at grade ${readsAt}, wanted ${state.plan.grade}` : ""}
-        {sourceGrade ? `, the source at ${gradeBand(sourceGrade)}` : ""}.{" "}
+        {sourceGrade ? `, the source at grade ${gradeBand(sourceGrade)}` : ""}.{" "}
         <Link className="text-spruce underline" href={`/sets/${setId}/margin`}>
           Back to the margin
         </Link>{" "}

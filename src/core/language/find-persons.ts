@@ -27,6 +27,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const said = pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
       person.mentions = (person.mentions ?? 0) + 1;
+      person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
     }
   }
   takeVotes(votes, new Set(persons.values()));

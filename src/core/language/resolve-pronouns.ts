@@ -70,7 +70,8 @@ const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|kin
 /** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
 export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
-  const all = [...new Set(persons.values())];
+  // Nobody is meant who has not been named yet.
+  const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index);
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
   const near = `${before?.text ?? ""} ${sentence.text}`;
   if ((pronoun === "she" ? OTHER_WOMEN : OTHER_MEN).test(near)) return undefined;

@@ -8,6 +8,9 @@ const IN_MY_VIEW = /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|op
 const WEIGHING =
   /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
 
+const DEMAND =
+  /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|say|put|leave|teach|free|don't|do not|no|bring|fix|start)\b|\b(?:needs?|must|should|deserves?)\b/i;
+
 /** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", numbered commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
@@ -40,6 +43,9 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   if (count(IN_MY_VIEW) > 0 || count(OUGHT) / Math.max(1, prose.length) > 0.2) return true;
   const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
   if (title && count(OUGHT) > 0) return true;
+  // "Give every student a library card": a title that demands, over a text with a *should*.
+  const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text));
+  if (demands && count(/\bshould\b|\bLet (?:us|'s)\b/) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
   return ending && count(WEIGHING) > 0;
 }

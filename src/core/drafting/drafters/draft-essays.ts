@@ -1,4 +1,5 @@
 import type { Sentence } from "../../language/analysis";
+import { CLOSED_WORDS } from "../../language/data/closed-words";
 import type { Candidate } from "../candidate";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
@@ -153,6 +154,8 @@ function inSentenceCase(title: string, { analysis }: SourceStock): string {
   const small = new Set(analysis.sentences.flatMap((sentence) => sentence.words.map((word) => word.text)));
   return title
     .split(" ")
-    .map((word, index) => (index === 0 || small.has(word.toLowerCase()) ? word.toLowerCase() : word))
+    .map((word, index) =>
+      index === 0 || small.has(word.toLowerCase()) || (word !== "I" && Object.hasOwn(CLOSED_WORDS, word.toLowerCase())) ? word.toLowerCase() : word,
+    )
     .join(" ");
 }

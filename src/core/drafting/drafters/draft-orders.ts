@@ -5,6 +5,8 @@ import type { SourceStock } from "../source-stock";
 
 const FEWEST = 3;
 const MOST = 6;
+/** Words of a step that can still be moved about. */
+const LONGEST_STEP = 22;
 /** Words that tell an item's place by themselves. */
 const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after that|afterwards|finally|last|lastly|to begin|at the end)\b,?\s*/i;
 
@@ -26,9 +28,9 @@ function stepLists({ analysis }: SourceStock): Candidate[] {
   return lists.flatMap((list) => {
     const commands = list.filter((sentence) => sentence.clauses[0]?.imperative).length;
     if (list.length < FEWEST || commands < list.length * 0.8) return [];
-    const steps = list.slice(0, MOST);
+    const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_STEP).slice(0, MOST);
     const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
-    if (new Set(items).size < items.length || items.some((item) => item.split(" ").length > 22)) return [];
+    if (steps.length < FEWEST || new Set(items).size < items.length) return [];
     const heading = headingOver(list[0]!, analysis.blocks);
     const about = heading ? `the steps of “${heading}”` : "these steps";
     return [toCandidate(`Put ${about} in the right order, from the first to the last.`, items, steps, "steps-in-order", 3)];

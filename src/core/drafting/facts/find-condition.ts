@@ -4,7 +4,7 @@ import { nodeText, wordsText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
 import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { type Fact, type FactFinder, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 /** "*When the sun and the moon pull in the same line*, their forces add up": what happens when …? */
 export const findCondition: FactFinder = (phrasing, analysis) => {
@@ -20,7 +20,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && phrasing.binder.human)) return [];
   const askedRest = phraseRest(asked, analysis);
-  const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node]);
+  const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const answer = stateClause(phrasing, rest);

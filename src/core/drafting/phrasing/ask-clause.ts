@@ -170,6 +170,8 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
     .replace(/^can not /, "cannot ");
   if (words.length > 0) return { inverted: words[0]!, verbPhrase: [...not, ...words.slice(1), main].join(" "), finite };
   if (clause.verb.cat === "be") return { inverted: main, verbPhrase: not.join(""), finite: [main, ...not].join(" ") };
+  // "does not get caught", read with *does* as the verb: without its not it would say the opposite.
+  if (clause.negated) return undefined;
   const form = clause.verb.flags?.[0];
   const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
   const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
@@ -197,6 +199,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       continue;
     }
     asideEnd = asideEndOf(node) ?? asideEnd;
+    // "may take sixty": sixty of what?
+    if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
     const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
     // "made the walls stronger" compares with what was before.

@@ -27,9 +27,18 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
  * The first thing in `node` that points out of the question, given who its subject is. `owned` says
  * that the node stands in the subject's own clause, where *it* and *them* cannot mean the subject.
  */
-export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, binder?: Binder, owned = true, fixed = false): Unclear | undefined {
+export function findUnclear(
+  node: Node,
+  sentence: Sentence,
+  analysis: Analysis,
+  binder?: Binder,
+  owned = true,
+  fixed = false,
+  /** The subject of the clause inside, whose own *its* and *their* are clear. */
+  inside?: Binder,
+): Unclear | undefined {
   if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
-  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned);
+  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   if (node.role === "title") return undefined;
@@ -38,11 +47,17 @@ export function findUnclear(node: Node, sentence: Sentence, analysis: Analysis, 
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
   for (const [index, kid] of node.kids.entries()) {
-    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 ? opensFixed || (fixed && node.cat === kid.cat) : comparison);
+    const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
+    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 ? opensFixed || (fixed && node.cat === kid.cat) : comparison, told);
     if (found) return found;
   }
   if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
   return undefined;
+}
+
+/** "found that the wreck lay on *its* side": the wreck's. A pronoun as subject says nothing. */
+function innerBinder(subject: Node, sentence: Sentence, analysis: Analysis): Binder | undefined {
+  return headTerminal(subject).cat === "pro" ? undefined : binderOf(subject, nodeText(sentence, subject), analysis);
 }
 
 /** *my* and *me*, which become "the speaker's" and "the speaker". */
@@ -50,7 +65,7 @@ function isNarrators(node: Node): boolean {
   return (node.cat === "poss" && node.lemma === "my") || (node.cat === "pro" && node.lemma === "me");
 }
 
-function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean): Unclear | undefined {
+function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean, inside: Binder | undefined): Unclear | undefined {
   const flags = node.flags ?? [];
   if (flags.includes("first") && (node.cat === "pro" || node.cat === "poss")) return "first-person";
   if (node.cat === "pro") {
@@ -58,7 +73,10 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean)
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
     return !owned && binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
   }
-  if (node.cat === "poss") return binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
+  if (node.cat === "poss") {
+    const isClear = (inside && bound(node.lemma ?? "", inside)) || (binder && bound(node.lemma ?? "", binder));
+    return isClear ? undefined : "pronoun";
+  }
   if (
     (node.cat === "det" || (node.cat === "adj" && (!binder || !flags.includes("other")))) &&
     (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))

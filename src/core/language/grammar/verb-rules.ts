@@ -70,6 +70,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "v s", 0, "clause", 0, (v, s) => (s.f.gap ? undefined : verbal(v, has(v, "C") ? 0.9 : 4)));
   rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
+    // "get caught", "got lost"
+    if (v.lemma === "get" && vp.f.form === "participle" && vp.f.gap) return verbal(v, 0.3);
     if (vp.f.gap) return undefined;
     if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") || WANTING.has(v.lemma ?? "") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
     return vp.f.form === "ing"

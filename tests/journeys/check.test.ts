@@ -1,0 +1,102 @@
+import { describe, expect, it } from "vitest";
+import { By } from "../support/browser";
+import { journey } from "../support/journey";
+
+const { app, teacher } = journey({ seeded: true });
+
+const margin = async (set = "demo-lens") => {
+  await teacher.open(`${app.url}/sets/${set}/margin`);
+  await teacher.find("[data-slip]");
+};
+const inHand = () => teacher.find("[data-slip]:has([data-field=stem])");
+const textInHand = async () => (await inHand()).getText();
+const verdictInHand = async () => (await inHand()).getAttribute("data-verdict");
+const options = async () =>
+  Promise.all((await (await inHand()).findElements(By.css("textarea[aria-label^='Option']"))).map((field) => field.getAttribute("value")));
+
+describe("a teacher mends what is doubtful", () => {
+  it("by one key, and takes it back", async () => {
+    await margin();
+    await teacher.click("[data-slip] button", /In what year/);
+    await teacher.write("textarea[aria-label='Option A']", "1999");
+    await teacher.until("the doubt", async () => (await textInHand()).includes("not in order of size"));
+    const jumbled = await options();
+    await teacher.press("\uE00C");
+    await teacher.press("m");
+    await teacher.until("the order of size", async () => (await options()).join() === [...jumbled].sort().join());
+    await teacher.until("peace", async () => !(await textInHand()).includes("not in order of size"));
+    await teacher.saved();
+    await teacher.press("z");
+    await teacher.until("the options as they were", async () => (await options()).join() === jumbled.join());
+    await teacher.saved();
+    await teacher.press("z");
+    await teacher.saved();
+  });
+  it("or says by one key that it is right as it is", async () => {
+    await margin();
+    await teacher.press("n");
+    await teacher.write("[data-field=stem]", "Which of these is not a part of the lens?");
+    await teacher.press("\uE00C");
+    await teacher.until("the doubt", async () => (await textInHand()).includes("Write it large"));
+    await teacher.press("m");
+    await teacher.until("the word written large", async () =>
+      (await (await (await inHand()).findElement(By.css("[data-field=stem]"))).getAttribute("value"))!.includes("NOT"),
+    );
+    await teacher.until("what is left", async () => (await textInHand()).includes("No evidence is tied"));
+    await teacher.press("r");
+    await teacher.until("the answer", async () => (await textInHand()).includes("Answered: No evidence is tied"));
+    await teacher.saved();
+  });
+});
+
+describe("a teacher decides fast", () => {
+  it("walks only through what needs a look", async () => {
+    await margin();
+    await teacher.press("d");
+    expect(await verdictInHand()).not.toBe("sound");
+  });
+  it("narrows to one kind, and back", async () => {
+    await margin();
+    const all = (await teacher.texts("[data-slip]")).length;
+    await teacher.click("select[aria-label=Only] option", /^True or false/);
+    await teacher.until("fewer slips", async () => (await teacher.texts("[data-slip]")).length < all);
+    for (const text of await teacher.texts("[data-slip]")) expect(text).toContain("True or false");
+    await teacher.click("select[aria-label=Only] option", "Every kind and rule");
+    await teacher.until("all slips", async () => (await teacher.texts("[data-slip]")).length === all);
+  });
+  it("keeps all that is sound at once", async () => {
+    await margin("demo-tide");
+    const sound = (await teacher.texts("[data-slip][data-verdict=sound]")).length;
+    await teacher.click("button", /^Keep \d+ sound/);
+    await teacher.until("them kept", async () => (await teacher.texts("[data-slip][data-status=kept]")).length >= sound);
+    await teacher.saved();
+  });
+});
+
+describe("a teacher sees the whole set", () => {
+  it("with what is planned and kept, what is asked about, and where it leads", async () => {
+    await margin("demo-tide");
+    await teacher.click("a", "The whole set");
+    await teacher.find("h1", "The whole set");
+    expect((await teacher.texts("tbody tr")).length).toBeGreaterThan(2);
+    expect((await teacher.texts("main li")).join("\n")).toMatch(/\d+ kept, \d+ drafts?/);
+    await teacher.click("main li a", /kept, /);
+    await teacher.find("[data-slip]");
+    expect(await (await teacher.find("select[aria-label=Only]")).getAttribute("value")).toMatch(/^block:/);
+  });
+});
+
+describe("a teacher reads the rules", () => {
+  it("and switches one off, which then says nothing in the margin", async () => {
+    await teacher.open(`${app.url}/rules`);
+    await teacher.find("h1", "The rules");
+    expect((await teacher.texts("main li")).length).toBeGreaterThan(25);
+    await teacher.click("main li label", /written large/);
+    await teacher.driver.sleep(400);
+    await margin();
+    await teacher.press("n");
+    await teacher.write("[data-field=stem]", "Which of these is not made of glass?");
+    await teacher.until("other doubts", async () => (await textInHand()).includes("No evidence is tied"));
+    expect(await textInHand()).not.toContain("Write it large");
+  });
+});
