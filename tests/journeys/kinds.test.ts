@@ -59,7 +59,7 @@ describe("kinds of several parts, from the plan to the key", () => {
     await teacher.click("[data-slip] button", "Match each year");
     await inHand();
     expect(await (await teacher.find("textarea[aria-label='Right 1']")).getAttribute("value")).toBe("Ida Marrow came into the world.");
-    expect(await (await teacher.find("[data-slip].bg-sheet")).getText()).toContain("Part 4 is empty.");
+    expect(await (await teacher.find("[data-slip].bg-sheet")).getText()).toMatch(/Part \d is empty\./);
     await teacher.press("Escape");
   });
 });
