@@ -100,3 +100,12 @@ describe("a teacher reads the rules", () => {
     expect(await textInHand()).not.toContain("Write it large");
   });
 });
+
+describe("a teacher asks other sources", () => {
+  it("whether they say the same, from the slip in hand", async () => {
+    await margin("demo-tide");
+    await teacher.press("j");
+    await teacher.click("[data-slip] summary", "Does another of my sources say this?");
+    await teacher.until("an answer", async () => /says so|says otherwise|No other source speaks of this/.test(await textInHand()));
+  });
+});

@@ -66,7 +66,7 @@ describe("kinds of several parts, from the plan to the key", () => {
 
 describe("two-part questions", () => {
   it("ask for an answer and for the sentence that proves it, down to the sheet and the key", async () => {
-    await plan("demo-horn", { ...NONE, "Two-part with evidence": "1" });
+    await plan("demo-council", { ...NONE, "Two-part with evidence": "1" });
     await teacher.click("[data-slip] button", "Two-part with evidence");
     await inHand();
     expect(await (await teacher.find("textarea[aria-label='Second question']")).getAttribute("value")).toBe(
@@ -83,9 +83,9 @@ describe("two-part questions", () => {
     await teacher.until("no doubt", async () => (await teacher.texts("[data-slip][data-verdict=wrong]")).length === 0);
     await teacher.click("[data-slip].bg-sheet button", "Keep");
     await teacher.saved();
-    await teacher.open(`${app.url}/sets/demo-horn/sheet`);
+    await teacher.open(`${app.url}/sets/demo-council/sheet`);
     expect((await teacher.texts(".options li")).length).toBe(8);
-    await teacher.open(`${app.url}/sets/demo-horn/key`);
+    await teacher.open(`${app.url}/sets/demo-council/key`);
     expect(await (await teacher.find("article ol li")).getText()).toMatch(/First part: [A-D][\s\S]*Second part: [A-D]/);
   });
 });

@@ -9,6 +9,7 @@ import { QuestionFields } from "../questions/QuestionFields";
 import { StemField } from "../questions/StemField";
 import { FindingList } from "./FindingList";
 import { keyOf, MARGIN_ACTIONS, type MarginActionId } from "./margin-actions";
+import { OtherSources } from "./OtherSources";
 import { type SlipVerdict, VERDICT_COLOUR, VERDICT_SIGN } from "./verdict";
 import { WhyThisDraft } from "./WhyThisDraft";
 
@@ -111,6 +112,7 @@ function OpenSlip(props: Props) {
       <div className="border-line border-t px-3.5 py-1.5">
         <ExplanationField question={question} change={change} />
       </div>
+      {question.kind === "poll" ? null : <OtherSources key={question.id} questionId={question.id} />}
       {slip.origin ? <WhyThisDraft origin={slip.origin} /> : null}
       <div className="flex flex-wrap items-center gap-2 border-line border-t px-3.5 py-2">
         <button type="button" className="button button-main" aria-pressed={slip.status === "kept"} onClick={() => act("keep", question.id)}>

@@ -47,3 +47,11 @@ export type CandidateParts =
       levels: { share: number; text: string }[];
     }
   | { sort: "poll"; options: string[] };
+
+/** Tasks over several sentences, or on a word: they do not use up what a sentence says. */
+export const OVER_SENTENCES: ReadonlySet<QuestionKind> = new Set(["open-response", "essay", "poll", "order", "match", "select-all", "word-in-context"]);
+
+/** The sentence that a candidate is about: what stands before it in the evidence only says whom its pronouns mean. */
+export function mainSentence({ kind, evidence }: Pick<Candidate, "kind" | "evidence">): Sentence {
+  return OVER_SENTENCES.has(kind) ? evidence[0]! : evidence.at(-1)!;
+}

@@ -4,7 +4,7 @@ import { QUESTION_KINDS } from "../questions/kinds";
 import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
 import { draftSpanish } from "../spanish/draft-spanish";
 import { draftSpanishGaps } from "../spanish/draft-spanish-gaps";
-import type { Candidate } from "./candidate";
+import { type Candidate, mainSentence } from "./candidate";
 import { draftEssays } from "./drafters/draft-essays";
 import { draftGapFills } from "./drafters/draft-gap-fills";
 import { draftHeadings } from "./drafters/draft-headings";
@@ -140,6 +140,6 @@ export function explainCandidates(analysis: Analysis, seed: number): ExplainedCa
     const score = Math.round(scoreOf(candidate, analysis, seed) * 100) / 100;
     const heldBack = failedGate(candidate) ?? (score < shownFrom(candidate.kind) ? ("score" as const) : undefined);
     const { kind, stem, key, factType, pattern } = candidate;
-    return { sentence: candidate.evidence[0]!.index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
+    return { sentence: mainSentence(candidate).index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
   });
 }

@@ -1,7 +1,7 @@
 import { checkQuestion } from "../checking/check-question";
 import type { Analysis } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
-import type { Candidate } from "./candidate";
+import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
 import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
 import { gradeCost } from "./grade-cost";
 import { isUnderstood } from "./is-understood";
@@ -147,9 +147,6 @@ function fits(candidate: Candidate, row: PlanRow): boolean {
 
 type Used = { said: Said[]; plain: Set<number>; facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
 
-/** Tasks over several sentences, or on a word: they do not use up what a sentence says. */
-const OVER_SENTENCES = new Set<QuestionKind>(["open-response", "essay", "poll", "order", "match", "select-all", "word-in-context"]);
-
 /** What does it, what is done, to what: asked once of a sentence, or each question answers the other. */
 const PLAIN = new Set<Candidate["factType"]>(["thing", "person", "function", "list", "place", "report", "statement"]);
 
@@ -165,9 +162,9 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
   for (const wanted of pool) {
     const { candidate } = wanted;
-    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(candidate.evidence.at(-1)!.index))) continue;
+    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(mainSentence(candidate).index))) continue;
     if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
-    const block = candidate.evidence[0]!.block.id;
+    const block = mainSentence(candidate).block.id;
     const balance =
       candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 1.2 : 0;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(candidate)) ? AGAIN : 0;
@@ -182,9 +179,10 @@ function markUsed(candidate: Candidate, used: Used): void {
   used.facts.add(candidate.factId);
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(candidate));
   used.stems.add(plainStem(candidate.stem));
-  if (isPlain(candidate)) used.plain.add(candidate.evidence.at(-1)!.index);
+  if (isPlain(candidate)) used.plain.add(mainSentence(candidate).index);
   if (!OVER_SENTENCES.has(candidate.kind)) used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key) });
-  used.blocks.set(candidate.evidence[0]!.block.id, (used.blocks.get(candidate.evidence[0]!.block.id) ?? 0) + 1);
+  const block = mainSentence(candidate).block.id;
+  used.blocks.set(block, (used.blocks.get(block) ?? 0) + 1);
   if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;
 }
 
@@ -208,12 +206,12 @@ function weighty(text: string): ReadonlySet<string> {
 /** A sentence may be asked about twice in a set, never three times: what is left would be crumbs. */
 function sharesSentence(candidate: Candidate, used: Used): boolean {
   if (OVER_SENTENCES.has(candidate.kind)) return false;
-  const index = candidate.evidence[0]!.index;
+  const { index } = mainSentence(candidate);
   return [...used.facts].filter((id) => id.startsWith(`${index}:`) && !id.endsWith(":sentence")).length >= 2;
 }
 
 function sentenceKey(candidate: Candidate): string {
-  return `${candidate.evidence[0]!.index}:sentence`;
+  return `${mainSentence(candidate).index}:sentence`;
 }
 
 function plainStem(stem: string): string {

@@ -1,5 +1,5 @@
 import type { Analysis } from "../language/analysis";
-import type { Candidate } from "./candidate";
+import { type Candidate, mainSentence } from "./candidate";
 import { featuresOf, topicality } from "./ranking/features";
 import { LEARNT, predict } from "./ranking/model";
 
@@ -26,7 +26,7 @@ export function handScore(candidate: Candidate, analysis: Analysis): number {
   const words = candidate.stem.split(" ").length;
   const isTask = candidate.parts?.sort === "gaps" || candidate.parts?.sort === "essay" || candidate.pattern === "own-word" || candidate.stem.includes("“");
   const length = isTask ? 0.2 : words < 6 ? -0.3 : words > 20 ? -0.5 - (words - 20) * 0.1 : 0.2;
-  const sentence = candidate.evidence[0]!;
+  const sentence = mainSentence(candidate);
   const opening = sentence.indexInBlock === 0 ? 0.15 : 0;
   const doubt = sentence.tree ? -Math.max(0, sentence.tree.cost - 6) * 0.12 : 0;
   return candidate.worth * 1.2 + topicality(sentence, analysis) + length + opening + doubt;

@@ -12,8 +12,16 @@ const [span] = evidence("Wet rope is harder to untie than dry rope.");
 testRule(evidenceWordForWord, {
   passes: { "words that stand there": short("What is hard to untie?", "wet rope", { evidence: [span!] }) },
   flags: {
-    "no evidence": [
-      short("What is hard to untie?", "wet rope", { evidence: [] }),
+    "no evidence, though a sentence proves it": [
+      short("What is harder to untie?", "wet rope", { evidence: [] }),
+      "No evidence is tied to this question. This sentence may prove it: “Wet rope is harder to untie than dry rope.”",
+    ],
+    "no evidence, and nothing that proves it": [
+      short("Who painted the harbour wall?", "a sailor from Spain", { evidence: [] }),
+      "No evidence is tied to this question, and no sentence of the source seems to prove it.",
+    ],
+    "no evidence for a question that is not written yet": [
+      short("", "", { evidence: [] }),
       "No evidence is tied to this question. Select the words that prove the key.",
     ],
     "words that moved": [

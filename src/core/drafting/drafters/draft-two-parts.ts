@@ -17,7 +17,7 @@ const WORTH_PROVING = new Set<FactType | "statement">(["cause", "purpose", "cond
 export function draftTwoParts(stock: SourceStock, seed: number): Candidate[] {
   const alone = stock.analysis.sentences.filter((sentence) => sentence.tree && standsAlone(sentence)).map((sentence) => ({ sentence }));
   return draftMultipleChoice(stock, seed).flatMap((choice) => {
-    const [evidence] = choice.evidence;
+    const evidence = choice.evidence.at(-1);
     if (!WORTH_PROVING.has(choice.factType) || choice.distractors.length < 3 || !evidence || !standsAlone(evidence)) return [];
     const others = falseProofs(choice, evidence, alone, stock);
     if (others.length < PROOFS - 1) return [];

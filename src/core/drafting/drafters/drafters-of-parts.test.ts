@@ -143,3 +143,13 @@ describe("open response", () => {
     expect(draftOpenResponses(stock("# The bay\n\n## Rope\n\nRope is strong. It floats."))).toEqual([]);
   });
 });
+
+describe("a two-part question on a sentence whose pronoun was told by the one before", () => {
+  it("keys the sentence that holds the answer as proof", () => {
+    const text = `# The lens\n\nThe lens for the harbour arrived in forty-one crates. It held 1,016 prisms of glass. The lens floated on a ring of mercury. Keepers polished the brass of the lens each morning. A clockwork machine turned the lens all night.`;
+    for (const candidate of draftTwoParts(stock(text), 1)) {
+      const parts = candidate.parts as { proofs: { text: string }[] };
+      if (candidate.key.includes("1,016")) expect(parts.proofs[0]!.text).toContain("1,016");
+    }
+  });
+});

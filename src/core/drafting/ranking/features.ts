@@ -1,6 +1,6 @@
 import { type Analysis, positionKey } from "../../language/analysis";
 import { headTerminal, walkTree } from "../../language/tree";
-import type { Candidate } from "../candidate";
+import { type Candidate, mainSentence } from "../candidate";
 
 /** What a candidate is like, by name; a name that is absent counts as 0. All between 0 and about 2. */
 export type Features = Record<string, number>;
@@ -59,8 +59,8 @@ function keyFeatures({ key, distractors, kind }: Candidate, analysis: Analysis):
   };
 }
 
-function placeFeatures({ evidence }: Candidate, analysis: Analysis): Features {
-  const sentence = evidence[0]!;
+function placeFeatures(candidate: Candidate, analysis: Analysis): Features {
+  const sentence = mainSentence(candidate);
   const prose = analysis.sentences.length;
   const main = sentence.clauses.filter((clause) => clause.rank === "main").length;
   const resolved = sentence.clauses.some((clause) => analysis.antecedents.has(positionKey(sentence, clause.subject.start)));
