@@ -29,6 +29,15 @@ function textsOf(words: number): string[] {
   return parts;
 }
 
+/** The blocks of a source of about so many words, made of the passages of the corpus. */
+export function blocksOfWords(words: number): Block[] {
+  return textsOf(words).flatMap((text, index): Block[] => {
+    const passage = readPassage(text, "markdown");
+    if (!passage.ok) throw new Error(passage.problem.type);
+    return passage.value.blocks.map((block) => ({ ...block, id: `${index}-${block.id}` }));
+  });
+}
+
 function planOf(counts: Partial<Record<QuestionKind, number>>): Plan {
   const rows = Object.entries(counts).map(([kind, count]): PlanRow => ({ kind: kind as QuestionKind, count: count!, depth: "any", points: 1 }));
   return { grade: 6, rows };
@@ -55,15 +64,9 @@ export function benchEngine(onRow: (row: Row) => void = () => {}): Row[] {
   const load = performance.now();
   const tools = loadLanguageTools(root);
   add({ what: "engine loaded", measured: ms(performance.now() - load), wanted: "1,000 ms" });
-  const read = (words: number) =>
-    textsOf(words).flatMap((text, index): Block[] => {
-      const passage = readPassage(text, "markdown");
-      if (!passage.ok) throw new Error(passage.problem.type);
-      return passage.value.blocks.map((block) => ({ ...block, id: `${index}-${block.id}` }));
-    });
-  analyseText(read(500), tools);
+  analyseText(blocksOfWords(500), tools);
   for (const words of SIZES) {
-    const blocks = read(words);
+    const blocks = blocksOfWords(words);
     const start = performance.now();
     const analysis = analyseText(blocks, tools);
     const analysed = performance.now() - start;
@@ -80,7 +83,7 @@ export function benchEngine(onRow: (row: Row) => void = () => {}): Row[] {
   return rows;
 }
 
-function ms(value: number): string {
+export function ms(value: number): string {
   return `${Math.round(value).toLocaleString("en-US")} ms`;
 }
 

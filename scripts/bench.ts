@@ -6,6 +6,7 @@ import type { SetState } from "@/core/questions/edit";
 import { median } from "@/core/source/readability/reading-grade";
 import { DEMO_PASSAGES } from "../demo/passages";
 import { type App, startApp } from "../tests/support/app";
+import { benchCheck } from "./bench-check";
 import { benchEngine } from "./bench-engine";
 import { benchImports } from "./bench-imports";
 
@@ -65,6 +66,7 @@ async function draft(app: App, setId: string, seed: number): Promise<{ first: nu
 
 async function main(): Promise<void> {
   benchEngine((row) => rows.push(row));
+  benchCheck((row) => rows.push(row));
   const app = await startApp();
   try {
     // Warm: the workers have their dictionary and the code is compiled.
