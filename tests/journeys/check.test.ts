@@ -109,3 +109,21 @@ describe("a teacher asks other sources", () => {
     await teacher.until("an answer", async () => /says so|says otherwise|No other source speaks of this/.test(await textInHand()));
   });
 });
+
+describe("what a teacher keeps and sets aside", () => {
+  it("is told on a page of its own, and can be forgotten and counted again", async () => {
+    await teacher.open(`${app.url}/learnt`);
+    await teacher.until("what was judged so far", async () => /Nothing yet|drafts? that you judged/.test((await teacher.texts("#main")).join()));
+    await margin("demo-tide");
+    await teacher.click("[data-slip] button");
+    await teacher.press("x");
+    await teacher.saved();
+    await teacher.open(`${app.url}/learnt`);
+    const rows = await teacher.texts("tbody tr");
+    expect(rows.length).toBeGreaterThan(0);
+    await teacher.click("button", /Begin anew/);
+    await teacher.until("nothing", async () => (await teacher.texts("#main")).join().includes("Nothing yet"));
+    await teacher.click("button", /Count it again/);
+    await teacher.until("the same again", async () => (await teacher.texts("tbody tr")).join() === rows.join());
+  });
+});

@@ -107,7 +107,7 @@ describe("a teacher sees why", () => {
     await teacher.open(`${app.url}/sets/demo-lens/margin`);
     await teacher.click("[data-slip] button", /Why did many ships strike the rocks/);
     await teacher.click("summary", "Why this draft?");
-    expect(await (await teacher.find("[data-slip].bg-sheet > details")).getText()).toContain("The source gives a reason");
+    expect(await (await teacher.find("[data-slip].bg-sheet > details[open]")).getText()).toContain("The source gives a reason");
   });
   it("a sentence is asked about or not, on a page of its own", async () => {
     await teacher.open(`${app.url}/sets/demo-bell/plan`);

@@ -115,7 +115,7 @@ describe("a plan that is steered", () => {
     await draft();
     await teacher.click("[data-slip] button", "satellite receiver");
     await teacher.click("summary", "Why this draft?");
-    expect(await (await teacher.find("[data-slip].bg-sheet > details")).getText()).toMatch(/It serves the outcome, since it shares “/);
+    expect(await (await teacher.find("[data-slip].bg-sheet > details[open]")).getText()).toMatch(/It serves the outcome, since it shares “/);
     await teacher.open(`${app.url}/sets/demo-horn/plan`);
     expect(await (await teacher.find("ul.tabular")).getText()).toMatch(/^[12] in the set for “Explain why small boats/);
   });

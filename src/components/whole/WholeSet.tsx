@@ -36,6 +36,10 @@ export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) 
         ·{" "}
         <Link className="text-spruce underline" href="/rules">
           The rules
+        </Link>{" "}
+        ·{" "}
+        <Link className="text-spruce underline" href="/learnt">
+          What was learnt
         </Link>
       </p>
 

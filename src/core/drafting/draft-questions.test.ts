@@ -183,6 +183,19 @@ describe("what the text cannot bear", () => {
   });
 });
 
+describe("what a teacher's judgements taught", () => {
+  it("moves like drafts forward and back, and changes nothing else", () => {
+    const analysis = analyse(LENS, "markdown");
+    const plan = { grade: 5, rows: [{ kind: "short-answer" as const, count: 1, depth: "any" as const, points: 1 }] };
+    const first = (shifts?: Record<string, number>) =>
+      [...draftQuestions({ analysis, plan, seed: 1, newId: String, ...(shifts ? { shifts } : {}) })].map(({ origin }) => origin.pattern);
+    const [usual] = first();
+    expect(first({ [`short-answer/${usual}`]: -2 })).not.toEqual([usual]);
+    expect(first({ "short-answer/how-many": 5 })).toEqual(["how-many"]);
+    expect(first({ "multiple-choice/how-many": 5 })).toEqual([usual]);
+  });
+});
+
 describe("failures that were seen", () => {
   const all = (text: string) => stems(text, { "multiple-choice": 9, "true-false": 9, "gap-fill": 9, "short-answer": 9 }).join("\n");
   it("does not take even though for a reason", () => {

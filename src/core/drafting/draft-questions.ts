@@ -6,6 +6,7 @@ import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
 import { gradeCost } from "./grade-cost";
 import { isUnderstood } from "./is-understood";
 import type { Plan, PlanRow } from "./plan";
+import { leaningKey } from "./ranking/learn-leanings";
 import { steerCandidate } from "./steering/fits-focus";
 import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
@@ -22,7 +23,15 @@ export type Existing = { factIds: readonly string[]; stems: readonly string[] };
 export type RowReport = { kind: QuestionKind; asked: number; drafted: number; reason?: string };
 export type DraftReport = { rows: RowReport[]; sentences: number; understood: number };
 
-export type DraftInput = { analysis: Analysis; plan: Plan; seed: number; existing?: Existing; newId: (index: number) => string };
+export type DraftInput = {
+  analysis: Analysis;
+  plan: Plan;
+  seed: number;
+  existing?: Existing;
+  /** What a teacher's judgements add to the score, by kind and pattern. */
+  shifts?: Record<string, number>;
+  newId: (index: number) => string;
+};
 
 /**
  *   analysis → stock (facts, statements, noun phrases) → drafters, one for each kind → gates
@@ -67,7 +76,7 @@ type Wanted = Scored & { outcome?: string; matched?: string };
 type Pool = { inside: Wanted[]; all: number };
 
 /** What a row may take from, with what the focus and the grade make of it. */
-function poolFor(row: PlanRow, { analysis, plan, seed }: DraftInput, focus: Focus): Pool {
+function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput, focus: Focus): Pool {
   const own = row.kind === "gap-fill" && row.gapWords !== undefined && row.gapWords !== "facts";
   const source = own ? gapCandidates(analysis, row, focus.words, seed) : rankedCandidates(analysis, seed);
   const fitting = source.filter(({ candidate }) => fits(candidate, row));
@@ -75,7 +84,7 @@ function poolFor(row: PlanRow, { analysis, plan, seed }: DraftInput, focus: Focu
     const steered = steerCandidate(candidate, focus, analysis);
     if (!steered) return [];
     const { match } = steered;
-    const value = score + steered.gain - gradeCost(candidate, plan.grade, analysis);
+    const value = score + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
     return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
   });
   return { inside, all: fitting.length };

@@ -1,5 +1,6 @@
 import { and, eq, sql } from "drizzle-orm";
 import { ENGINE_VERSION, type Existing } from "@/core/drafting/draft-questions";
+import { learnLeanings, shiftsOf } from "@/core/drafting/ranking/learn-leanings";
 import { fail, ok, type Result } from "@/core/lib/result";
 import type { Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
@@ -7,6 +8,7 @@ import { draftedLanguage } from "@/core/source/join-sources";
 import { db } from "../db/client";
 import { runs, slips } from "../db/schema";
 import { newId } from "../new-id";
+import { loadJudgements } from "../sets/load-judgements";
 import { type LoadedSet, loadSet } from "../sets/load-set";
 import { writeSlip } from "../sets/save-state";
 import { draftableSource } from "./check-set";
@@ -61,7 +63,16 @@ export function isDrafting(setId: string): boolean {
 
 async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedArrayBuffer, onEvent: (event: RunEvent) => void): Promise<void> {
   const produced: Question[] = [];
-  const request = { type: "draft" as const, source: draftableSource(set), plan: set.state.plan, seed, existing: askedAlready(set), idPrefix: runId, stop };
+  const request = {
+    type: "draft" as const,
+    source: draftableSource(set),
+    plan: set.state.plan,
+    seed,
+    existing: askedAlready(set),
+    shifts: shiftsOf(learnLeanings(loadJudgements())),
+    idPrefix: runId,
+    stop,
+  };
   try {
     await askEngine("drafting", request, "drafted", (event) => {
       if (event.type === "reading") onEvent(event);

@@ -14,7 +14,16 @@ export type WorkSource = { key: string; blocks: Block[]; language?: DraftedLangu
 export type { Checked };
 
 export type EngineRequest =
-  | { type: "draft"; source: WorkSource; plan: Plan; seed: number; existing: Existing; idPrefix: string; stop: SharedArrayBuffer }
+  | {
+      type: "draft";
+      source: WorkSource;
+      plan: Plan;
+      seed: number;
+      existing: Existing;
+      shifts: Record<string, number>;
+      idPrefix: string;
+      stop: SharedArrayBuffer;
+    }
   | { type: "supply"; source: WorkSource; plan: Plan; seed: number; existing: Existing }
   | { type: "fill"; source: WorkSource; plan: Plan; wanted: number; seed: number; existing: Existing }
   | { type: "explain"; source: WorkSource; seed: number }

@@ -87,6 +87,7 @@ function draft(request: Extract<EngineRequest, { type: "draft" }>, send: (event:
       plan: request.plan,
       seed: request.seed,
       existing: request.existing,
+      shifts: request.shifts,
       newId: (index) => `${request.idPrefix}-${index + 1}`,
     });
     for (let step = drafts.next(); ; step = drafts.next()) {

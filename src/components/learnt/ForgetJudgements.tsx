@@ -1,0 +1,38 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+
+/** Begins anew, and takes that back. */
+export function ForgetJudgements({ some, since }: { some: boolean; since: number }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState("");
+  const save = async (from: "now" | "ever") => {
+    const answer = await fetch("/api/settings/judged-since", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ from }),
+    }).catch(() => undefined);
+    setProblem(answer?.ok ? "" : "This could not be saved. Is Vumo still running?");
+    router.refresh();
+  };
+  return (
+    <div className="mt-5 flex flex-wrap items-center gap-3">
+      {some ? (
+        <button type="button" className="button" onClick={() => void save("now")}>
+          Begin anew
+        </button>
+      ) : null}
+      {since > 0 ? (
+        <>
+          <span className="text-sm text-soft">Begun anew: what you judged before does not count.</span>
+          <button type="button" className="button" onClick={() => void save("ever")}>
+            Count it again
+          </button>
+        </>
+      ) : null}
+      <p role="alert" className="text-brick text-sm">
+        {problem}
+      </p>
+    </div>
+  );
+}

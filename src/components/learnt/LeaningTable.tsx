@@ -1,0 +1,43 @@
+import { FELT, type Leaning, leaningKey } from "@/core/drafting/ranking/learn-leanings";
+import { kindOf } from "@/core/questions/kinds";
+import { patternText } from "@/messages/patterns";
+
+/** Each way of asking that was judged, the strongest leaning first. */
+export function LeaningTable({ leanings, count }: { leanings: readonly Leaning[]; count: number }) {
+  return (
+    <div className="mt-5 overflow-x-auto">
+      <p className="tabular text-sm text-soft">
+        From {count} {count === 1 ? "draft" : "drafts"} that you judged.
+      </p>
+      <table className="tabular mt-2 w-full text-left text-sm">
+        <thead>
+          <tr className="border-line border-b">
+            <th className="py-1.5 pr-3 font-semibold">Made from</th>
+            <th className="pr-3 font-semibold">Kind</th>
+            <th className="pr-3 text-right font-semibold">Kept</th>
+            <th className="pr-3 text-right font-semibold">After a change</th>
+            <th className="pr-3 text-right font-semibold">Set aside</th>
+            <th className="font-semibold">From now on</th>
+          </tr>
+        </thead>
+        <tbody>
+          {leanings.map((leaning) => (
+            <tr key={leaningKey(leaning)} className="border-line border-b align-baseline">
+              <td className="py-1.5 pr-3 font-read">{patternText(leaning.pattern)}</td>
+              <td className="pr-3">{kindOf(leaning.kind).name}</td>
+              <td className="pr-3 text-right">{leaning.kept}</td>
+              <td className="pr-3 text-right">{leaning.edited}</td>
+              <td className="pr-3 text-right">{leaning.aside}</td>
+              <td className="whitespace-nowrap">{effectOf(leaning.shift)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function effectOf(shift: number): string {
+  if (Math.abs(shift) < FELT) return "as before";
+  return `${shift > 0 ? "earlier" : "later"} (${shift > 0 ? "+" : "−"}${Math.abs(shift).toFixed(2)})`;
+}

@@ -1,0 +1,35 @@
+import { sql } from "drizzle-orm";
+import { z } from "zod";
+import type { Judgement } from "@/core/drafting/ranking/learn-leanings";
+import { QUESTION_KINDS } from "@/core/questions/kinds";
+import type { QuestionKind } from "@/core/questions/question";
+import { db } from "../db/client";
+import { loadJudgedSince } from "../settings/judged-since";
+
+const rowSchema = z.object({
+  kind: z.enum(QUESTION_KINDS as [QuestionKind, ...QuestionKind[]]),
+  pattern: z.string(),
+  status: z.enum(["kept", "aside"]),
+  changed: z.number(),
+});
+
+/**
+ * What the teacher did with drafts in all sets, as things stand: what was taken back does not count, nor what
+ * was decided before the last reset.
+ */
+export function loadJudgements(): Judgement[] {
+  const rows = db().all(sql`
+    with history as (
+      select set_id, at, json_extract(edit, '$.type') as type, json_extract(edit, '$.questionId') as question_id from edits where undone = 0
+    )
+    select json_extract(slips.question, '$.kind') as kind, json_extract(slips.origin, '$.pattern') as pattern, slips.status as status,
+      max(history.type in ('set-stem', 'set-option', 'set-key', 'set-parts', 'set-accepted', 'add-option', 'remove-option')) as changed
+    from slips join history on history.set_id = slips.set_id and history.question_id = slips.question_id
+    where slips.status <> 'draft' and slips.origin is not null
+    group by slips.set_id, slips.question_id
+    having max(case when history.type = 'set-status' then history.at end) >= ${loadJudgedSince()}`);
+  return z
+    .array(rowSchema)
+    .parse(rows)
+    .map(({ kind, pattern, status, changed }) => ({ kind, pattern, verdict: status === "aside" ? "aside" : changed ? "edited" : "kept" }));
+}
