@@ -116,9 +116,17 @@ describe("what a teacher keeps and sets aside", () => {
     await teacher.until("what was judged so far", async () => /Nothing yet|drafts? that you judged/.test((await teacher.texts("#main")).join()));
     await margin("demo-tide");
     await teacher.click("[data-slip] button");
-    await teacher.press("x");
+    await teacher.press("2");
+    await teacher.saved();
+    await teacher.click("button", /^Set aside/);
+    await teacher.find("[data-status=aside]", "set aside: too easy");
+    await teacher.press("z");
+    await teacher.until("it back", async () => !(await teacher.texts("[data-slip]")).join().includes("set aside: too easy"));
+    await teacher.saved();
+    await teacher.press("2");
     await teacher.saved();
     await teacher.open(`${app.url}/learnt`);
+    await teacher.find("p", "Set aside because: too easy (1)");
     const rows = await teacher.texts("tbody tr");
     expect(rows.length).toBeGreaterThan(0);
     await teacher.click("button", /Begin anew/);

@@ -1,13 +1,20 @@
-import { FELT, type Leaning, leaningKey } from "@/core/drafting/ranking/learn-leanings";
+import { FELT, type Judgement, type Leaning, leaningKey } from "@/core/drafting/ranking/learn-leanings";
+import { asideReasonSchema } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
+import { ASIDE_REASONS } from "@/messages/aside-reasons";
 import { patternText } from "@/messages/patterns";
 
 /** Each way of asking that was judged, the strongest leaning first. */
-export function LeaningTable({ leanings, count }: { leanings: readonly Leaning[]; count: number }) {
+export function LeaningTable({ leanings, judgements }: { leanings: readonly Leaning[]; judgements: readonly Judgement[] }) {
+  const count = judgements.length;
+  const reasons = asideReasonSchema.options
+    .map((reason) => ({ reason, times: judgements.filter((one) => one.reason === reason).length }))
+    .filter(({ times }) => times > 0);
   return (
     <div className="mt-5 overflow-x-auto">
       <p className="tabular text-sm text-soft">
         From {count} {count === 1 ? "draft" : "drafts"} that you judged.
+        {reasons.length > 0 ? ` Set aside because: ${reasons.map(({ reason, times }) => `${ASIDE_REASONS[reason]} (${times})`).join(", ")}.` : ""}
       </p>
       <table className="tabular mt-2 w-full text-left text-sm">
         <thead>

@@ -3,6 +3,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { doubtKey } from "@/core/checking/check-question";
 import type { DraftReport } from "@/core/drafting/draft-questions";
+import { type AsideReason, asideReasonSchema, type Status } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
 import type { Block, Span } from "@/core/source/schema";
@@ -120,19 +121,23 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
         setActiveId(next.slip.question.id);
         focusSlip(next.slip.question.id);
       };
+      const setStatus = (to: Status, why: AsideReason | null) => {
+        if (!slip) return;
+        const reason = { from: slip.asideReason ?? null, to: to === "aside" ? why : null };
+        change({ type: "set-status", questionId, from: slip.status, to, ...(reason.from || reason.to ? { reason } : {}) });
+        return to === "draft" ? undefined : step(1);
+      };
+      const why = asideReasonSchema.safeParse(id.replace("aside:", "")).data;
+      if (why) return setStatus(slip?.asideReason === why ? "draft" : "aside", why);
       switch (id) {
         case "next":
           return step(1);
         case "previous":
           return step(-1);
         case "keep":
-        case "set-aside": {
-          if (!slip) return;
-          const wanted = id === "keep" ? "kept" : "aside";
-          const to = slip.status === wanted ? "draft" : wanted;
-          change({ type: "set-status", questionId, from: slip.status, to });
-          return to === "draft" ? undefined : step(1);
-        }
+          return setStatus(slip?.status === "kept" ? "draft" : "kept", null);
+        case "set-aside":
+          return setStatus(slip?.status === "aside" ? "draft" : "aside", null);
         case "next-doubt": {
           const at = placed.findIndex((other) => other.slip.question.id === activeId);
           const doubtful = (other: (typeof placed)[number]) => needsALook(other.slip, verdicts.get(other.slip.question.id)!.verdict);

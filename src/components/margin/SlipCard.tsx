@@ -2,11 +2,13 @@ import { memo } from "react";
 import type { Edit, Slip } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
 import type { Block, Span } from "@/core/source/schema";
+import { ASIDE_REASONS } from "@/messages/aside-reasons";
 import { EvidenceField } from "../questions/EvidenceField";
 import { ExplanationField } from "../questions/ExplanationField";
 import { PointsField } from "../questions/PointsField";
 import { QuestionFields } from "../questions/QuestionFields";
 import { StemField } from "../questions/StemField";
+import { AsideWhy } from "./AsideWhy";
 import { FindingList } from "./FindingList";
 import { keyOf, MARGIN_ACTIONS, type MarginActionId } from "./margin-actions";
 import { OtherSources } from "./OtherSources";
@@ -55,7 +57,9 @@ function Heading({ slip, number, verdict, active }: Props) {
       </span>
       {lookAgain ? <span className="whitespace-nowrap font-semibold text-ochre">◇ look again</span> : null}
       {status === "kept" ? <span className="whitespace-nowrap font-semibold text-spruce">✓ kept</span> : null}
-      {status === "aside" ? <span className="whitespace-nowrap text-soft">set aside</span> : null}
+      {status === "aside" ? (
+        <span className="whitespace-nowrap text-soft">set aside{slip.asideReason ? `: ${ASIDE_REASONS[slip.asideReason]}` : ""}</span>
+      ) : null}
       {status === "kept" && verdict.verdict === "sound" ? null : (
         <span className={`whitespace-nowrap font-semibold ${VERDICT_COLOUR[verdict.verdict]}`}>
           {VERDICT_SIGN[verdict.verdict]} {verdict.verdict}
@@ -114,6 +118,7 @@ function OpenSlip(props: Props) {
       </div>
       {question.kind === "poll" ? null : <OtherSources key={question.id} questionId={question.id} />}
       {slip.origin ? <WhyThisDraft origin={slip.origin} /> : null}
+      {slip.status === "aside" ? <AsideWhy slip={slip} act={act} /> : null}
       <div className="flex flex-wrap items-center gap-2 border-line border-t px-3.5 py-2">
         <button type="button" className="button button-main" aria-pressed={slip.status === "kept"} onClick={() => act("keep", question.id)}>
           {slip.status === "kept" ? "Kept" : "Keep"} <kbd>{keyOf("keep")}</kbd>

@@ -1,4 +1,5 @@
-import type { Slip } from "@/core/questions/edit";
+import { type AsideReason, asideReasonSchema, type Slip } from "@/core/questions/edit";
+import { ASIDE_REASONS } from "@/messages/aside-reasons";
 import type { SlipVerdict } from "./verdict";
 
 /** What a teacher can do in the Margin. Buttons, keys and the sheet of keys are all made from this table. */
@@ -20,7 +21,8 @@ export type MarginActionId =
   | "redo"
   | "write"
   | "keys"
-  | "close";
+  | "close"
+  | `aside:${AsideReason}`;
 
 export type MarginAction = { id: MarginActionId; label: string; keys: string[]; shown: string; needsSlip: boolean };
 
@@ -29,6 +31,15 @@ export const MARGIN_ACTIONS: MarginAction[] = [
   { id: "previous", label: "Previous slip", keys: ["p", "ArrowUp"], shown: "P or ↑", needsSlip: false },
   { id: "keep", label: "Keep", keys: ["k"], shown: "K", needsSlip: true },
   { id: "set-aside", label: "Set aside", keys: ["x"], shown: "X", needsSlip: true },
+  ...asideReasonSchema.options.map(
+    (reason, index): MarginAction => ({
+      id: `aside:${reason}`,
+      label: `Set aside: ${ASIDE_REASONS[reason]}`,
+      keys: [`${index + 1}`],
+      shown: `${index + 1}`,
+      needsSlip: true,
+    }),
+  ),
   { id: "look-again", label: "Look again", keys: ["l"], shown: "L", needsSlip: true },
   { id: "next-doubt", label: "Next one to look at", keys: ["d"], shown: "D", needsSlip: false },
   { id: "mend", label: "Apply the mend", keys: ["m"], shown: "M", needsSlip: true },

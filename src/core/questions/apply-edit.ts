@@ -44,7 +44,7 @@ function changeSlip(state: SetState, edit: SlipEdit): Outcome<SetState> {
 function applyToSlip(slip: Slip, edit: SlipEdit): Slip | undefined {
   switch (edit.type) {
     case "set-status":
-      return { ...slip, status: edit.to };
+      return { ...slip, status: edit.to, asideReason: (edit.to === "aside" && edit.reason?.to) || undefined };
     case "set-look-again":
       return { ...slip, lookAgain: edit.to };
     case "answer-doubt": {

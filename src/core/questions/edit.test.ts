@@ -59,6 +59,7 @@ const EDITS: Edit[] = [
   { type: "set-depth", questionId: "q1", from: "recall", to: "understanding" },
   { type: "set-evidence", questionId: "q2", from: slips[1]!.question.evidence, to: evidence("Wet rope is harder to untie than dry rope.") },
   { type: "set-status", questionId: "q1", from: "draft", to: "kept" },
+  { type: "set-status", questionId: "q1", from: "draft", to: "aside", reason: { from: null, to: "too-easy" } },
   { type: "set-look-again", questionId: "q1", from: false, to: true },
   { type: "answer-doubt", questionId: "q1", rule: "asked-once", from: null, to: "words" },
   { type: "add-question", index: 1, slip: slip(gap("A ____ burns.", "lamp"), "q4") },

@@ -19,10 +19,15 @@ import {
 export const statusSchema = z.enum(["draft", "kept", "aside"]);
 export type Status = z.infer<typeof statusSchema>;
 
+/** Why a draft was set aside; said with one key, or not at all. */
+export const asideReasonSchema = z.enum(["not-worth-asking", "too-easy", "too-hard", "badly-worded", "key-doubtful", "not-taught"]);
+export type AsideReason = z.infer<typeof asideReasonSchema>;
+
 /** A question in a set, with what the teacher and the engine say of it. */
 export const slipSchema = z.object({
   question: questionSchema,
   status: statusSchema,
+  asideReason: asideReasonSchema.optional(),
   lookAgain: z.boolean(),
   /** Rules whose doubt the teacher has answered, with the words they were answered for. */
   answered: z.record(z.string(), z.string()).default({}),
@@ -78,7 +83,12 @@ export const editSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("set-note"), field: z.enum(["explanation", "outcome"]), ...change(z.string().max(2000)) }),
   z.object({ type: z.literal("set-depth"), ...change(depthSchema) }),
   z.object({ type: z.literal("set-evidence"), ...change(z.array(spanSchema).max(12)) }),
-  z.object({ type: z.literal("set-status"), ...change(statusSchema) }),
+  z.object({
+    type: z.literal("set-status"),
+    ...change(statusSchema),
+    /** Why it was set aside before, and why it is now. */
+    reason: z.object({ from: asideReasonSchema.nullable(), to: asideReasonSchema.nullable() }).optional(),
+  }),
   z.object({ type: z.literal("set-look-again"), ...change(z.boolean()) }),
   z.object({ type: z.literal("answer-doubt"), rule: z.string(), ...change(z.string().nullable()) }),
   z.object({ type: z.literal("add-question"), index: z.number().int().nonnegative(), slip: slipSchema }),

@@ -11,6 +11,10 @@ export function invertEdit(edit: Edit): Edit {
       return { ...edit, type: "remove-option" };
     case "remove-option":
       return { ...edit, type: "add-option" };
+    case "set-status": {
+      const { reason } = edit;
+      return { ...edit, from: edit.to, to: edit.from, ...(reason ? { reason: { from: reason.to, to: reason.from } } : {}) };
+    }
     default:
       return { ...edit, from: edit.to, to: edit.from } as Edit;
   }

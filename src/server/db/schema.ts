@@ -2,7 +2,7 @@ import { index, integer, primaryKey, sqliteTable, text } from "drizzle-orm/sqlit
 import type { DraftReport } from "@/core/drafting/draft-questions";
 import type { Plan } from "@/core/drafting/plan";
 import type { ImportWarning } from "@/core/importers/importer";
-import type { Edit, PaperSettings, Slip } from "@/core/questions/edit";
+import type { AsideReason, Edit, PaperSettings, Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
 import type { SourceEdit } from "@/core/source/prepare/source-edit";
 import type { SourceDescription } from "@/core/source/readability/describe-source";
@@ -98,6 +98,7 @@ export const slips = sqliteTable(
     questionId: text("question_id").notNull(),
     position: integer("position").notNull(),
     status: text("status", { enum: ["draft", "kept", "aside"] }).notNull(),
+    asideReason: text("aside_reason").$type<AsideReason>(),
     lookAgain: integer("look_again", { mode: "boolean" }).notNull(),
     answered: text("answered", { mode: "json" }).$type<Record<string, string>>().notNull(),
     question: text("question", { mode: "json" }).$type<Question>().notNull(),

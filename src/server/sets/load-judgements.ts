@@ -1,6 +1,7 @@
 import { sql } from "drizzle-orm";
 import { z } from "zod";
 import type { Judgement } from "@/core/drafting/ranking/learn-leanings";
+import { asideReasonSchema } from "@/core/questions/edit";
 import { QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
 import { db } from "../db/client";
@@ -11,6 +12,7 @@ const rowSchema = z.object({
   pattern: z.string(),
   status: z.enum(["kept", "aside"]),
   changed: z.number(),
+  reason: asideReasonSchema.nullable(),
 });
 
 /**
@@ -22,7 +24,7 @@ export function loadJudgements(): Judgement[] {
     with history as (
       select set_id, at, json_extract(edit, '$.type') as type, json_extract(edit, '$.questionId') as question_id from edits where undone = 0
     )
-    select json_extract(slips.question, '$.kind') as kind, json_extract(slips.origin, '$.pattern') as pattern, slips.status as status,
+    select json_extract(slips.question, '$.kind') as kind, json_extract(slips.origin, '$.pattern') as pattern, slips.status as status, slips.aside_reason as reason,
       max(history.type in ('set-stem', 'set-option', 'set-key', 'set-parts', 'set-accepted', 'add-option', 'remove-option')) as changed
     from slips join history on history.set_id = slips.set_id and history.question_id = slips.question_id
     where slips.status <> 'draft' and slips.origin is not null
@@ -31,5 +33,10 @@ export function loadJudgements(): Judgement[] {
   return z
     .array(rowSchema)
     .parse(rows)
-    .map(({ kind, pattern, status, changed }) => ({ kind, pattern, verdict: status === "aside" ? "aside" : changed ? "edited" : "kept" }));
+    .map(({ kind, pattern, status, changed, reason }) => ({
+      kind,
+      pattern,
+      verdict: status === "aside" ? "aside" : changed ? "edited" : "kept",
+      ...(reason ? { reason } : {}),
+    }));
 }

@@ -53,5 +53,6 @@ export function loadState(reader: Reader, setId: string): SetState | undefined {
 }
 
 function toSlip(row: typeof slips.$inferSelect): Slip {
-  return { question: row.question, status: row.status, lookAgain: row.lookAgain, answered: row.answered, ...(row.origin ? { origin: row.origin } : {}) };
+  const { question, status, lookAgain, answered, origin, asideReason } = row;
+  return { question, status, lookAgain, answered, ...(asideReason ? { asideReason } : {}), ...(origin ? { origin } : {}) };
 }

@@ -27,6 +27,7 @@ export function writeSlip(tx: Writer, setId: string, slip: Slip, position: numbe
     questionId: slip.question.id,
     position,
     status: slip.status,
+    asideReason: slip.asideReason ?? null,
     lookAgain: slip.lookAgain,
     answered: slip.answered,
     question: slip.question,

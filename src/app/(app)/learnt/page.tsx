@@ -27,7 +27,7 @@ export default function LearntPage() {
         {judgements.length === 0 ? (
           <p className="mt-5">Nothing yet. Keep or set aside drafts in a margin, and this page tells what follows from it.</p>
         ) : (
-          <LeaningTable leanings={learnLeanings(judgements)} count={judgements.length} />
+          <LeaningTable leanings={learnLeanings(judgements)} judgements={judgements} />
         )}
         <ForgetJudgements some={judgements.length > 0} since={loadJudgedSince()} />
       </main>

@@ -28,6 +28,10 @@ describe("learnLeanings", () => {
     const leanings = learnLeanings([...judged("poll-claim", ["aside", "aside"], "poll"), ...judged("how-many", ["kept", "kept"])]);
     expect(leanings.map(({ shift }) => shift)).toEqual([0, 0]);
   });
+  it("holds it against no draft that its matter was not taught", () => {
+    const notTaught = judged("where", ["aside", "aside", "aside"]).map((one): Judgement => ({ ...one, reason: "not-taught" }));
+    expect(learnLeanings([...judged("how-many", ["kept"]), ...notTaught]).map(({ pattern }) => pattern)).toEqual(["how-many"]);
+  });
   it("gives its shifts by kind and pattern", () => {
     expect(shiftsOf([{ kind: "poll", pattern: "poll-claim", kept: 1, edited: 0, aside: 0, shift: 0.2 }])).toEqual({ "poll/poll-claim": 0.2 });
   });

@@ -1,11 +1,14 @@
+import type { AsideReason } from "../../questions/edit";
 import type { QuestionKind } from "../../questions/question";
 
-/** What a teacher did with a draft: kept as it was, kept after a change of its words, set aside. */
-export type Judgement = { kind: QuestionKind; pattern: string; verdict: "kept" | "edited" | "aside" };
+/** What a teacher did with a draft: kept as it was, kept after a change of its words, set aside, perhaps with the reason. */
+export type Judgement = { kind: QuestionKind; pattern: string; verdict: "kept" | "edited" | "aside"; reason?: AsideReason };
 /** How one way of asking fared, and by how much its drafts are moved in the ranking (score units, at most ±`REACH`). */
 export type Leaning = { kind: QuestionKind; pattern: string; kept: number; edited: number; aside: number; shift: number };
 
 const WORTH: Record<Judgement["verdict"], number> = { kept: 1, edited: 0.5, aside: 0 };
+/** What is said of the class and not of the draft: it would be as true of any other question there. */
+const SAYS_NOTHING = new Set<AsideReason | undefined>(["not-taught"]);
 /** As many judgements as the mean of the kind counts for: two or three drafts set aside prove little. */
 const PRIOR = 5;
 const REACH = 2;
@@ -16,7 +19,8 @@ export const FELT = 0.15;
  * How a teacher's judgements move each way of asking against the others of its kind: its share of kept
  * drafts, shrunk towards the mean of the kind by its count (Efron and Morris 1975), against that mean.
  */
-export function learnLeanings(judgements: readonly Judgement[]): Leaning[] {
+export function learnLeanings(all: readonly Judgement[]): Leaning[] {
+  const judgements = all.filter(({ reason }) => !SAYS_NOTHING.has(reason));
   const ofKind = groupBy(judgements, ({ kind }) => kind);
   return [...groupBy(judgements, leaningKey).values()]
     .map((own): Leaning => {

@@ -1,0 +1,1 @@
+ALTER TABLE `slips` ADD `aside_reason` text;
