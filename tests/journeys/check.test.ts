@@ -61,7 +61,7 @@ describe("a teacher decides fast", () => {
     await teacher.click("select[aria-label=Only] option", /^True or false/);
     await teacher.until("fewer slips", async () => (await teacher.texts("[data-slip]")).length < all);
     for (const text of await teacher.texts("[data-slip]")) expect(text).toContain("True or false");
-    await teacher.click("select[aria-label=Only] option", "Every kind and rule");
+    await teacher.click("select[aria-label=Only] option", "Every question");
     await teacher.until("all slips", async () => (await teacher.texts("[data-slip]")).length === all);
   });
   it("keeps all that is sound at once", async () => {

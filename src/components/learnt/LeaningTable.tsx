@@ -30,7 +30,9 @@ export function LeaningTable({ leanings, judgements }: { leanings: readonly Lean
         <tbody>
           {leanings.map((leaning) => (
             <tr key={leaningKey(leaning)} className="border-line border-b align-baseline">
-              <td className="py-1.5 pr-3 font-read">{patternText(leaning.pattern)}</td>
+              <td className="min-w-44 py-1.5 pr-3">
+                <span className="font-read">{patternText(leaning.pattern)}</span> <code className="text-soft text-xs">{leaning.pattern}</code>
+              </td>
               <td className="pr-3">{kindOf(leaning.kind).name}</td>
               <td className="pr-3 text-right">{leaning.kept}</td>
               <td className="pr-3 text-right">{leaning.edited}</td>

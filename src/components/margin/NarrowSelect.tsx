@@ -32,7 +32,7 @@ export function NarrowSelect({ slips, verdicts, value, onChange }: Props) {
   ];
   return (
     <select aria-label="Only" className="field max-w-36 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
-      <option value="">Every kind and rule</option>
+      <option value="">Every question</option>
       {value.startsWith("block:") ? <option value={value}>One paragraph</option> : null}
       {groups.map(([name, options]) => (
         <optgroup key={name} label={name}>

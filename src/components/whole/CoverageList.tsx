@@ -16,7 +16,9 @@ export function CoverageList({ setId, coverage }: { setId: string; coverage: rea
               <span className="text-ochre">◇ nothing asks</span>
             ) : (
               <Link className="tabular text-spruce underline" href={`/sets/${setId}/margin?only=${encodeURIComponent(`block:${block.id}`)}`}>
-                {kept.length} kept, {drafts.length} {drafts.length === 1 ? "draft" : "drafts"}
+                {[kept.length > 0 ? `${kept.length} kept` : "", drafts.length > 0 ? `${drafts.length} ${drafts.length === 1 ? "draft" : "drafts"}` : ""]
+                  .filter(Boolean)
+                  .join(", ")}
               </Link>
             )}
           </li>
