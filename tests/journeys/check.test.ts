@@ -83,6 +83,11 @@ describe("a teacher sees the whole set", () => {
     await teacher.click("main li a", /\d (?:kept|drafts?)/);
     await teacher.find("[data-slip]");
     expect(await (await teacher.find("select[aria-label=Only]")).getAttribute("value")).toMatch(/^block:/);
+    await teacher.open(`${app.url}/sets/demo-lens/whole`);
+    const wanted = Number(await (await teacher.find("tbody td a")).getText());
+    await teacher.click("tbody td a");
+    await teacher.find("[data-slip]");
+    expect((await teacher.texts("[data-slip]")).length).toBe(wanted);
   });
 });
 

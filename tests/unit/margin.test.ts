@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { actionForKey, MARGIN_ACTIONS, passesFilter } from "@/components/margin/margin-actions";
+import { actionForKey, isToKeep, MARGIN_ACTIONS, needsALook, passesFilter, passesNarrowing } from "@/components/margin/margin-actions";
 import { orderSlips } from "@/components/margin/order-slips";
 import { placeSlips } from "@/components/margin/use-slip-tops";
 import { slipVerdict } from "@/components/margin/verdict";
@@ -130,5 +130,40 @@ describe("stepping from sentence to sentence", () => {
     const last = stepSentence(undefined, LOG, -1);
     expect(stepSentence(last, LOG, 1)).toEqual(last);
     expect(stepSentence(undefined, [], 1)).toBeUndefined();
+  });
+});
+
+describe("what is decided fast", () => {
+  it("keeps what is sound and undecided, and nothing that is marked", () => {
+    expect(isToKeep(slip("a"), "sound")).toBe(true);
+    expect(isToKeep(slip("a"), "look")).toBe(false);
+    expect(isToKeep(slip("a", undefined, { lookAgain: true }), "sound")).toBe(false);
+    expect(isToKeep(slip("a", undefined, { status: "aside" }), "sound")).toBe(false);
+  });
+  it("looks at doubts that nothing was decided about, at what is marked, and at what is wrong", () => {
+    expect(needsALook(slip("a"), "look")).toBe(true);
+    expect(needsALook(slip("a"), "sound")).toBe(false);
+    expect(needsALook(slip("a", undefined, { status: "kept" }), "look")).toBe(false);
+    expect(needsALook(slip("a", undefined, { status: "kept" }), "wrong")).toBe(true);
+    expect(needsALook(slip("a", undefined, { status: "aside", lookAgain: true }), "wrong")).toBe(false);
+  });
+  it.each([
+    ["", true],
+    ["kind:short-answer", true],
+    ["kind:match", false],
+    ["depth:recall", true],
+    ["verdict:wrong", false],
+    ["rule:key-in-evidence", true],
+    ["rule:options-in-order", false],
+    ["block:b99", false],
+    ["slips:b,a", true],
+    ["slips:b", false],
+  ])("narrowed to “%s”: %s", (narrowing, shown) => {
+    const open = [{ rule: "key-in-evidence", verdict: "look" as const, reason: "", place: { part: "key" as const } }];
+    expect(passesNarrowing(slip("a"), { verdict: "look", open, answered: [] }, narrowing)).toBe(shown);
+  });
+  it("has one key for each reason to set aside", () => {
+    expect(actionForKey({ key: "2" } as KeyboardEvent)?.id).toBe("aside:too-easy");
+    expect(new Set(MARGIN_ACTIONS.flatMap((action) => action.keys)).size).toBe(MARGIN_ACTIONS.flatMap((action) => action.keys).length);
   });
 });

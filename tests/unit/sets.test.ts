@@ -11,7 +11,9 @@ import { runs } from "@/server/db/schema";
 import { editSet, stepHistory } from "@/server/sets/edit-set";
 import { latestSetId } from "@/server/sets/latest-set";
 import { listRuns } from "@/server/sets/list-runs";
+import { loadJudgements } from "@/server/sets/load-judgements";
 import { loadSet } from "@/server/sets/load-set";
+import { saveJudgedSince } from "@/server/settings/judged-since";
 import { createSource } from "@/server/sources/create-source";
 import { editSource } from "@/server/sources/edit-source";
 import { listSources } from "@/server/sources/list-sources";
@@ -163,5 +165,50 @@ describe("a run that was under way when the server ended", () => {
       .run();
     openDatabase(process.env.VUMO_DATA!);
     expect(listRuns(setId)).toMatchObject([{ seed: 4, status: "interrupted", drafts: 1, asked: 14 }]);
+  });
+});
+
+describe("what a teacher judged", () => {
+  const drafted = (setId: string, id: string): Edit => {
+    const edit = addQuestion(setId, id) as Extract<Edit, { type: "add-question" }>;
+    return { ...edit, slip: { ...edit.slip, origin: { runId: "r", factId: id, pattern: "how-many", score: 1 } } };
+  };
+  const status = (questionId: string, to: "kept" | "aside", why?: "too-easy"): Edit => ({
+    type: "set-status",
+    questionId,
+    from: "draft",
+    to,
+    ...(why ? { reason: { from: null, to: why } } : {}),
+  });
+  const judged = () => loadJudgements().map(({ verdict, reason }) => [verdict, reason ?? ""].join(" ").trim());
+
+  it("is kept, kept after a change, or set aside with its reason; what is undecided or written by hand is not judged", () => {
+    const { setId } = bringIn();
+    for (const id of ["q1", "q2", "q3", "q4"]) editSet(setId, [drafted(setId, id)]);
+    editSet(setId, [addQuestion(setId, "own"), status("own", "kept")]);
+    editSet(setId, [status("q2", "kept")]);
+    editSet(setId, [typed("How many prisms?", "How many prisms were there?"), status("q1", "kept")]);
+    editSet(setId, [status("q3", "aside", "too-easy")]);
+    expect(judged().sort()).toEqual(["aside too-easy", "edited", "kept"]);
+    expect(loadSet(setId)!.state.slips.find((slip) => slip.question.id === "q3")?.asideReason).toBe("too-easy");
+  });
+  it("does not count when it was taken back, and counts again when it is done again", () => {
+    const { setId } = bringIn();
+    editSet(setId, [drafted(setId, "q1")]);
+    editSet(setId, [status("q1", "aside", "too-easy")]);
+    stepHistory(setId, "undo");
+    expect(judged()).toEqual([]);
+    expect(loadSet(setId)!.state.slips[0]!.asideReason).toBeUndefined();
+    stepHistory(setId, "redo");
+    expect(judged()).toEqual(["aside too-easy"]);
+  });
+  it("does not count before a new beginning", () => {
+    const { setId } = bringIn();
+    editSet(setId, [drafted(setId, "q1")]);
+    editSet(setId, [status("q1", "kept")]);
+    saveJudgedSince(Date.now() + 1000);
+    expect(judged()).toEqual([]);
+    saveJudgedSince(0);
+    expect(judged()).toEqual(["kept"]);
   });
 });

@@ -1,19 +1,16 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { saveSetting } from "../shell/save-setting";
 
 /** Begins anew, and takes that back. */
 export function ForgetJudgements({ some, since }: { some: boolean; since: number }) {
   const router = useRouter();
   const [problem, setProblem] = useState("");
   const save = async (from: "now" | "ever") => {
-    const answer = await fetch("/api/settings/judged-since", {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ from }),
-    }).catch(() => undefined);
-    setProblem(answer?.ok ? "" : "This could not be saved. Is Vumo still running?");
-    router.refresh();
+    const problem = await saveSetting("judged-since", { from });
+    setProblem(problem);
+    if (!problem) router.refresh();
   };
   return (
     <div className="mt-5 flex flex-wrap items-center gap-3">

@@ -7,7 +7,8 @@ import type { Drafting } from "./use-drafting";
 export type Counts = Record<SlipFilter, number> & {
   sound: number;
   look: number;
-  wrong: number /** Sound drafts that nothing was decided about. */;
+  wrong: number;
+  /** Sound drafts that nothing was decided about. */
   toKeep: number;
 };
 type Props = {

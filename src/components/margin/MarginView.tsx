@@ -13,7 +13,7 @@ import { focusSlip } from "./focus-slip";
 import { KeySheet } from "./KeySheet";
 import { type Counts, MarginBar } from "./MarginBar";
 import { type MarginMedia, MarginSheet } from "./MarginSheet";
-import { type MarginActionId, type Narrowing, needsALook, passesFilter, passesNarrowing, type SlipFilter } from "./margin-actions";
+import { isToKeep, type MarginActionId, type Narrowing, needsALook, passesFilter, passesNarrowing, type SlipFilter } from "./margin-actions";
 import { NarrowSelect } from "./NarrowSelect";
 import { orderSlips } from "./order-slips";
 import { questionsGrade } from "./questions-grade";
@@ -63,7 +63,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
     const count = (wanted: SlipFilter) => state.slips.filter((slip) => passesFilter(slip, verdicts.get(slip.question.id)!.verdict, wanted)).length;
     const open = state.slips.filter((slip) => slip.status !== "aside").map((slip) => verdicts.get(slip.question.id)!.verdict);
     const of = (verdict: string) => open.filter((other) => other === verdict).length;
-    const toKeep = state.slips.filter((slip) => slip.status === "draft" && !slip.lookAgain && verdicts.get(slip.question.id)!.verdict === "sound").length;
+    const toKeep = state.slips.filter((slip) => isToKeep(slip, verdicts.get(slip.question.id)!.verdict)).length;
     return { toKeep, all: count("all"), look: of("look"), kept: count("kept"), aside: count("aside"), sound: of("sound"), wrong: of("wrong") };
   }, [state.slips, verdicts]);
 
@@ -154,7 +154,7 @@ export function MarginView({ start, blocks, byline, nextSeed, drafting: wasDraft
           return change({ type: "answer-doubt", questionId, rule: doubt.rule, from: slip.answered[doubt.rule] ?? null, to: doubtKey(slip.question) });
         }
         case "keep-sound": {
-          const sound = state.slips.filter((other) => other.status === "draft" && !other.lookAgain && verdicts.get(other.question.id)!.verdict === "sound");
+          const sound = state.slips.filter((other) => isToKeep(other, verdicts.get(other.question.id)!.verdict));
           return sound.length > 0
             ? change(...sound.map((other) => ({ type: "set-status" as const, questionId: other.question.id, from: other.status, to: "kept" as const })))
             : undefined;

@@ -7,7 +7,7 @@ import type { SlipVerdict } from "./verdict";
 
 type Props = { slips: readonly Slip[]; verdicts: ReadonlyMap<string, SlipVerdict>; value: Narrowing; onChange: (value: Narrowing) => void };
 
-/** Only one kind, depth, verdict or rule: what is there, with its count. */
+/** Only one kind, depth, verdict or rule: what is there, with its count; or what another page led to. */
 export function NarrowSelect({ slips, verdicts, value, onChange }: Props) {
   const open = slips.filter((slip) => slip.status !== "aside");
   const groups: [string, [string, string, number][]][] = [
@@ -34,6 +34,7 @@ export function NarrowSelect({ slips, verdicts, value, onChange }: Props) {
     <select aria-label="Only" className="field max-w-36 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
       <option value="">Every question</option>
       {value.startsWith("block:") ? <option value={value}>One paragraph</option> : null}
+      {value.startsWith("slips:") ? <option value={value}>Some of the set</option> : null}
       {groups.map(([name, options]) => (
         <optgroup key={name} label={name}>
           {options

@@ -81,7 +81,12 @@ export function needsALook(slip: Slip, verdict: string): boolean {
   return slip.status !== "aside" && (slip.lookAgain || (slip.status === "draft" && verdict !== "sound") || verdict === "wrong");
 }
 
-/** Only slips of one kind, depth, verdict, rule or paragraph: "kind:match", "rule:options-in-order", "block:b4". */
+/** Sound, and nothing was decided about it. */
+export function isToKeep(slip: Slip, verdict: string): boolean {
+  return slip.status === "draft" && !slip.lookAgain && verdict === "sound";
+}
+
+/** Only slips of one kind, depth, verdict, rule or paragraph, or just some: "kind:match", "rule:options-in-order", "block:b4", "slips:q1,q4". */
 export type Narrowing = string;
 
 export function passesNarrowing(slip: Slip, { verdict, open }: SlipVerdict, narrowing: Narrowing): boolean {
@@ -97,6 +102,8 @@ export function passesNarrowing(slip: Slip, { verdict, open }: SlipVerdict, narr
       return open.some((finding) => finding.rule === value);
     case "block":
       return slip.question.evidence.some((span) => span.blockId === value);
+    case "slips":
+      return value?.split(",").includes(slip.question.id) ?? false;
     default:
       return true;
   }

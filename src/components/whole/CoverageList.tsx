@@ -9,7 +9,7 @@ export function CoverageList({ setId, coverage }: { setId: string; coverage: rea
       {coverage.map(({ block, kept, drafts }) => {
         const count = kept.length + drafts.length;
         return (
-          <li key={block.id} className="grid grid-cols-[7rem_minmax(0,1fr)_9rem] gap-x-3 border-line border-t py-1.5">
+          <li key={block.id} className="grid grid-cols-[auto_minmax(0,1fr)_auto] gap-x-3 sm:grid-cols-[7rem_minmax(0,1fr)_9rem] border-line border-t py-1.5">
             <span className="text-soft">{locatorLabel(block.locator)}</span>
             <span className="truncate font-read">{block.text}</span>
             {count === 0 ? (

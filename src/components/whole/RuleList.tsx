@@ -2,6 +2,7 @@
 import { useState } from "react";
 import type { Rule } from "@/core/checking/define-rule";
 import { VERDICT_COLOUR, VERDICT_SIGN } from "../margin/verdict";
+import { saveSetting } from "../shell/save-setting";
 
 type Shown = Pick<Rule, "id" | "verdict" | "source" | "about" | "example">;
 
@@ -13,13 +14,9 @@ export function RuleList({ rules, off: start }: { rules: readonly Shown[]; off: 
     const before = off;
     const next = on ? off.filter((other) => other !== id) : [...off, id];
     setOff(next);
-    const answer = await fetch("/api/settings/rules", {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ off: next }),
-    }).catch(() => undefined);
-    setProblem(answer?.ok ? "" : "This could not be saved. Is Vumo still running?");
-    if (!answer?.ok) setOff(before);
+    const problem = await saveSetting("rules", { off: next });
+    setProblem(problem);
+    if (problem) setOff(before);
   };
   return (
     <>

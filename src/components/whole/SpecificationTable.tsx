@@ -4,7 +4,7 @@ import { kindOf } from "@/core/questions/kinds";
 import { DEPTHS } from "@/core/questions/question";
 
 /** Kind by depth: how many are kept, beside how many were planned. */
-export function SpecificationTable({ rows, at }: { rows: readonly SpecificationRow[]; at: (id: string) => string }) {
+export function SpecificationTable({ rows, only }: { rows: readonly SpecificationRow[]; only: (ids: readonly string[]) => string }) {
   return (
     <table className="tabular w-full text-left text-sm">
       <thead className="text-soft">
@@ -25,7 +25,7 @@ export function SpecificationTable({ rows, at }: { rows: readonly SpecificationR
             {DEPTHS.map((depth) => (
               <td key={depth} className="py-1.5 pr-3">
                 {row.byDepth[depth].length > 0 ? (
-                  <Link className="text-spruce underline" href={at(row.byDepth[depth][0]!)}>
+                  <Link className="text-spruce underline" href={only(row.byDepth[depth])}>
                     {row.byDepth[depth].length}
                   </Link>
                 ) : (

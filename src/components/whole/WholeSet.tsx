@@ -15,6 +15,7 @@ type Props = { setId: string; state: SetState; survey: SetSurvey; checked: Check
 
 /** What the questions are together: each figure leads to its slips. */
 export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) {
+  const only = (ids: readonly string[]) => `/sets/${setId}/margin?only=${encodeURIComponent(`slips:${ids.join(",")}`)}`;
   const at = (id: string) => `/sets/${setId}/margin?slip=${encodeURIComponent(id)}`;
   const verdicts = state.slips.map((slip) => ({ slip, ...slipVerdict(slip, checked[slip.question.id]) }));
   const doubtful = verdicts.filter(({ slip, verdict }) => needsALook(slip, verdict));
@@ -57,10 +58,13 @@ export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) 
       </Section>
 
       <Section title="Planned and kept" none={survey.specification.length === 0 ? "Nothing is planned or kept yet." : undefined}>
-        <SpecificationTable rows={survey.specification} at={at} />
+        <SpecificationTable rows={survey.specification} only={only} />
         {survey.byOutcome.map(({ outcome, ids }) => (
           <p key={outcome} className="mt-2 text-sm">
-            <b className="tabular">{ids.length}</b> for “{outcome}”
+            <Link className="tabular text-spruce underline" href={only(ids)}>
+              {ids.length}
+            </Link>{" "}
+            for “{outcome}”
           </p>
         ))}
       </Section>
@@ -74,7 +78,14 @@ export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) 
           <p className="tabular flex flex-wrap gap-x-6">
             {survey.keyPlaces.map(({ label, ids }) => (
               <span key={label}>
-                {label}: <b>{ids.length}</b>
+                {label}:{" "}
+                {ids.length > 0 ? (
+                  <Link className="text-spruce underline" href={only(ids)}>
+                    {ids.length}
+                  </Link>
+                ) : (
+                  0
+                )}
               </span>
             ))}
           </p>

@@ -3,7 +3,7 @@ import type { Lexicon } from "../language/lexicon";
 import { kindOf } from "../questions/kinds";
 import type { Question } from "../questions/question";
 import type { Block } from "../source/schema";
-import { contentWords } from "./content-words";
+import { contentWords, isDenial } from "./content-words";
 import { type SourceSentence, shareOf, sourceSentences } from "./source-sentences";
 
 /** What another source says of a question's key. */
@@ -44,8 +44,4 @@ function verdictOn(sentence: SourceSentence, key: readonly string[], question: Q
   return number !== undefined && others.length > 0 && shareOf(rest, sentence) === (rest.length > 0 ? 1 : 0) && numberValue(number.slice(1)) !== undefined
     ? "otherwise"
     : undefined;
-}
-
-function isDenial(text: string): boolean {
-  return /\b(?:not|never|no|nobody|none|neither)\b|n['’]t\b/i.test(text);
 }

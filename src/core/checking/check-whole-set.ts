@@ -18,16 +18,22 @@ const MOST_IN_ONE_PLACE = 0.6;
 function keysSpread(questions: readonly Question[]): SetFinding[] {
   const choices = questions.flatMap((question) => (question.kind === "multiple-choice" ? [question] : []));
   if (choices.length < FEWEST_CHOICES) return [];
-  const byPlace = new Map<number, string[]>();
-  for (const question of choices) {
-    const place = question.options.findIndex((option) => isKeyed(question, option.id));
-    byPlace.set(place, [...(byPlace.get(place) ?? []), question.id]);
-  }
-  return [...byPlace].flatMap(([place, ids]) =>
+  return [...keyPlaces(choices)].flatMap(([place, ids]) =>
     ids.length / choices.length > MOST_IN_ONE_PLACE
       ? [{ rule: "keys-spread", ids, reason: `The key of ${ids.length} of ${choices.length} choices is ${"ABCDEFGH"[place] ?? "none"}. Move some of them.` }]
       : [],
   );
+}
+
+/** Ids of multiple choices by the place of their key, 0 for A. */
+export function keyPlaces(questions: readonly Question[]): Map<number, string[]> {
+  const byPlace = new Map<number, string[]>();
+  for (const question of questions) {
+    if (question.kind !== "multiple-choice") continue;
+    const place = question.options.findIndex((option) => isKeyed(question, option.id));
+    byPlace.set(place, [...(byPlace.get(place) ?? []), question.id]);
+  }
+  return byPlace;
 }
 
 function askedTwice(questions: readonly Question[], lexicon: Lexicon): SetFinding[] {

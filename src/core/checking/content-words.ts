@@ -55,3 +55,8 @@ export function sourceBases(blocks: readonly Block[], lexicon: Lexicon): Set<str
 export function baseSet(text: string, lexicon: Lexicon): Set<string> {
   return new Set(contentWords(text, lexicon).map((word) => word.base));
 }
+
+/** Whether a sentence denies something. */
+export function isDenial(text: string): boolean {
+  return /\b(?:not|never|no|nobody|none|neither|without)\b|n['’]t\b/i.test(text);
+}

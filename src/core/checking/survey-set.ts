@@ -3,9 +3,9 @@ import type { Lexicon } from "../language/lexicon";
 import { workingMinutes } from "../papers/paper";
 import type { SetState, Slip } from "../questions/edit";
 import { QUESTION_KINDS } from "../questions/kinds";
-import { DEPTHS, type Depth, isKeyed, type QuestionKind } from "../questions/question";
+import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
 import type { Block } from "../source/schema";
-import { checkWholeSet, type SetFinding } from "./check-whole-set";
+import { checkWholeSet, keyPlaces, type SetFinding } from "./check-whole-set";
 
 /** How much of a block is asked about. */
 export type CoveredBlock = { block: Block; kept: string[]; drafts: string[] };
@@ -34,7 +34,7 @@ export function surveySet(state: Pick<SetState, "slips" | "plan">, blocks: reado
     coverage: coverage(open, blocks),
     specification: specification(open, state.plan),
     byOutcome: byOutcome(kept),
-    keyPlaces: keyPlaces(open),
+    keyPlaces: placesOfKeys(open),
     findings: checkWholeSet(
       open.map((slip) => slip.question),
       lexicon,
@@ -69,13 +69,8 @@ function byOutcome(kept: readonly Slip[]): SetSurvey["byOutcome"] {
   return outcomes.map((outcome) => ({ outcome, ids: kept.filter((slip) => slip.question.outcome === outcome).map((slip) => slip.question.id) }));
 }
 
-function keyPlaces(slips: readonly Slip[]): SetSurvey["keyPlaces"] {
-  const places = new Map<number, string[]>();
-  for (const { question } of slips) {
-    if (question.kind !== "multiple-choice") continue;
-    const at = question.options.findIndex((option) => isKeyed(question, option.id));
-    places.set(at, [...(places.get(at) ?? []), question.id]);
-  }
+function placesOfKeys(slips: readonly Slip[]): SetSurvey["keyPlaces"] {
+  const places = keyPlaces(slips.map((slip) => slip.question));
   const most = Math.max(-1, ...places.keys());
   return Array.from({ length: most + 1 }, (_, at) => ({ label: "ABCDEFGH"[at]!, ids: places.get(at) ?? [] }));
 }

@@ -118,6 +118,8 @@ export const runs = sqliteTable(
     seed: integer("seed").notNull(),
     plan: text("plan", { mode: "json" }).$type<Plan>().notNull(),
     engine: text("engine").notNull(),
+    /** What judgements added to the score then; without it the same seed would not give the same drafts. */
+    shifts: text("shifts", { mode: "json" }).$type<Record<string, number>>(),
     status: text("status", { enum: ["running", "done", "stopped", "interrupted", "failed"] }).notNull(),
     produced: text("produced", { mode: "json" }).$type<Question[]>().notNull(),
     report: text("report", { mode: "json" }).$type<DraftReport>(),

@@ -41,12 +41,13 @@ export function startRun(setId: string, seed: number, onEvent: (event: RunEvent)
     return fail({ type: "not-in-english", languages: set.sources.map((source) => source.language) });
   const runId = newId("r");
   const shared = new SharedArrayBuffer(4);
+  const shifts = shiftsOf(learnLeanings(loadJudgements()));
   running.set(setId, { runId, stop: new Int32Array(shared) });
   db()
     .insert(runs)
-    .values({ id: runId, setId, seed, plan: set.state.plan, engine: ENGINE_VERSION, status: "running", produced: [], startedAt: Date.now() })
+    .values({ id: runId, setId, seed, plan: set.state.plan, engine: ENGINE_VERSION, shifts, status: "running", produced: [], startedAt: Date.now() })
     .run();
-  const finished = drive(set, runId, seed, shared, onEvent).finally(() => running.delete(setId));
+  const finished = drive(set, { runId, seed, shifts, stop: shared }, onEvent).finally(() => running.delete(setId));
   return ok({ runId, finished });
 }
 
@@ -61,7 +62,9 @@ export function isDrafting(setId: string): boolean {
   return running.has(setId);
 }
 
-async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedArrayBuffer, onEvent: (event: RunEvent) => void): Promise<void> {
+type Drive = { runId: string; seed: number; shifts: Record<string, number>; stop: SharedArrayBuffer };
+
+async function drive(set: LoadedSet, { runId, seed, shifts, stop }: Drive, onEvent: (event: RunEvent) => void): Promise<void> {
   const produced: Question[] = [];
   const request = {
     type: "draft" as const,
@@ -69,7 +72,7 @@ async function drive(set: LoadedSet, runId: string, seed: number, stop: SharedAr
     plan: set.state.plan,
     seed,
     existing: askedAlready(set),
-    shifts: shiftsOf(learnLeanings(loadJudgements())),
+    shifts,
     idPrefix: runId,
     stop,
   };

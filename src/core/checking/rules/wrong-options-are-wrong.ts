@@ -1,5 +1,5 @@
 import { isKeyed, type Question } from "../../questions/question";
-import { baseSet, contentWords } from "../content-words";
+import { baseSet, contentWords, isDenial } from "../content-words";
 import { type CheckContext, defineRule } from "../define-rule";
 import { shareOf, sourceSentences } from "../source-sentences";
 
@@ -41,10 +41,6 @@ function askedWords(question: Question, { lexicon }: CheckContext): string[] {
 }
 
 const TASK = new Set("statement true choose right passage story name happen call mean reason best sentence part word year thing writer".split(" "));
-
-function isDenial(text: string): boolean {
-  return /\b(?:not|never|no|nobody|none|neither|without)\b|n['’]t\b/i.test(text);
-}
 
 /** "The lens was lit before the war" beside "… after the war": the same words in another order, or with an opposite. */
 function isEvidenceOfFalse({ evidence }: Question, sentence: string, option: string): boolean {

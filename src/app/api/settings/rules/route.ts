@@ -1,17 +1,9 @@
 import { z } from "zod";
 import { RULES } from "@/core/checking/rules";
-import { answerProblem, readJson, refuseForeign } from "@/server/http/answer";
+import { handleSetting } from "@/server/http/handle-set";
 import { saveRulesOff } from "@/server/settings/rules-off";
 
-const bodySchema = z.object({ off: z.array(z.string().max(60)).max(100) });
+const known = new Set(RULES.map((rule) => rule.id));
 
 /** Which rules say nothing. */
-export async function POST(request: Request): Promise<Response> {
-  const foreign = refuseForeign(request);
-  if (foreign) return foreign;
-  const body = bodySchema.safeParse(await readJson(request));
-  if (!body.success) return answerProblem({ type: "request-not-understood" });
-  const known = new Set(RULES.map((rule) => rule.id));
-  saveRulesOff(body.data.off.filter((id) => known.has(id)));
-  return Response.json({ saved: true });
-}
+export const POST = handleSetting(z.object({ off: z.array(z.string().max(60)).max(100) }), ({ off }) => saveRulesOff(off.filter((id) => known.has(id))));

@@ -1,0 +1,1 @@
+ALTER TABLE `runs` ADD `shifts` text;
