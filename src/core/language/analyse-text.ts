@@ -12,6 +12,7 @@ import { resolvePronouns } from "./resolve-pronouns";
 import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
 import { splitSentences } from "./split-sentences";
+import { joinQuotedNames } from "./quoted-names";
 import { isUnpunctuated, splitSpeech } from "./split-speech";
 import { type Capitals, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
@@ -138,9 +139,10 @@ function withSpeechCut(segmented: readonly Segmented[], tools: LanguageTools, ca
 function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools, capitals: Capitals): void {
   const plain = plainCharacters(sentence.text);
   const spoken = sentence.block.kind === "cue" ? withoutFillers(tokens) : tokens;
-  sentence.words = tagCandidates(withoutAsides(spoken), tools.lexicon, capitals);
+  const joined = joinQuotedNames(withoutAsides(spoken));
+  sentence.words = tagCandidates(joined, tools.lexicon, capitals);
   if (sentence.block.kind === "heading") sentence.abstained = "heading";
-  else if (/"/.test(plain) || /(?:^|\s)'\S.*\S'(?:\s|[.,!?]|$)/.test(plain)) sentence.abstained = "speech";
+  else if (hasSpeech(joined)) sentence.abstained = "speech";
   else if (/\?["')]*$/.test(plain)) sentence.abstained = "question";
   else if (isInCapitals(plain)) sentence.abstained = "capitals";
   else if (sentence.words.length > 48) sentence.abstained = "too-long";
@@ -158,6 +160,12 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
   sentence.tree = tree;
   sentence.clauses = readClauses(sentence, tree);
   if (sentence.clauses.length === 0) sentence.abstained = "no-verb";
+}
+
+/** Quotation marks that are left around more than a name. */
+function hasSpeech(tokens: readonly Token[]): boolean {
+  const marks = tokens.filter((token) => token.text === "'").length;
+  return marks > 1 || tokens.some((token) => token.text === '"');
 }
 
 /** In capitals nobody can tell a name from a noun. */

@@ -24,7 +24,7 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
       if (sharesPronoun(sentence, clause, pronoun)) return;
       const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
-      const candidate = earlier ?? (before?.block === sentence.block ? mainClause(before) : undefined);
+      const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
       const sole = solePerson(pronoun, persons, sentence, before);
       if (sole) {
         found.set(positionKey(sentence, clause.subject.start), { text: sole, node: namedNode(sole, clause.subject), sentence });
@@ -35,7 +35,9 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
         !earlier &&
         clause.subject.start > 0 &&
         clause.linkedBy === undefined &&
-        clause.adjuncts.some((part) => part.node.end <= clause.subject.start && mentions(part.node) && !isOwnPurpose(part.node))
+        clause.adjuncts.some(
+          ({ node }) => node.end <= clause.subject.start && !isAboutSubject(node) && nounPhrases(node).some((np) => mayBe(pronoun, np, sentence, persons, lexicon)),
+        )
       )
         return;
       const antecedent = antecedentOf(candidate, found);
@@ -111,14 +113,25 @@ export function coreOf(np: Node): Node {
   return np;
 }
 
-/** "To find their prey, they …": who finds it is who is meant. */
-function isOwnPurpose(node: Node): boolean {
+/** "To find their prey, they …", "First settled by fishermen, it …": who does or undergoes it is who is meant. */
+function isAboutSubject(node: Node): boolean {
   const inner = node.cat.endsWith("-c") ? node.kids[node.head] : node;
-  return inner?.cat === "vp" && (inner.f.form === "to" || inner.f.form === "ing");
+  return inner?.cat === "vp" && (inner.f.form === "to" || inner.f.form === "ing" || inner.f.form === "participle");
 }
 
-function mentions(node: Node): boolean {
-  return node.cat === "np" || node.kids.some(mentions);
+/** "In 1955 he …": neither a time nor what differs in number is taken up. */
+function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  if (np.f.time || np.f.det === "pron" || np.f.det === "clause" || TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+  return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
+}
+
+/** The main clause of the sentence before; a sentence that was not understood is passed over where the same pronoun opens it. */
+function clauseBefore(sentence: Sentence, sentences: readonly Sentence[], pronoun: string): Clause | undefined {
+  let at = sentence.index - 1;
+  const opening = new RegExp(`^(?:(?:In|During|By|After|At|For) [^,]{3,40}, )?${pronoun}\\b`, "i");
+  while (sentences[at]?.block === sentence.block && sentences[at]?.clauses.length === 0 && opening.test(sentences[at]!.text)) at--;
+  const before = sentences[at];
+  return before?.block === sentence.block ? mainClause(before) : undefined;
 }
 
 export function pronounOf(np: Node): string | undefined {

@@ -4,6 +4,7 @@ import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
 import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
+import { isQuotedName } from "./quoted-names";
 import type { Token } from "./tokenize";
 import type { Features, Node } from "./tree";
 
@@ -59,7 +60,10 @@ function multiwordLength(tokens: readonly Token[], at: number): number {
       .slice(at, at + length)
       .map((token) => token.lower)
       .join(" ");
-    if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(tokens[at + length]))) return length;
+    const next = tokens[at + length];
+    // "as long as possible" is a measure, no condition.
+    if (next?.lower === "possible" && key.endsWith(" as")) continue;
+    if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;
   }
   return 1;
 }
@@ -73,7 +77,9 @@ function readTags(entry: string, lower: string): Tag[] {
 }
 
 function tagToken(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals): Tag[] {
+  if (isQuotedName(token.text)) return [{ cat: "pn", flags: ["quoted"], cost: 0.2, lemma: token.text.slice(1, -1) }];
   if (token.kind === "number") return tagNumber(token);
+  if (ERAS.test(token.text)) return [{ cat: "era", flags: [], cost: 0, lemma: token.text }];
   if (token.kind === "punctuation") return [{ cat: MARKS[token.text] ?? "mark", flags: [], cost: 0 }];
   const capital = /^\p{Lu}/u.test(token.text) && token.text !== "I";
   const closed = Object.hasOwn(CLOSED_WORDS, token.lower) ? readTags(CLOSED_WORDS[token.lower]!, token.lower) : [];
@@ -100,7 +106,10 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   return known ? (isClosed ? 8 : 3.5) : 0.3;
 }
 
+const ERAS = /^(?:BCE?|CE|AD|B\.C\.(?:E\.)?|A\.D\.|C\.E\.)$/;
+
 function tagNumber(token: Token): Tag[] {
+  if (/^\d{3,4}[-–]\d{2,4}$/.test(token.text)) return [{ cat: "num", flags: ["pl", "range"], cost: 0 }];
   if (/(?:st|nd|rd|th)$/.test(token.lower))
     return [
       { cat: "ord", flags: [], cost: 0 },
@@ -135,8 +144,10 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
     tags.push({ cat: "v", flags: [form], cost: shared, lemma });
     if (form === "base") tags.push({ cat: "v", flags: ["plain"], cost: shared, lemma });
   }
+  // "an ancient people": one of many.
+  if (word === "people") tags.push({ cat: "n", flags: ["sg"], cost: 1.5, lemma: word });
   const comparative = comparativeOf(word, lexicon);
-  const open = comparative && word.endsWith("er") ? ["comparative"] : [];
+  const open = !comparative ? [] : word.endsWith("er") ? ["comparative"] : ["superlative"];
   if (own?.adjective) tags.push({ cat: "adj", flags: open, cost: cost(own.adjective), lemma: word });
   else if (comparative) tags.push({ cat: "adj", flags: open, cost: 0.2, lemma: comparative });
   if (own?.adverb) tags.push({ cat: "adv", flags: ["manner", ...open], cost: cost(own.adverb), lemma: word });

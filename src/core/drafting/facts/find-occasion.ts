@@ -51,7 +51,8 @@ function isTimePhrase(node: Node): boolean {
   // "in an hour" is how long, "in the evening" is when.
   if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;
-  const counts = [...walkTree(np)].filter((inner) => inner.cat === "num" && !inner.flags?.includes("year"));
+  const dated = [...walkTree(np)].filter((inner) => inner.f.sub === "era").flatMap((inner) => [...walkTree(inner)]);
+  const counts = [...walkTree(np)].filter((inner) => inner.cat === "num" && !inner.flags?.includes("year") && !dated.includes(inner));
   return counts.length === 0 && headTerminal(np).lemma !== "time" && headTerminal(np).lemma !== "moment";
 }
 

@@ -3,6 +3,8 @@ import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import type { RuleWriter } from "./rule-writer";
 
+const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
+
 /** Relative and wh-clauses, adjectives, adverbs, prepositions. */
 export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "rel vp", 1, "mark", 0, (l, r) =>
@@ -28,6 +30,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
     l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
   );
+  // "as long as possible"
+  rule("ap", "asap asposs", 0, "measure", -0.5);
+  rule("asap", "prep ap", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));
+  rule("advp", "asadv asposs", 0, "measure", -0.5);
+  rule("asadv", "prep advp", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));
   rule("j-ap", "conj ap", 1, "mark", 0);
   rule("ap", "ap j-ap", 0, "coordination", 0.4);
   rule("c-ap", "comma ap", 1, "mark", 0);
@@ -51,6 +58,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
   // "so quickly that nothing else can grow"
   rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
+  // "rotated 180 degrees", "walked three miles"
+  lift("advp", "np", "measure", (n) => (n.f.det === "num" && MEASURES.has(headTerminal(n).lemma ?? "") ? { f: { sub: "measure" }, cost: 0.8 } : undefined));
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
     if (r.f.kase === "subj") return undefined;
@@ -65,6 +74,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
   rule("j-pp", "conj pp", 1, "mark", 0);
+  rule("c-j-pp", "comma j-pp", 1, "mark", 0);
+  rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
   rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : { f: l.f, cost: 0.6 }));
 }
 

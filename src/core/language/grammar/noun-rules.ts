@@ -24,6 +24,16 @@ function lastWord(qn: Node): string {
   return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
 }
 
+/** "most powerful", "largest". */
+function isSuperlative(ap: Node): boolean {
+  return /^(?:most|least)$/.test(firstWord(ap)) || headTerminal(ap).flags?.includes("superlative") === true;
+}
+
+/** A year, with or without its era, or some years. */
+function isDated(qn: Node): boolean {
+  return qn.f.sub === "year" || qn.f.sub === "era";
+}
+
 /** Nouns, what stands before them, what follows them, and their coordination. */
 export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
@@ -34,6 +44,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   // "the scientist Charles Darwin", "the geologist Marie Jackson": who the name is, said before it.
   rule("np", "np pnb", 1, "title", 0.1, (l, r) =>
     l.f.det === "def" && l.f.num !== "pl" && l.role === "determiner" && headTerminal(l).cat === "n" ? { ...r.f, num: "sg", det: "proper" } : undefined,
+  );
+  // "Alexander the Great", "Cancer the Crab"
+  rule("np", "pnb np", 0, "title", 0.6, (l, r) =>
+    r.f.det === "def" && r.role === "determiner" && r.end - r.start === 2 && headTerminal(r).cat === "pn" ? { ...l.f, num: "sg", det: "proper" } : undefined,
   );
   // "11 November 1902", "2 March"
   rule("np", "num pnb", 1, "date", 0, (_, r) => (MONTHS.has(capitalised(firstWord(r))) ? { num: "sg", det: "proper", time: true } : undefined));
@@ -56,9 +70,14 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
       num: n.flags?.[0] === "sg" ? "sg" : "pl",
       ...(n.flags?.includes("year") ? { sub: "year" } : {}),
       ...(n.flags?.includes("percent") ? { sub: "percent" } : {}),
+      ...(n.flags?.includes("range") ? { sub: "era" } : {}),
     },
     cost: 0,
   }));
+  // "221 BCE", "AD 79", "the 4th century BC"
+  rule("qn", "num era", 0, "era", 0, () => ({ num: "sg", sub: "era" }));
+  rule("qn", "era num", 1, "era", 0, () => ({ num: "sg", sub: "era" }));
+  rule("nb", "nb era", 0, "era", 0.1, (l) => (TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined));
   rule("qn", "num qn", 1, "number", 0);
   rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" ? r.f : undefined));
   rule("kn", "kindof nb", 1, "kind", 0);
@@ -83,8 +102,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(sub ? { sub } : {}) }, cost: 0 };
   });
   lift("np", "qn", "number", (n) => ({
-    f: { det: "num", num: n.f.sub === "year" ? "sg" : "any", ...(n.f.sub === "year" ? { time: true as const } : {}) },
-    cost: n.f.sub === "year" ? 0.3 : 1.6,
+    f: { det: n.f.sub === "era" ? "proper" : "num", num: isDated(n) ? "sg" : "any", ...(isDated(n) ? { time: true as const } : {}) },
+    cost: isDated(n) ? 0.3 : 1.6,
   }));
   rule("np", "det nb", 1, "determiner", 0, (l, r) => {
     const num = l.f.num ?? (l.flags?.[0] === "pl" ? "pl" : l.flags?.[0] === "sg" ? "sg" : "any");
@@ -101,6 +120,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
           : "quant";
     return { f: { num: agreed, det }, cost: proper };
   });
+  // "the Inuit live", "the Maya were": a people without a plural ending.
+  rule("np", "det pnb", 1, "determiner", 1.6, (l, r) => (l.flags?.includes("def") && r.f.num === "sg" ? { num: "pl", det: "def" } : undefined));
   const possessed = (l: Node, r: Node): Features => ({ num: r.f.num ?? "sg", det: "poss", ...(l.flags?.includes("first") ? { sub: "first" } : {}) });
   rule("np", "poss nb", 1, "possessor", 0, possessed);
   rule("np", "ng nb", 1, "possessor", 0.2, possessed);
@@ -172,7 +193,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("c-vp-c", "c-vp comma", 0, "mark", 0);
   rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
   rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => (r.f.form === "participle" && r.f.sub === "call" && l.f.det !== "pron" ? l.f : undefined));
-  rule("np", "np s", 0, "relative", 2, (l, r) => (r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" ? l.f : undefined));
+  rule("np", "np s", 0, "relative", 2, (l, r) => (r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" ? l.f : undefined));
+  // "the largest of the islands"
+  rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
+  rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
 
   rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? { ...r.f, sub: l.f.sub } : undefined));
   const joined = (l: Node, r: Node): Features | undefined =>

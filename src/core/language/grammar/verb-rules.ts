@@ -158,6 +158,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const f = auxForm(v);
     return f && { f: { ...f, gap: true }, cost: 0.8 };
   });
+  // "more work to do"
+  lift("vp", "do", "verb", (v) => {
+    const f = auxForm(v);
+    return f && { f: { ...f, gap: true }, cost: 0.8 };
+  });
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // be as a copula
   rule("vp", "be np", 0, "predicate", 0.1, (be, np) => (np.f.kase === "subj" ? undefined : beForm(be)));
