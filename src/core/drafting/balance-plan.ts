@@ -40,20 +40,34 @@ const MOST: Partial<Record<QuestionKind, number>> = {
  */
 export function balancePlan(supply: Record<QuestionKind, number>, wanted: number, grade: number, uses: "a share" | "all" = "a share"): Plan {
   const shared = (kind: QuestionKind) => (supply[kind] <= 2 || uses === "all" ? supply[kind] : Math.ceil((supply[kind] * 2) / 3));
-  const most = (kind: QuestionKind) => (kind === "true-false" ? Math.max(2, Math.ceil(wanted / 3)) : (MOST[kind] ?? wanted));
-  const room = (kind: QuestionKind) => Math.min(most(kind), shared(kind));
+  const room = (kind: QuestionKind) => Math.min(roomFor(kind, wanted), shared(kind));
   const counts = new Map<QuestionKind, number>(QUESTION_KINDS.map((kind) => [kind, 0]));
   // The kind that is furthest behind its share comes next, until enough are planned or nothing is left.
   for (let planned = 0; planned < wanted; planned++) {
-    const open = QUESTION_KINDS.filter((kind) => SHARES[kind] > 0 && counts.get(kind)! < room(kind));
+    const open = SHARED_KINDS.filter((kind) => counts.get(kind)! < room(kind));
     if (open.length === 0) break;
-    const behind = (kind: QuestionKind) => SHARES[kind] * (planned + 1) - counts.get(kind)!;
-    const next = open.reduce((best, kind) => (behind(kind) > behind(best) ? kind : best));
+    const next = kindBehind(open, (kind) => counts.get(kind)!);
     counts.set(next, counts.get(next)! + 1);
   }
-  const rows = QUESTION_KINDS.filter((kind) => counts.get(kind)! > 0).map((kind): PlanRow => {
-    const { points } = kindOf(kind).createBlank("blank");
-    return { kind, count: counts.get(kind)!, depth: "any", points, ...(kind === "multiple-choice" ? { optionCount: grade <= 3 ? 3 : 4 } : {}) };
-  });
-  return { grade, rows };
+  return { grade, rows: QUESTION_KINDS.filter((kind) => counts.get(kind)! > 0).map((kind) => rowFor(kind, counts.get(kind)!, grade)) };
+}
+
+/** The kinds that a balanced plan is made of. */
+export const SHARED_KINDS: readonly QuestionKind[] = QUESTION_KINDS.filter((kind) => SHARES[kind] > 0);
+
+/** How many of a kind a paper of `wanted` questions may hold at most. */
+export function roomFor(kind: QuestionKind, wanted: number): number {
+  return kind === "true-false" ? Math.max(2, Math.ceil(wanted / 3)) : (MOST[kind] ?? wanted);
+}
+
+/** Which of the open kinds is furthest behind its share; `bonus` weighs in how good its next draft would be. */
+export function kindBehind(open: readonly QuestionKind[], made: (kind: QuestionKind) => number, bonus: (kind: QuestionKind) => number = () => 0): QuestionKind {
+  const planned = SHARED_KINDS.reduce((sum, kind) => sum + made(kind), 0);
+  const behind = (kind: QuestionKind) => SHARES[kind] * (planned + 1) - made(kind) + bonus(kind);
+  return open.reduce((best, kind) => (behind(kind) > behind(best) ? kind : best));
+}
+
+export function rowFor(kind: QuestionKind, count: number, grade: number): PlanRow {
+  const { points } = kindOf(kind).createBlank("blank");
+  return { kind, count, depth: "any", points, ...(kind === "multiple-choice" ? { optionCount: grade <= 3 ? 3 : 4 } : {}) };
 }

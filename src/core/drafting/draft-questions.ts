@@ -40,16 +40,8 @@ export type DraftInput = {
  * Yields drafts as they are chosen and returns the report. Same input, same drafts.
  */
 export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport> {
-  const { analysis, plan, existing } = input;
-  const used: Used = {
-    said: [],
-    plain: new Set(),
-    facts: new Set(existing?.factIds ?? []),
-    stems: new Set((existing?.stems ?? []).map(plainStem)),
-    blocks: new Map(),
-    falseCount: 0,
-    trueCount: 0,
-  };
+  const { analysis, plan } = input;
+  const used = startUsed(input.existing);
   const focus = readSteer(plan.steer);
   const pools = plan.rows.map((row) => poolFor(row, input, focus));
   const drafts = allocate(
@@ -72,6 +64,50 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   };
 }
 
+/** A kind that can still be drafted, with the score of its best candidate. */
+export type Turn = { kind: QuestionKind; score: number };
+
+/**
+ * Tries drafts one at a time, up to `wanted`, each of the row that `next` names among those that can
+ * still be drafted and are not full. How many of each kind came of it.
+ */
+export function fillByTurns(
+  input: DraftInput,
+  wanted: number,
+  next: (open: readonly Turn[], made: ReadonlyMap<QuestionKind, number>) => QuestionKind,
+): Map<QuestionKind, number> {
+  const used = startUsed(input.existing);
+  const focus = readSteer(input.plan.steer);
+  const pools = new Map(input.plan.rows.map((row) => [row.kind, poolFor(row, input, focus).inside]));
+  const made = new Map<QuestionKind, number>();
+  const questions: Question[] = [];
+  let open = input.plan.rows;
+  while (questions.length < wanted && open.length > 0) {
+    const turns = open.map(({ kind }) => ({ kind, score: chooseNext(pools.get(kind)!, used)?.score ?? 0 }));
+    const kind = next(turns, made);
+    const row = open.find((other) => other.kind === kind)!;
+    const draft = nextFit(pools.get(kind)!, used, row, questions, input, focus, input.newId(questions.length));
+    if (draft) {
+      questions.push(draft.question);
+      made.set(kind, (made.get(kind) ?? 0) + 1);
+    }
+    if (!draft || made.get(kind)! >= row.count) open = open.filter((other) => other !== row);
+  }
+  return made;
+}
+
+function startUsed(existing: Existing | undefined): Used {
+  return {
+    said: [],
+    plain: new Set(),
+    facts: new Set(existing?.factIds ?? []),
+    stems: new Set((existing?.stems ?? []).map(plainStem)),
+    blocks: new Map(),
+    falseCount: 0,
+    trueCount: 0,
+  };
+}
+
 type Wanted = Scored & { outcome?: string; matched?: string };
 type Pool = { inside: Wanted[]; all: number };
 
@@ -80,14 +116,26 @@ function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput
   const own = row.kind === "gap-fill" && row.gapWords !== undefined && row.gapWords !== "facts";
   const source = own ? gapCandidates(analysis, row, focus.words, seed) : rankedCandidates(analysis, seed);
   const fitting = source.filter(({ candidate }) => fits(candidate, row));
+  const askedOtherwise = row.kind === "true-false" ? sentencesOf(plan.rows, source) : undefined;
   const inside = fitting.flatMap(({ candidate, score }): Wanted[] => {
     const steered = steerCandidate(candidate, focus, analysis);
     if (!steered) return [];
     const { match } = steered;
-    const value = score + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
+    const repeated = askedOtherwise?.has(mainSentence(candidate).index) && candidate.key === "true" ? OTHERWISE : 0;
+    const value = score - repeated + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
     return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
   });
   return { inside, all: fitting.length };
+}
+
+/** A sentence told again as a true statement, where it could be asked about instead. */
+const OTHERWISE = 0.8;
+const ASKING = new Set<QuestionKind>(["multiple-choice", "short-answer", "number", "gap-fill"]);
+
+/** The sentences that the other rows of a plan can ask about. */
+function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): ReadonlySet<number> {
+  const kinds = new Set(rows.map(({ kind }) => kind).filter((kind) => ASKING.has(kind)));
+  return new Set(source.filter(({ candidate }) => kinds.has(candidate.kind)).map(({ candidate }) => mainSentence(candidate).index));
 }
 
 /**

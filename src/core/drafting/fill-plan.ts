@@ -1,29 +1,31 @@
+import type { QuestionKind } from "../questions/question";
 import type { Analysis } from "../language/analysis";
-import { balancePlan } from "./balance-plan";
-import { countSupply, type Supply } from "./candidates";
-import { type DraftReport, draftQuestions, type Existing } from "./draft-questions";
+import { kindBehind, roomFor, rowFor, SHARED_KINDS } from "./balance-plan";
+import { countSupply } from "./candidates";
+import { type DraftInput, draftQuestions, type DraftReport, type Existing, fillByTurns } from "./draft-questions";
 import type { Plan } from "./plan";
 
-const ROUNDS = 4;
+/** How many places in its share one point of score is worth. */
+const SCORE_SHARE = 0.25;
 
 /**
- * A balanced plan of `wanted` questions that can really be drafted: kinds share the facts of a text, so
- * what falls short in one is planned anew in the others until the number is reached or nothing is left.
+ * A balanced plan of `wanted` questions that can really be drafted. Kinds share the facts of a text, so
+ * drafts are tried one at a time, each of the kind that is furthest behind its share and can still be
+ * drafted; what came of it is the plan.
  */
 export function fillPlan(analysis: Analysis, wanted: number, base: Plan, seed: number, existing?: Existing): Plan {
-  let supply: Supply = countSupply(analysis, seed).supply;
+  const { supply } = countSupply(analysis, seed);
+  const kinds = SHARED_KINDS.filter((kind) => supply[kind] > 0);
+  const room = new Map<QuestionKind, number>(kinds.map((kind) => [kind, roomFor(kind, wanted)]));
   const steer = base.steer ? { steer: base.steer } : {};
-  let best: { plan: Plan; drafted: number } | undefined;
-  for (let round = 0; round < ROUNDS; round++) {
-    const plan = { ...balancePlan(supply, wanted, base.grade, round > 0 ? "all" : "a share"), ...steer };
-    const report = tryPlan(draftQuestions({ analysis, plan, seed, ...(existing ? { existing } : {}), newId: String }));
-    const drafted = report.rows.reduce((sum, row) => sum + row.drafted, 0);
-    if (!best || drafted > best.drafted) best = { plan: trimmed(plan, report), drafted };
-    if (drafted >= wanted) break;
-    supply = { ...supply };
-    for (const row of report.rows) if (row.drafted < row.asked) supply[row.kind] = row.drafted;
-  }
-  return best!.plan;
+  const input: Omit<DraftInput, "plan"> = { analysis, seed, ...(existing ? { existing } : {}), newId: String };
+  const all: Plan = { grade: base.grade, rows: kinds.map((kind) => rowFor(kind, room.get(kind)!, base.grade)), ...steer };
+  const counts = fillByTurns({ ...input, plan: all }, wanted, (open, made) => {
+    const scores = new Map(open.map((turn) => [turn.kind, turn.score]));
+    return kindBehind([...scores.keys()], (kind) => made.get(kind) ?? 0, (kind) => scores.get(kind)! * SCORE_SHARE);
+  });
+  const plan = { ...all, rows: kinds.flatMap((kind) => (counts.get(kind) ? [rowFor(kind, counts.get(kind)!, base.grade)] : [])) };
+  return trimmed(plan, tryPlan(draftQuestions({ ...input, plan })));
 }
 
 /** Rows ask for what they get. */

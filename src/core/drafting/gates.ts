@@ -51,7 +51,9 @@ const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match
 export function failedGate(candidate: Candidate): GateName | undefined {
   const stem = candidate.stem;
   const words = (candidate.pattern === "what-it-stands-for" ? stem.replace(/“[^”]*”/, "…") : stem).split(" ").length;
-  if (words < FEWEST_WORDS[candidate.kind]) return "stem-too-thin";
+  // "What is evaporation?" asks for the whole meaning of one term: nothing about it is thin.
+  const fewest = candidate.factType === "definition" ? 3 : FEWEST_WORDS[candidate.kind];
+  if (words < fewest) return "stem-too-thin";
   if (words > LONGEST[candidate.kind]) return "stem-too-long";
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
   if (!/^[\p{Lu}"“\d¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";

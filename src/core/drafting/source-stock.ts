@@ -84,8 +84,11 @@ function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> 
   return groups;
 }
 
+/** Patterns whose question another sentence with the same verb and subject might answer otherwise. */
+const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to"]);
+
 function canHaveTwin(fact: Fact): boolean {
-  return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.pattern === "what-object";
+  return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.type === "place" || TWINNED.has(fact.pattern);
 }
 
 function twinKey(fact: Fact): string {

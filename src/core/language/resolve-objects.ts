@@ -175,9 +175,18 @@ function knownText(text: string, core: Node): string {
 function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  const human = Boolean(person) || isPersonNoun((headTerminal(node).lemma ?? "").toLowerCase(), lexicon);
+  const lemma = (headTerminal(node).lemma ?? "").toLowerCase();
+  const human = Boolean(person) || (isPersonNoun(lemma, lexicon) && !isAlsoThing(lemma, lexicon));
   if (pronoun.lemma === "them") return num === "pl" || node.role === "coordination";
   if (num === "pl" || node.role === "coordination") return false;
   if (pronoun.lemma === "it") return !human;
   return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
+}
+
+/** WordNet's file of made things. */
+const ARTIFACT = 6;
+
+/** "server", "printer": somebody, or a machine. */
+function isAlsoThing(lemma: string, lexicon: Lexicon): boolean {
+  return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === ARTIFACT);
 }

@@ -18,7 +18,7 @@ export function draftOpenResponses(stock: SourceStock): Candidate[] {
     case "opinion":
       return reasons(stock);
     case "expository":
-      return sections(stock).flatMap((section, _, all) => summarise(section, all.length === 1));
+      return sections(stock).flatMap((section, index, all) => summarise(section, all.length === 1, index === 0));
     default:
       return [];
   }
@@ -35,13 +35,13 @@ function sections({ analysis, facts }: SourceStock): Section[] {
   return found;
 }
 
-function summarise({ heading, facts }: Section, isAll: boolean): Candidate[] {
+function summarise({ heading, facts }: Section, isAll: boolean, isFirst: boolean): Candidate[] {
   const points = pointsOf(facts);
   if (!heading || points.length < FEWEST_POINTS) return [];
   // The title stands over everything; what is under it before the first section is its opening.
   const where = isAll
     ? "the most important things that the passage says"
-    : heading.level !== 1
+    : heading.level !== 1 || !isFirst
       ? `what the passage says under “${heading.text}”`
       : "how the passage begins";
   const stem = `In your own words, tell ${where}. Write three or four sentences with at least three details.`;

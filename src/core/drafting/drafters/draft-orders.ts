@@ -32,9 +32,16 @@ function stepLists({ analysis }: SourceStock): Candidate[] {
     const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
     if (steps.length < FEWEST || new Set(items).size < items.length) return [];
     const heading = headingOver(list[0]!, analysis.blocks);
+    // Advice can be followed in any order.
+    if (/\b(?:tips?|advice|rules?|ideas?|ways|safety|reminders?|hints?|mistakes)\b/i.test(heading ?? "") || steps.some(isStandingAdvice)) return [];
     const about = heading ? `the steps of “${heading}”` : "these steps";
     return [toCandidate(`Put ${about} in the right order, from the first to the last.`, items, steps, "steps-in-order", 3)];
   });
+}
+
+/** "Never …", "Turn it off when …": holds at any time, not at its place in a row. */
+function isStandingAdvice(sentence: Sentence): boolean {
+  return /^(?:never|always|do not|don['’]t|avoid|try)\b/i.test(sentence.text) || / (?:when|if|whenever) you (?:are|will|do) not\b/i.test(sentence.text);
 }
 
 function headingOver(sentence: Sentence, blocks: SourceStock["analysis"]["blocks"]): string | undefined {

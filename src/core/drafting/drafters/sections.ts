@@ -20,6 +20,9 @@ export function sectionsOf({ analysis }: SourceStock): Section[] {
 
 /** The source's own title, where it has one. */
 export function titleOf({ analysis }: SourceStock): string | undefined {
-  const first = analysis.blocks.find((block) => !block.leftOut);
-  return first?.kind === "heading" ? first.text : undefined;
+  const shown = analysis.blocks.filter((block) => !block.leftOut);
+  const [first] = shown;
+  // Several heads of the same rank: the first is no title of the whole.
+  const isOnly = shown.filter((block) => block.kind === "heading" && (block.level ?? 2) === (first?.level ?? 2)).length === 1;
+  return first?.kind === "heading" && (isOnly || first.level !== 1) ? first.text : undefined;
 }

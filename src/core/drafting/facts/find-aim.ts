@@ -1,11 +1,12 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const AIMING = new Set("want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(" "));
+const AIMING = new Set("manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(" "));
 
 const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable".split(" "));
 
@@ -66,7 +67,7 @@ export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
 export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
-  if (!part || clause.passive || clause.imperative || clause.shared || !AIMING.has(clause.verb.lemma ?? "") || clause.complements.length > 1) return [];
+  if (!part || clause.passive || clause.imperative || (clause.shared && !standsAlone(clause)) || !AIMING.has(clause.verb.lemma ?? "") || clause.complements.length > 1) return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");

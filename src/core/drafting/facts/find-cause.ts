@@ -1,7 +1,7 @@
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
-import { askClause, phraseRest } from "../phrasing/ask-clause";
+import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
 
@@ -9,13 +9,13 @@ import { type FactFinder, factId } from "./fact";
 export const findCause: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => isReason(node) || isSinceOfReason(node, clause));
-  if (!part || clause.shared) return [];
+  if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0]) return [];
   // "did not fail because it was old": behind a not, only a comma says that the reason holds.
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node]);
-  if (rest === undefined || isUnclear(rest)) return [];
+  const stem = askShared(phrasing, analysis, "Why", [part.node]);
+  if (!stem) return [];
   const answer = nodeText(clause.sentence, reason).replace(/^./, (letter) => letter.toLowerCase());
   if (answer.split(" ").length < 4) return [];
   return [
@@ -25,7 +25,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "Why", rest),
+      stem,
       answer,
       answerNode: reason,
       accepted: [answer.replace(/^(?:because|since) /, "")],

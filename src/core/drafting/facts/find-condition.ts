@@ -1,8 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { nodeText, wordsText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { type Node, walkTree } from "../../language/tree";
+import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
@@ -13,7 +15,10 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)));
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
-  if (!part || clause.shared || clause.rank !== "main" || (clause.verb.cat === "be" && !clause.passive)) return [];
+  const [modal] = clause.auxiliaries;
+  const isModal = modal?.cat === "modal" && /^(?:will|may|might|can|could)$/.test(modal.lemma ?? "");
+  if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.rank !== "main") return [];
+  if (clause.verb.cat === "be" && !clause.passive && !isModal) return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
   const time = inner && (isGeneral(inner) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
@@ -23,10 +28,11 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
-  const answer = stateClause(phrasing, rest);
-  if (answer.split(" ").length < 3) return [];
-  const [auxiliary] = clause.auxiliaries;
-  const happens = time === "once" ? "happened" : auxiliary?.cat === "modal" && auxiliary.lemma !== "can" ? `${auxiliary.lemma} happen` : "happens";
+  const answer = stateShared({ ...phrasing, binder: asked.binder }, analysis, [part.node]);
+  if (!answer || answer.split(" ").length < 3) return [];
+  const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
+  if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${stateClause(asked, askedRest)}`)];
+  const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
   return [
     {
       type: "condition",
@@ -44,6 +50,24 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   ];
 };
 
+/** "If the alarm rings, pupils must *leave by the nearest door*": what must pupils do? */
+function whatOneShould(modal: string, phrasing: Phrasing, rest: string, condition: Node, when: string): Fact {
+  const { clause } = phrasing;
+  return {
+    type: "step",
+    id: factId("condition", clause.sentence, condition.start),
+    sentence: clause.sentence,
+    clause,
+    phrasing,
+    stem: `What ${modal} ${phrasing.subject} do ${when}?`,
+    answer: [phrasing.verbPhrase, rest].filter(Boolean).join(" "),
+    accepted: [],
+    depth: "understanding",
+    worth: 3,
+    pattern: "what-to-do",
+  };
+}
+
 function isCondition(node: Node): boolean {
   return node.cat === "sb" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
 }
@@ -51,7 +75,7 @@ function isCondition(node: Node): boolean {
 /** What holds in general, with *can*, *may* or *will* too. */
 function isGeneral(clause: Clause): boolean {
   const first = clause.auxiliaries[0] ?? clause.verb;
-  if (first.cat === "modal") return ["can", "may", "will", "might"].includes(first.lemma ?? "");
+  if (first.cat === "modal") return ["can", "may", "will", "might", "should", "must", "could"].includes(first.lemma ?? "");
   return ["third", "plain"].includes(first.flags?.[0] ?? "") && !first.flags?.includes("past");
 }
 
@@ -65,6 +89,7 @@ function wasOnce(clause: Clause): boolean {
 function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)) && node.end <= clause.verb.start);
+  if (!part) return whatToDoFor(phrasing, analysis);
   const condition = part && reasonNode(part.node);
   const inner =
     condition && clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
@@ -90,6 +115,40 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       accepted: [],
       depth: "understanding",
       worth: 3.2,
+      pattern: "what-to-do",
+    },
+  ];
+}
+
+/** "*To return to the alphabet*, press the button": what should you do? */
+function whatToDoFor(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.adjuncts.find(({ node }) => node.cat === "vp-c" && node.kids[0]?.f.form === "to" && node.end <= clause.verb.start);
+  const aim = part && reasonNode(part.node);
+  const main = sharingClauses(clause);
+  if (!part || !aim || clause !== main[0] || clause.sentence.clauses.some((other) => other.rank === "main" && !main.includes(other))) return [];
+  const object = [...walkTree(aim)].find((node) => node.cat === "np" && node.f.det !== "pron");
+  const named = object && binderOf(object, nodeText(clause.sentence, object), analysis);
+  const binder = named ?? phrasing.binder;
+  if (findUnclear(aim, clause.sentence, analysis, phrasing.binder, false)) return [];
+  // What the aim has named may be taken up by what is to be done: "to edit the device, click on *it*".
+  const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
+  if (clause.negated || parts.some(({ node }) => findUnclear(node, clause.sentence, analysis, binder, false))) return [];
+  const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
+  const words = answer.split(" ").length;
+  if (words < 2 || words > 24) return [];
+  return [
+    {
+      type: "step",
+      id: factId("condition", clause.sentence, aim.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: `What should you do ${midSentence(clause.sentence, aim)}?`,
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.8,
       pattern: "what-to-do",
     },
   ];

@@ -75,7 +75,7 @@ function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): bool
 }
 
 /** Not what a thing is, but which one of all it is. */
-const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
+export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
 
 /** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
 export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -13,11 +13,13 @@ import { findFeeling } from "./find-feeling";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
+import { findNamedThing } from "./find-named-thing";
 import { findNamedByClause, findNamedPhrases } from "./find-named-phrase";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
+import { findOutcome, findPredicate } from "./find-predicate";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
@@ -25,11 +27,13 @@ import { findGift, findQuality, findRelation } from "./find-relation";
 import { findReport } from "./find-report";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
+import { findTold } from "./find-told";
 
 const FINDERS: FactFinder[] = [
   findDefinition,
   findNaming,
   findIdentity,
+  findNamedThing,
   findSingled,
   findNamedByClause,
   findCause,
@@ -57,6 +61,9 @@ const FINDERS: FactFinder[] = [
   findDuty,
   findRelation,
   findQuality,
+  findTold,
+  findPredicate,
+  findOutcome,
   findGift,
 ];
 
@@ -67,6 +74,12 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
   story: new Set(["thing", "frequency", "definition", "naming", "time", "function"]),
   steps: new Set(["thing", "place"]),
 };
+
+/** What explains the steps, between or before them, is asked about like any other text. */
+function isLeftAlone(fact: Fact, sentence: Sentence, { sort }: Analysis): boolean {
+  const explains = sort === "steps" && sentence.block.kind !== "list-item" && !fact.clause.imperative;
+  return !explains && LEFT_ALONE[sort].has(fact.type);
+}
 
 /** All facts of the clauses of one sentence that can be asked about by themselves. */
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
@@ -79,7 +92,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findNumberedReason(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
-  return facts.filter((fact) => !LEFT_ALONE[analysis.sort].has(fact.type)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+  return facts.filter((fact) => !isLeftAlone(fact, sentence, analysis)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
 }
 
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */

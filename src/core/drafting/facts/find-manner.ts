@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { reasonNode } from "./find-cause";
 
 /** "*By counting the seconds between flashes*, a captain could tell …": how. */
 export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -12,10 +13,10 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const inner = reasonNode(node);
     return inner.cat === "pp" && inner.f.form === "ing" && inner.kids[0]?.lemma === "by";
   });
-  if (!part || clause.shared || clause.negated) return [];
+  if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.negated) return [];
   const manner = reasonNode(part.node);
-  const rest = phraseRest(phrasing, analysis, [part.node]);
-  if (isUnclear(rest) || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const stem = askShared(phrasing, analysis, "How", [part.node]);
+  if (!stem || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];
   const answer = midSentence(clause.sentence, manner, nodeText(clause.sentence, manner));
   return [
     {
@@ -24,7 +25,7 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "How", rest),
+      stem,
       answer,
       answerNode: manner,
       accepted: [answer.replace(/^by /, "")],

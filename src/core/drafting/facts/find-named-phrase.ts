@@ -244,9 +244,11 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   const { sentence } = clause;
   const text = nodeText(sentence, term).replace(/^The /, "the ");
   const person = analysis.persons.get(text.split(" ").at(-1)!);
-  if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning)) return [];
+  if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || isDeed(meaning, clause, analysis)) return [];
+  const head = headTerminal(meaning).lemma ?? "";
+  const human = Boolean(person) || (meaning.f.num !== "pl" && isPersonNoun(head, analysis.lexicon));
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
-  const be = past && person ? "was" : "is";
+  const be = past && human ? "was" : "is";
   const answer = midSentence(sentence, meaning);
   return [
     {
@@ -254,8 +256,8 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
       id: factId("definition", sentence, term.start),
       sentence,
       clause,
-      phrasing: { clause, subject: text, binder: { num: "sg", human: Boolean(person) }, inverted: be, verbPhrase: "", finite: be },
-      stem: `${person ? "Who" : "What"} ${be} ${text}?`,
+      phrasing: { clause, subject: text, binder: { num: "sg", human }, inverted: be, verbPhrase: "", finite: be },
+      stem: `${human ? "Who" : "What"} ${be} ${text}?`,
       answer,
       answerNode: meaning,
       accepted: [],
@@ -264,6 +266,16 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
       pattern: "who-or-what-is",
     },
   ];
+}
+
+/** WordNet's files of acts and events. */
+const DEEDS = new Set([4, 11]);
+
+/** "was conquered by Rome, *a conquest that …*": said of what was done, not of the name beside it. */
+function isDeed(meaning: Node, clause: Clause, { lexicon }: Analysis): boolean {
+  const noun = headTerminal(meaning).lemma ?? "";
+  const sense = lexicon.findWord(noun)?.senses[0];
+  return (sense !== undefined && DEEDS.has(lexicon.nounFile(sense))) || noun.slice(0, 5) === (clause.verb.lemma ?? "").slice(0, 5);
 }
 
 function hasPronoun(np: Node): boolean {

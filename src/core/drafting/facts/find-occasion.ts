@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
@@ -13,18 +14,25 @@ const PREPOSITIONS = new Set("in on at during before after until since by".split
 /** "*After a few weeks* it looks for a place", "stopped flashing *before the fog came*": when? */
 export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.imperative || clause.shared || clause.negated) return [];
+  if (clause.imperative) return whenToDo(phrasing, analysis);
+  if (clause.negated || clause !== sharingClauses(clause)[0]) return [];
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     const isClause = part.cat === "sb" && CLAUSES.has(part.f.sub ?? "") && part.f.form !== "ing";
-    if (!isClause && !isTimePhrase(part)) return [];
+    if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part)) return [];
+    const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
+    const since = part.kids[0]?.lemma === "since";
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
-    if (isUnclear(rest) || `${phrasing.subject} ${rest}`.split(" ").length < 4 || (clause.verb.cat === "be" && !clause.passive)) return [];
-    const answer = lowerFirst(nodeText(clause.sentence, part), part);
+    const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : "When", [node, ...reasonsOf(clause)]);
+    if (!stem || isUnclear(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
+    // "When was Mecklenburg founded?" singles out one event by its name.
+    const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
+    if (`${phrasing.subject} ${rest}`.trim().split(" ").length < (isNamed ? 1 : 4) || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
+    const plain = withoutAsides(part);
+    const answer = lowerFirst(nodeText(clause.sentence, plain), plain);
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];
-    const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     return [
       {
         type: "occasion",
@@ -32,16 +40,56 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
         sentence: clause.sentence,
         clause,
         phrasing,
-        stem: askClause(phrasing, until ? "Until when" : "When", rest),
+        stem,
         answer,
         answerNode: part,
-        accepted: [answer.replace(/^(?:in|on|at|during) /, "")].filter((form) => form !== answer),
+        accepted: [answer.replace(/^(?:in|on|at|during|since) /, "")].filter((form) => form !== answer),
         depth: "recall",
         worth: isClause ? 2 : 1.4,
         pattern: "when",
       } satisfies Fact,
     ];
   });
+}
+
+/** "Suspend your computer *when you are not using it*": when should you? The thing that the command names may be taken up. */
+function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [part, ...more] = clause.adjuncts.filter(({ node }) => WHENEVER.has(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  if (!part || more.length > 0 || clause.negated || clause.shared || part.node.start < clause.verb.end || clause.adjuncts.some(({ node }) => node.end <= clause.verb.start))
+    return [];
+  const when = reasonNode(part.node);
+  const named = object && object.f.det !== "pron" ? binderOf(object, nodeText(clause.sentence, object), analysis) : undefined;
+  if (findUnclear(when, clause.sentence, analysis, named, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || rest === "") return [];
+  const answer = nodeText(clause.sentence, when);
+  return [
+    {
+      type: "occasion",
+      id: factId("occasion", clause.sentence, when.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, when.f.sub === "until" ? "Until when" : "When", rest),
+      answer,
+      answerNode: when,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.4,
+      pattern: "when-to-do",
+    },
+  ];
+}
+
+const WHENEVER = new Set(["when", "once", "after", "before", "until", "if"]);
+
+/** "in the 3rd century, *which was a time of war*": what is said in passing is no part of the time. */
+function withoutAsides(part: Node): Node {
+  const np = part.cat === "pp" ? part.kids[1] : undefined;
+  const core = np && withoutAside(np);
+  return core && core !== np ? { ...part, end: core.end } : part;
 }
 
 /** A phrase on a time that is no bare year and no length of time: years and lengths are asked for as numbers. */

@@ -1,19 +1,24 @@
 import { type Analysis, narratorOf } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, askSubject, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { askClause, askSubject, isContrast, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 
 /** Verbs that say too little for a question about their object or doer. */
+/** Verbs that say enough where the rest of the question does. */
+const GREY_VERBS = new Set("use find show give hold bring leave reach need".split(" "));
+const ENOUGH_WORDS = 5;
+
 const LIGHT_VERBS = new Set(
-  "cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
+  "manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
     " ",
   ),
 );
@@ -44,11 +49,11 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (phrasing.subject === narratorOf(clause.sentence, analysis)) return [];
   // "A wall called the septum separates …": the name is asked for, not the wall.
   if (clause.subject.role === "reduced" && /\bcalled\b/.test(nodeText(clause.sentence, clause.subject))) return [];
-  const human = phrasing.binder.human && node.f.det !== "indef" && node.f.det !== "quant";
+  const isGroup = GROUPS.has(headTerminal(node).lemma ?? "") || (isPeople(node) && node.f.num !== "sg");
+  const human = (phrasing.binder.human || isGroup) && node.f.det !== "indef" && node.f.det !== "quant";
   const thing =
     !phrasing.binder.human &&
-    headTerminal(node).cat === "n" &&
-    node.f.det !== "def" &&
+    (headTerminal(node).cat === "n" ? node.f.det !== "def" || node.end - node.start >= 4 : isThingName(node, analysis)) &&
     node.f.det !== "poss" &&
     node.f.det !== "quant" &&
     node.f.det !== "num" &&
@@ -87,9 +92,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     givesReason(clause) ||
     hasNo(object) ||
     clause.complements.length > 1 ||
-    clause.shared ||
+    (clause.shared && !standsAlone(clause)) ||
     clause.negated ||
-    LIGHT_VERBS.has(clause.verb.lemma ?? "") ||
+    (LIGHT_VERBS.has(clause.verb.lemma ?? "") && !GREY_VERBS.has(clause.verb.lemma ?? "")) ||
     clause.verb.cat !== "v"
   )
     return [];
@@ -108,8 +113,13 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
-  if (isUnclear(rest) || words < 2 || !isWhole(rest) || object.end - object.start > 15) return [];
-  const answer = nodeText(clause.sentence, object);
+  // "the country": everybody knows which, and it answers nothing.
+  if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
+  // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
+  if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
+  if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
+  if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
+  const answer = nodeText(clause.sentence, withoutAside(object));
   const short = nodeText(clause.sentence, core);
   return [
     {
@@ -139,7 +149,7 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
 
 /** "What …, because …" asks for the smaller half of what the sentence says. */
 function givesReason(clause: Clause): boolean {
-  return clause.adjuncts.some(({ node }) => node.cat.includes("sb"));
+  return clause.adjuncts.some(({ node }) => node.cat.includes("sb") && !isContrast(node));
 }
 
 function hasNo(np: Node): boolean {
@@ -150,14 +160,14 @@ function hasNo(np: Node): boolean {
 export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
-  if (!part || !clause.passive || clause.auxiliaries.length !== 1 || clause.shared || clause.negated) return [];
-  const doer = part.node.kids[1]!;
+  if (!part || !clause.passive || clause.auxiliaries.length !== 1 || (clause.shared && !standsAlone(clause)) || clause.negated) return [];
+  const doer = withoutAside(part.node.kids[1]!);
   const rest = phraseRest(phrasing, analysis, [part.node]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.lemma ?? "", past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
-  const human = analysis.persons.has(answer) || isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon);
+  const human = analysis.persons.has(answer) || isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) || isPeople(doer) || GROUPS.has(headTerminal(doer).lemma ?? "") || hasTitle(answer);
   return [
     {
       type: human ? "person" : "thing",
@@ -174,6 +184,27 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "passive-by",
     },
   ];
+}
+
+/** Of these one asks *who*, though the dictionary has them as groups. */
+const GROUPS = new Set("army troop force tribe police government council crew team committee parliament".split(" "));
+
+/** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
+function isThingName(node: Node, { lexicon }: Analysis): boolean {
+  const lemma = (headTerminal(node).lemma ?? "").toLowerCase();
+  const isNoun = (lexicon.findWord(lemma)?.noun ?? 0) > 0;
+  return node.f.det === "def" && node.f.num !== "pl" && isNoun && !isPersonNoun(lemma, lexicon);
+}
+
+/** "the Spanish", "the Jesuits": as doers they are people. */
+function isPeople(np: Node): boolean {
+  const head = headTerminal(np);
+  return np.f.det === "def" && np.end - np.start === 2 && head.cat === "pn" && /(?:s|sh|ch|ese|nch)$/i.test(head.lemma ?? "");
+}
+
+/** "General Stroessner" */
+function hasTitle(name: string): boolean {
+  return PERSON_TITLES.has(name.split(" ")[0]!.toLowerCase()) || /^(?:General|Colonel|Admiral|Emperor|Empress|Pope|Bishop|Baron|Duke|Earl|Count) \p{Lu}/u.test(name);
 }
 
 /** "an electric motor" is also right without its article. */

@@ -1,8 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { midSentence, nodeText } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
@@ -19,20 +20,25 @@ const NO_PLACES = new Set("place part area spot direction way order line number 
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
-  const [place] = places;
+  const [place, ...more] = places;
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
-  if (places.length !== 1 || !place || clause.shared || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v") return [];
+  // "in hidden folders inside your home folder": one place, told twice.
+  const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
+  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v") return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
-  const rest = phraseRest(phrasing, analysis, [place.node, ...reasonsOf(clause)]);
+  const rest = phraseRest(phrasing, analysis, [place.node, ...more.map(({ node }) => node), ...reasonsOf(clause)]);
   // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
   const before = clause.sentence.words[place.node.start - 1];
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
   if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
-  const answer = midSentence(clause.sentence, part, nodeText(clause.sentence, part));
+  if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
+  const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed) return [];
+  const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : nodeText(clause.sentence, part);
+  const answer = midSentence(clause.sentence, part, whole);
   return [
     {
       type: "place",
@@ -45,7 +51,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: part,
       accepted: [answer.replace(/^\S+ /, "")],
       depth: "recall",
-      worth: 1.3,
+      worth: LYING.has(clause.verb.lemma ?? "") ? 2 : 1.3,
       pattern: "where",
     },
   ];
@@ -59,16 +65,19 @@ function belongsToVerb(place: Node, clause: Clause): boolean {
   return between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "");
 }
 
-const PLACING_VERBS = new Set("put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(" "));
+/** "is located in": where it is, is what is said. */
+const LYING = new Set("locate situate base".split(" "));
+
+const PLACING_VERBS = new Set("store find put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(" "));
 
 function isPlace(node: Node, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep" || !PLACE_PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
-  const head = headTerminal(node.kids[1]!);
   const np = node.kids[1]!;
+  const head = headTerminal(np);
   if (np.cat !== "np" || np.f.det === "num") return false;
   // "in brick", "at sea", "in summer": how, not where.
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
-  if (NO_PLACES.has(head.lemma ?? "")) return false;
+  if (NO_PLACES.has(head.lemma ?? "") || [...walkTree(np)].some(({ lemma }) => lemma === "way")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
   return head.cat === "n" && sense !== undefined && PLACE_FILES.has(analysis.lexicon.nounFile(sense));

@@ -22,6 +22,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "They did not build roads so that merchants could travel": what is denied is the purpose.
   if (!part || clause.shared || clause.negated || clause.verb.cat === "be" || (clause.passive && (phrasing.binder.human || TOLD.has(clause.verb.lemma ?? ""))))
     return [];
+  // "Alternatively, you can install a program to …": a way to do it, not why one can.
+  if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
   const purpose = reasonNode(part.node);
   if (belongsToNoun(clause, purpose)) return [];

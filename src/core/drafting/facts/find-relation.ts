@@ -1,10 +1,11 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
-import { nodeText, wordsText } from "../../language/node-text";
+import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
@@ -39,7 +40,25 @@ const PAIRS: Record<string, readonly string[]> = {
   contribute: ["to"],
   suffer: ["from"],
   worry: ["about"],
+  descend: ["from"],
+  derive: ["from"],
+  originate: ["from", "in"],
+  base: ["on"],
+  associate: ["with"],
+  suit: ["for"],
+  name: ["after"],
+  differ: ["from"],
+  add: ["to"],
+  date: ["from", "to"],
+  connect: ["to"],
+  link: ["to"],
+  replace: ["with"],
+  adapt: ["to"],
+  range: ["from"],
 };
+/** "base on", "name after": said of what is based or named. */
+const PASSIVE_ONLY = new Set("use know cover fill base associate suit name add connect link replace".split(" "));
+
 const WORTH: Record<string, number> = { make: 2.1, consist: 2.1, depend: 2.2, rely: 2.1, lead: 2.4, result: 2.4, turn: 2.3, change: 2.3, come: 1.8, use: 2.3 };
 
 /** Adjectives with the preposition that belongs to them. */
@@ -130,16 +149,17 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const verb = clause.verb.lemma ?? "";
   const wanted = PAIRS[verb];
-  if (!wanted || clause.shared || clause.negated || clause.imperative || clause.verb.cat !== "v" || (verb === "make" && !clause.passive)) return [];
-  if ((verb === "use" || verb === "know" || verb === "cover" || verb === "fill") && !clause.passive) return [];
+  if (!wanted || (clause.shared && !standsAlone(clause)) || clause.negated || clause.imperative || clause.verb.cat !== "v" || (verb === "make" && !clause.passive)) return [];
+  if (PASSIVE_ONLY.has(verb) && !clause.passive) return [];
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted));
   if (!part) return [];
   const phrase = reasonNode(part.node);
-  const [preposition, thing] = phrase.kids as [Node, Node];
+  const [preposition, whole] = phrase.kids as [Node, Node];
+  const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
   if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
-  const tail = tailOf(clause, phrase);
+  const tail = thing === whole ? tailOf(clause, phrase) : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...tail, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];

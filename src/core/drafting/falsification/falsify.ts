@@ -20,7 +20,7 @@ export function falsify(statement: Statement, analysis: Analysis, seed: number):
   const comparison = byComparison(statement, analysis);
   if (statement.phrasing.clause.negated) return byDenial(statement);
   if (HEDGED.test(statement.text)) return byNothing(statement);
-  return [...byNumber(statement, seed), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement, analysis)];
+  return [...(FRACTIONS.test(statement.text) ? [] : byNumber(statement, seed)), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement, analysis)];
 }
 
 /** "Bees do not hibernate" → "Bees hibernate"; the source itself says that they do not. */
@@ -51,6 +51,9 @@ function byNothing({ phrasing, text }: Statement): Falsehood[] {
   const plural = headTerminal(none[0]!.node).flags?.[0] !== "sg";
   return plural ? [{ text: text.replace(/\bno /, "").replace(/, or /, ", and ").replace(/ or /, " and "), how: "denial", from: "no", to: "" }] : [];
 }
+
+/** "two thirds": another number of them may be more than there are. */
+const FRACTIONS = /\b(?:half|halves|thirds?|quarters?|fifths?|sixths?|tenths?|hundredths?)\b/i;
 
 /** Replaces a word that stands there exactly once. */
 function swap(text: string, from: string, to: string, how: Falsehood["how"]): Falsehood[] {
@@ -137,10 +140,16 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
       return [];
     // "in the fall" is a season; as a noun only what lies opposite has an opposite.
     if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
+    // "will open": the opposite has to be a base form too, and few are ("closed" is not).
+    if (node === clause.verb && clause.auxiliaries.length > 0 && clause.verb.flags?.[0] === "base" && !isBaseForm(OPPOSITES[word])) return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
     // "heavy at the bottom and light at the top" already holds both.
     return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
   });
+}
+
+function isBaseForm(word: string | undefined): boolean {
+  return word !== undefined && !/(?:ed|s)$/.test(word);
 }
 
 /** "In March, the monarchs fly north again": of the same deed or thing the opposite is told too. */

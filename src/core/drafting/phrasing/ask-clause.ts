@@ -26,7 +26,7 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
-const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet".split(" "));
+const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly".split(" "));
 
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 
@@ -72,7 +72,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(clause.subject, sentence, analysis);
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
-  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node))).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node, textWithoutAsides(sentence, node)))).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  // "the belief that … does not appear": two verbs are no subject.
+  if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
@@ -90,13 +92,19 @@ function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
-  if (clause.linkedBy === "or") return true;
+  if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
   const fronted = first.adjuncts.some(
     ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
   );
   if (fronted && !clause.shared && clause.linkedBy === "and") return true;
   const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
   return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
+}
+
+/** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */
+function sharingFirst(clause: Clause): Clause | undefined {
+  if (!clause.shared) return undefined;
+  return clause.sentence.clauses.find((other) => other.rank === "main" && other.subject === clause.subject);
 }
 
 /** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */
@@ -193,6 +201,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   let asideEnd = -1;
   for (const { node, role } of parts) {
     if (isContrast(node)) continue;
+    if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "First settled by fishermen, it …": a statement of its own.
+    if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
     // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
     if (node.start === asideEnd && node.cat === "pp" && !node.f.time) {
       asideEnd = node.end;
@@ -204,6 +215,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const isClause = node.cat.includes("sb") || role === "clause";
     const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
     // "made the walls stronger" compares with what was before.
+    if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
     const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
     if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
@@ -238,6 +250,18 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .trim();
 }
 
+/** "Romans mentioned *the Frisii*, but historians are unsure whether *they* …": something before the clause may be meant as well as its subject. */
+function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
+  const first = clause.sentence.clauses.find((other) => other.rank === "main");
+  if (!clause.sentence.tree || !first || first === clause || first.subject === clause.subject) return false;
+  const taken = [...walkTree(node)].some((inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start));
+  if (!taken) return false;
+  const plural = binder.num === "pl";
+  return [...walkTree(clause.sentence.tree)].some(
+    (inner) => inner.cat === "np" && inner.end <= clause.start && !inner.f.time && (inner.f.num === "pl") === plural && headTerminal(inner).cat !== "pro",
+  );
+}
+
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
 export function preverbalAdverbs(clause: Clause): string {
   return clause.adjuncts
@@ -256,7 +280,7 @@ function asideEndOf(node: Node): number | undefined {
 
 /** "…, *while a human body contains trillions*": another statement beside this one. */
 export function isContrast(node: Node): boolean {
-  return node.cat.startsWith("c-sb") && [...walkTree(node)].some((inner) => inner.cat === "sb" && inner.f.sub === "while" && inner.f.form !== "ing");
+  return node.cat.startsWith("c-sb") && [...walkTree(node)].some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing");
 }
 
 /** "*Never* add meat", "*carefully* lift the lid". */

@@ -42,6 +42,10 @@ export function findUnclear(
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   if (node.role === "title") return undefined;
+  // "for much of the 20th century": what the quantity is of says enough.
+  const [quantity, whole] = node.kids;
+  if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
+    return findUnclear(whole, sentence, analysis, binder, owned, true, inside);
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);

@@ -1,0 +1,60 @@
+import type { Analysis } from "../../language/analysis";
+import { isPersonNoun } from "../../language/find-persons";
+import { midSentence, wordsText } from "../../language/node-text";
+import { coreOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { SINGLES_OUT } from "./find-definition";
+
+/** Of a people one asks who they are. */
+const PEOPLES = new Set("people tribe nation inhabitant descendant dynasty family clan settler ancestor".split(" "));
+const FEWEST_WORDS = 4;
+const MOST_WORDS = 24;
+
+/** "Kashubia is *a historical region of north-central Poland*", "Ida Marrick was *a keeper who …*": what, or who, is it? */
+export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np")
+    return [];
+  const name = coreOf(clause.subject);
+  if (headTerminal(name).cat !== "pn" || name.role === "coordination" || name.end - name.start > 5 || clause.subject.end <= clause.subject.start) return [];
+  if (!["indef", "def", "bare"].includes(predicate.f.det ?? "") || predicate.role === "coordination" || hasPronoun(predicate)) return [];
+  const tail = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= predicate.end);
+  if (tail.some((node) => !/^(?:c-)?pp$/.test(node.cat) || hasPronoun(node)) || clause.adjuncts.some(({ node }) => node.end <= clause.verb.start)) return [];
+  const parts = [predicate, ...tail];
+  if (parts.some((node) => pointsOut(findUnclear(node, sentence, analysis, phrasing.binder, false)))) return [];
+  const meaning = wordsText(sentence, predicate.start, parts.at(-1)!.end);
+  const words = meaning.split(" ").length;
+  if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning)) return [];
+  const head = headTerminal(predicate).lemma ?? "";
+  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head);
+  const text = midSentence(sentence, name);
+  return [
+    {
+      type: "definition",
+      id: factId("definition", sentence, clause.subject.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `${isPerson ? "Who" : "What"} ${phrasing.inverted} ${text}?`,
+      answer: meaning,
+      answerNode: predicate,
+      accepted: [],
+      depth: "recall",
+      worth: analysis.sort === "story" ? 1.4 : 2.8,
+      pattern: "who-or-what-is",
+    },
+  ];
+}
+
+function pointsOut(unclear: string | undefined): boolean {
+  return unclear !== undefined && unclear !== "definite-without-antecedent";
+}
+
+function hasPronoun(node: Node): boolean {
+  return [...walkTree(node)].some(({ cat, flags }) => cat === "poss" || (cat === "pro" && !flags?.includes("refl") && !flags?.includes("indef")));
+}

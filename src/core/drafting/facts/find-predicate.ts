@@ -1,0 +1,76 @@
+import type { Analysis } from "../../language/analysis";
+import { midSentence, nodeText } from "../../language/node-text";
+import { headTerminal } from "../../language/tree";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** Nouns that a to-phrase or a that-clause fills: "a good method … is *to take the first letter*". */
+const FILLED = new Set(
+  "method way aim goal purpose job task duty plan idea trick rule solution answer problem danger risk advantage disadvantage benefit difference similarity reason cause result effect secret key belief theory finding lesson mistake role function hope dream wish challenge explanation drawback downside point strategy".split(
+    " ",
+  ),
+);
+const MOST_WORDS = 24;
+
+/** "*A good method for choosing a password* is to take the first letter of each word": what is a good method? */
+export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.complements.find(({ role }) => role === "predicate")?.node;
+  const filled = part && (part.cat === "cs" || (part.cat === "vp" && part.f.form === "to"));
+  if (!part || !filled || clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || clause.rank !== "main") return [];
+  const head = headTerminal(clause.subject).lemma ?? "";
+  const words = phrasing.subject.split(" ").length;
+  if (!FILLED.has(head) || words < 3 || /^(?:one|another|an?other|this|that)\b/i.test(phrasing.subject)) return [];
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
+  const answer = nodeText(clause.sentence, part);
+  if (isUnclear(rest) || answer.split(" ").length > MOST_WORDS || answer.split(" ").length < 3) return [];
+  return [
+    {
+      type: "aim",
+      id: factId("aim", clause.sentence, part.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: part,
+      accepted: [answer.replace(/^(?:that|to) /, "")],
+      depth: "understanding",
+      worth: 2.8,
+      pattern: "what-is-told",
+    },
+  ];
+}
+
+/** Verbs after which a noun phrase says what something turns into or stays. */
+const TURNING = new Set("become remain form".split(" "));
+
+/** "The state became *a center of the entertainment industry*": what did the state become? */
+export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.complements.find(({ role, node }) => (role === "object" || role === "predicate") && node.cat === "np")?.node;
+  if (!part || !TURNING.has(clause.verb.lemma ?? "") || clause.verb.lemma === "form" || clause.negated || clause.shared || clause.imperative) return [];
+  if (!["indef", "def"].includes(part.f.det ?? "") || part.end - part.start < 3 || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
+  const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const answer = midSentence(clause.sentence, part);
+  return [
+    {
+      type: "thing",
+      id: factId("thing", clause.sentence, part.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: part,
+      accepted: [answer.replace(/^(?:an?|the) /, "")],
+      depth: "recall",
+      worth: 2,
+      pattern: "what-did-it-become",
+    },
+  ];
+}

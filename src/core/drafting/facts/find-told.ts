@@ -1,0 +1,47 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
+import { findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** What somebody or something is held to be. */
+const HOLDING = new Set("consider believe think say know suppose report expect assume".split(" "));
+/** What somebody is let do, or something is used to do. */
+const LETTING = new Set("allow force use ask tell teach order encourage forbid require permit design build train choose persuade".split(" "));
+const MOST_WORDS = 20;
+
+/** "are considered to be *the native population*", "were allowed *to keep bees*", "was used *to warn ships*". */
+export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const verb = clause.verb.lemma ?? "";
+  const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
+  const isTold = HOLDING.has(verb) || LETTING.has(verb);
+  if (!part || !clause.passive || clause.negated || !isTold || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
+  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const [, to = "", answer = ""] = /^to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
+  const words = answer.split(" ").length;
+  // "is said to have left": no plain verb to ask with.
+  if (words < 2 || words > MOST_WORDS || (HOLDING.has(verb) && to !== "be ")) return [];
+  const deed = to === "be " ? "to be" : "to do";
+  const told = { ...phrasing, verbPhrase: `${phrasing.verbPhrase} ${deed}` };
+  return [
+    {
+      type: verb === "use" || verb === "design" || verb === "build" ? "function" : "aim",
+      id: factId("aim", clause.sentence, part.node.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing: told,
+      stem: askClause(told, "What", rest),
+      answer,
+      answerNode: part.node,
+      accepted: [`to ${to}${answer}`],
+      depth: "understanding",
+      worth: 2.3,
+      pattern: "what-told-to",
+    },
+  ];
+}

@@ -1,0 +1,59 @@
+import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import type { Node } from "../../language/tree";
+import { isUnclear, reasonsOf } from "../facts/find-cause";
+import { askClause, type Phrasing, phraseClause, phraseRest, preverbalAdverbs, stateClause } from "./ask-clause";
+
+/** The verb phrases that share one subject, in order; one clause alone is its own. */
+export function sharingClauses(clause: Clause): Clause[] {
+  if (!clause.shared) return [clause];
+  return clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank).sort((a, b) => a.verb.start - b.verb.start);
+}
+
+/**
+ * A question about what holds for all verbs of a subject: "How can you *reduce the bill and help the
+ * environment*?" Nothing where they need different auxiliaries or one of them is unclear.
+ */
+export function askShared(phrasing: Phrasing, analysis: Analysis, wh: string, omit: readonly Node[]): string | undefined {
+  const clauses = sharingClauses(phrasing.clause);
+  const deeds: string[] = [];
+  for (const clause of clauses) {
+    const told = clause === phrasing.clause ? phrasing : phraseClause(clause, analysis);
+    if (typeof told === "string" || told.inverted !== phrasing.inverted || clause.negated !== phrasing.clause.negated) return undefined;
+    const rest = phraseRest({ ...told, subject: phrasing.subject, binder: phrasing.binder }, analysis, omit);
+    if (isUnclear(rest)) return undefined;
+    if (clauses.length === 1) return askClause(phrasing, wh, rest);
+    deeds.push([preverbalAdverbs(clause), told.verbPhrase, rest].filter(Boolean).join(" "));
+  }
+  const joined = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+  return `${wh} ${phrasing.inverted} ${phrasing.subject} ${joined}?`;
+}
+
+/** The statement of all verbs of a subject: "someone may figure it out and gain access". */
+export function stateShared(phrasing: Phrasing, analysis: Analysis, omit: readonly Node[]): string | undefined {
+  const clauses = sharingClauses(phrasing.clause);
+  const deeds: string[] = [];
+  for (const [index, clause] of clauses.entries()) {
+    const told = clause === phrasing.clause ? phrasing : phraseClause(clause, analysis);
+    if (typeof told === "string") return undefined;
+    const rest = phraseRest({ ...told, binder: phrasing.binder }, analysis, [...omit, ...reasonsOf(clause)]);
+    if (isUnclear(rest)) return undefined;
+    if (index === 0) deeds.push(stateClause(phrasing, rest));
+    else {
+      // "may figure it out and *gain* access": the auxiliary stands once.
+      const verb = clause.auxiliaries.length > 0 && told.inverted === phrasing.inverted ? told.verbPhrase : told.finite;
+      deeds.push([preverbalAdverbs(clause), verb, rest].filter(Boolean).join(" "));
+    }
+  }
+  return deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+}
+
+/** Whether one verb phrase can be asked about without the others: nothing in front or behind that holds for all of them. */
+export function standsAlone(clause: Clause): boolean {
+  return sharingClauses(clause).every((other) => !other.adjuncts.some(({ node }) => node.end <= clause.subject.start || node.cat.includes("sb")));
+}
+
+/** Whether what stands at `node` holds for every verb of the subject: in front of them all, or behind the last. */
+export function holdsForAll(clause: Clause, node: Node): boolean {
+  return !clause.shared || node.end <= clause.subject.start;
+}
