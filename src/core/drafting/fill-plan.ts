@@ -1,8 +1,8 @@
-import type { QuestionKind } from "../questions/question";
 import type { Analysis } from "../language/analysis";
+import type { QuestionKind } from "../questions/question";
 import { kindBehind, roomFor, rowFor, SHARED_KINDS } from "./balance-plan";
 import { countSupply } from "./candidates";
-import { type DraftInput, draftQuestions, type DraftReport, type Existing, fillByTurns } from "./draft-questions";
+import { type DraftInput, type DraftReport, draftQuestions, type Existing, fillByTurns } from "./draft-questions";
 import type { Plan } from "./plan";
 
 /** How many places in its share one point of score is worth. */
@@ -22,7 +22,11 @@ export function fillPlan(analysis: Analysis, wanted: number, base: Plan, seed: n
   const all: Plan = { grade: base.grade, rows: kinds.map((kind) => rowFor(kind, room.get(kind)!, base.grade)), ...steer };
   const counts = fillByTurns({ ...input, plan: all }, wanted, (open, made) => {
     const scores = new Map(open.map((turn) => [turn.kind, turn.score]));
-    return kindBehind([...scores.keys()], (kind) => made.get(kind) ?? 0, (kind) => scores.get(kind)! * SCORE_SHARE);
+    return kindBehind(
+      [...scores.keys()],
+      (kind) => made.get(kind) ?? 0,
+      (kind) => scores.get(kind)! * SCORE_SHARE,
+    );
   });
   const plan = { ...all, rows: kinds.flatMap((kind) => (counts.get(kind) ? [rowFor(kind, counts.get(kind)!, base.grade)] : [])) };
   return trimmed(plan, tryPlan(draftQuestions({ ...input, plan })));

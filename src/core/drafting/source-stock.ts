@@ -85,7 +85,7 @@ function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> 
 }
 
 /** Patterns whose question another sentence with the same verb and subject might answer otherwise. */
-const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to"]);
+const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim"]);
 
 function canHaveTwin(fact: Fact): boolean {
   return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.type === "place" || TWINNED.has(fact.pattern);

@@ -1,4 +1,5 @@
 import type { Sentence } from "./analysis";
+import { DEMONYMS } from "./data/noun-classes";
 import { fillersRemoved } from "./fillers";
 import type { Node } from "./tree";
 
@@ -49,6 +50,13 @@ export function textWithoutAsides(sentence: Sentence, node: Node): string {
   return pieces.join(" ");
 }
 
+/** The same node without what is said in passing inside it. */
+export function stripAsides(node: Node): Node {
+  const [head, aside] = node.kids;
+  if (node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role)) return stripAsides(head!);
+  return node.kids.length === 0 ? node : { ...node, kids: node.kids.map(stripAsides) };
+}
+
 function asidesIn(node: Node): Node[] {
   const [head, aside] = node.kids;
   if (node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role)) return [...asidesIn(head!), aside];
@@ -69,7 +77,7 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const second = sentence.words[1];
   // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
   const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && ["n", "adj", "ord"].includes(at.cat);
-  if (at.cat === "pn" || opensName || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
+  if (at.cat === "pn" || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 

@@ -65,10 +65,22 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (subject) return undefined;
   }
   const here = candidatesIn(sentence, pronoun, own, known);
+  if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) return soleOf(here);
   if (!before?.tree) return undefined;
   const ownText = own && known.antecedents.get(positionKey(sentence, own.start))?.text;
   return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text !== ownText));
+}
+
+/** "into meat and fish to stop them": two nouns beside an *and*, however the sentence was read, may be meant together. */
+function namesTwoThings(sentence: Sentence, pronoun: Node, found: readonly Found[]): boolean {
+  const cheapest = (at: number, cats: string[]) =>
+    Math.min(...(sentence.words[at]?.candidates.filter((tag) => cats.includes(tag.cat)).map((tag) => tag.cost) ?? []), 9);
+  const isNoun = (at: number) => cheapest(at, ["n", "pn"]) + 0.5 < cheapest(at, ["v"]);
+  return sentence.words.slice(0, pronoun.start).some((word, at) => {
+    if (word.lower !== "and" || !isNoun(at - 1) || !isNoun(at + 1)) return false;
+    return !found.some(({ end }) => end === at + 2);
+  });
 }
 
 function pronounText(pronoun: Node, sentence: Sentence): string {

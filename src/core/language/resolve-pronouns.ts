@@ -23,6 +23,11 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
       if (!pronoun || isExpletive(pronoun, clause)) return;
       // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
       if (sharesPronoun(sentence, clause, pronoun)) return;
+      const later = inFront(clause, clauses, pronoun, persons, lexicon, found);
+      if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) {
+        found.set(positionKey(sentence, clause.subject.start), later);
+        return;
+      }
       const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
       const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
       const sole = solePerson(pronoun, persons, sentence, before);
@@ -36,11 +41,13 @@ export function resolvePronouns(sentences: readonly Sentence[], persons: Readonl
         clause.subject.start > 0 &&
         clause.linkedBy === undefined &&
         clause.adjuncts.some(
-          ({ node }) => node.end <= clause.subject.start && !isAboutSubject(node) && nounPhrases(node).some((np) => mayBe(pronoun, np, sentence, persons, lexicon)),
+          ({ node }) =>
+            node.end <= clause.subject.start && !isAboutSubject(node) && nounPhrases(node).some((np) => mayBe(pronoun, np, sentence, persons, lexicon)),
         )
       )
         return;
       const antecedent = antecedentOf(candidate, found);
+      if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return;
       if (antecedent && earlier?.rank === "adverbial" && isTopic(before, sentence, antecedent, pronoun, found, persons, lexicon)) return;
       if (antecedent && agrees(pronoun, antecedent, persons, lexicon)) found.set(positionKey(sentence, clause.subject.start), antecedent);
     });
@@ -64,6 +71,36 @@ function isTopic(
   const clause = before?.block === sentence.block ? mainClause(before) : undefined;
   const topic = clause && antecedentOf(clause, found);
   return topic !== undefined && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
+}
+
+/** "When *he* reached the coast, Gandhi …": a pronoun in front is whoever the sentence goes on to name. */
+function inFront(
+  clause: Clause,
+  clauses: readonly Clause[],
+  pronoun: string,
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+  found: ReadonlyMap<string, Antecedent>,
+): Antecedent | undefined {
+  const main = clauses.find((other) => other.rank === "main");
+  if (clause.rank !== "adverbial" || !main || main.imperative || main.subject.start < clause.end || clauses[0] !== clause) return undefined;
+  const named = main.subject.f.det === "proper" ? antecedentOf(main, found) : undefined;
+  if (!named) return undefined;
+  // "When he reached the coast, Gandhi …": the pronoun itself says that the name is somebody's.
+  const isName = (pronoun === "he" || pronoun === "she") && headTerminal(named.node).cat === "pn" && lexicon.nameKind(named.text) !== "place";
+  return isName || agrees(pronoun, named, persons, lexicon) ? named : undefined;
+}
+
+/** "Scientists think that *monarchs* use the sun. … *they* may sense …": what is said of others may go on. */
+function saysOfAnother(clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const said = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
+  const inner = said && subjectIn(said.node);
+  return inner !== undefined && mayBe(pronoun, inner, clause.sentence, persons, lexicon);
+}
+
+function subjectIn(node: Node): Node | undefined {
+  if (node.cat === "s" && node.role === "subject") return node.kids[0];
+  return node.kids.map(subjectIn).find(Boolean);
 }
 
 const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
@@ -159,6 +196,8 @@ function isExpletive(pronoun: string, clause: Clause): boolean {
   const lemma = clause.verb.lemma ?? "";
   if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
   if (clause.verb.cat !== "be" && lemma !== "take") return false;
+  // "it took Ida three years to finish"
+  if (lemma === "take" && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to")) return true;
   return clause.complements.some(
     ({ role, node }) =>
       role === "infinitive" ||

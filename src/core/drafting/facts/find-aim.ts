@@ -6,7 +6,11 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const AIMING = new Set("manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(" "));
+const AIMING = new Set(
+  "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(
+    " ",
+  ),
+);
 
 const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable".split(" "));
 
@@ -14,7 +18,7 @@ const MOVING = new Set("ask tell allow permit force help encourage order urge pe
 export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [to, what, ...more] = clause.complements;
-  if (clause.shared || clause.passive || clause.imperative || clause.negated || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
+  if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
   if (to?.role !== "object" || what?.role !== "infinitive" || what.node.f.form !== "to") return [];
   if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
@@ -67,7 +71,15 @@ export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
 export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
-  if (!part || clause.passive || clause.imperative || (clause.shared && !standsAlone(clause)) || !AIMING.has(clause.verb.lemma ?? "") || clause.complements.length > 1) return [];
+  if (
+    !part ||
+    clause.passive ||
+    clause.imperative ||
+    (clause.shared && !standsAlone(clause)) ||
+    !AIMING.has(clause.verb.lemma ?? "") ||
+    clause.complements.length > 1
+  )
+    return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");

@@ -1,7 +1,7 @@
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
-import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
+import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
 
@@ -9,12 +9,12 @@ import { type FactFinder, factId } from "./fact";
 export const findCause: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => isReason(node) || isSinceOfReason(node, clause));
-  if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0]) return [];
+  if (!part) return [];
   // "did not fail because it was old": behind a not, only a comma says that the reason holds.
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
-  const stem = askShared(phrasing, analysis, "Why", [part.node]);
+  const stem = askBehind(phrasing, analysis, "Why", part.node);
   if (!stem) return [];
   const answer = nodeText(clause.sentence, reason).replace(/^./, (letter) => letter.toLowerCase());
   if (answer.split(" ").length < 4) return [];

@@ -2,8 +2,8 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
-import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
@@ -23,7 +23,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
   const time = inner && (isGeneral(inner) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
-  if (!asked || typeof asked === "string" || (time === "once" && phrasing.binder.human)) return [];
+  if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
   const askedRest = phraseRest(asked, analysis);
   const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];

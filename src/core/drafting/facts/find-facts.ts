@@ -1,5 +1,6 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAim, findFate, findRequest } from "./find-aim";
@@ -7,14 +8,15 @@ import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause"
 import { findCause } from "./find-cause";
 import { findCondition } from "./find-condition";
 import { findDefinition, findIdentity, findNaming, findSingled } from "./find-definition";
+import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
-import { findNamedThing } from "./find-named-thing";
 import { findNamedByClause, findNamedPhrases } from "./find-named-phrase";
+import { findNamedThing } from "./find-named-thing";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
@@ -76,9 +78,34 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
 };
 
 /** What explains the steps, between or before them, is asked about like any other text. */
-function isLeftAlone(fact: Fact, sentence: Sentence, { sort }: Analysis): boolean {
+function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolean {
+  const { sort } = analysis;
+  if (sort === "story" && fact.pattern === "how-long") return false;
+  if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
+  if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
+  // Everybody who read the story knows who does nearly all of it.
+  if (sort === "story" && fact.pattern === "who-did") return isMainPerson(fact.answer, analysis);
   const explains = sort === "steps" && sentence.block.kind !== "list-item" && !fact.clause.imperative;
   return !explains && LEFT_ALONE[sort].has(fact.type);
+}
+
+/** What is found, lost, made or promised moves a story on; so does a thing that it keeps coming back to. */
+const MOVING = new Set(
+  "live meet find discover lose build make steal hide promise bring invent forget remember win break repair fix save rescue hear ask buy sell decide need".split(
+    " ",
+  ),
+);
+
+function isMainPerson(name: string, { persons, narrator }: Analysis): boolean {
+  const most = Math.max(0, ...[...persons.values()].map((person) => person.mentions ?? 0));
+  const person = persons.get(name);
+  return name === narrator || (person !== undefined && (person.mentions ?? 0) >= most);
+}
+
+function carriesTheStory({ pattern, clause, answerNode }: Fact, { lemmaCounts, headingLemmas }: Analysis): boolean {
+  if (pattern !== "what-object" && pattern !== "what-relation" && pattern !== "where") return false;
+  const head = (answerNode && headTerminal(answerNode).lemma)?.toLowerCase() ?? "";
+  return MOVING.has(clause.verb.lemma ?? "") || (lemmaCounts.get(head) ?? 0) >= 3 || headingLemmas.has(head);
 }
 
 /** All facts of the clauses of one sentence that can be asked about by themselves. */
@@ -90,6 +117,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findWhyClause(sentence, analysis),
     ...findNamedEvent(sentence, analysis),
     ...findNumberedReason(sentence, analysis),
+    ...findDuration(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
   return facts.filter((fact) => !isLeftAlone(fact, sentence, analysis)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));

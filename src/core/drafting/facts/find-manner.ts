@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
+import { walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
-import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
+import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { reasonNode } from "./find-cause";
@@ -13,11 +14,13 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const inner = reasonNode(node);
     return inner.cat === "pp" && inner.f.form === "ing" && inner.kids[0]?.lemma === "by";
   });
-  if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.negated) return [];
+  if (!part || clause.negated) return [];
   const manner = reasonNode(part.node);
-  const stem = askShared(phrasing, analysis, "How", [part.node]);
+  const stem = askBehind(phrasing, analysis, "How", part.node);
   if (!stem || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];
-  const answer = midSentence(clause.sentence, manner, nodeText(clause.sentence, manner));
+  // "by dipping for hundreds of years": how long belongs to the whole.
+  const last = [...walkTree(manner)].find((node) => node.cat === "pp" && node.f.time && node.end === manner.end && node.kids[0]?.lemma === "for");
+  const answer = midSentence(clause.sentence, manner, nodeText(clause.sentence, last ? { ...manner, end: last.start } : manner));
   return [
     {
       type: "manner",

@@ -27,7 +27,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : "When", [node, ...reasonsOf(clause)]);
     if (!stem || isUnclear(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
-    const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
+    const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < (isNamed ? 1 : 4) || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
     const plain = withoutAsides(part);
     const answer = lowerFirst(nodeText(clause.sentence, plain), plain);
@@ -57,7 +57,14 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [part, ...more] = clause.adjuncts.filter(({ node }) => WHENEVER.has(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
   const object = clause.complements.find(({ role }) => role === "object")?.node;
-  if (!part || more.length > 0 || clause.negated || clause.shared || part.node.start < clause.verb.end || clause.adjuncts.some(({ node }) => node.end <= clause.verb.start))
+  if (
+    !part ||
+    more.length > 0 ||
+    clause.negated ||
+    clause.shared ||
+    part.node.start < clause.verb.end ||
+    clause.adjuncts.some(({ node }) => node.end <= clause.verb.start)
+  )
     return [];
   const when = reasonNode(part.node);
   const named = object && object.f.det !== "pron" ? binderOf(object, nodeText(clause.sentence, object), analysis) : undefined;
@@ -99,12 +106,17 @@ function isTimePhrase(node: Node): boolean {
   // "in an hour" is how long, "in the evening" is when.
   if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;
-  const dated = [...walkTree(np)].filter((inner) => inner.f.sub === "era").flatMap((inner) => [...walkTree(inner)]);
+  const dated = [...walkTree(np)].filter((inner) => inner.f.sub === "era" || inner.role === "date").flatMap((inner) => [...walkTree(inner)]);
   const counts = [...walkTree(np)].filter((inner) => inner.cat === "num" && !inner.flags?.includes("year") && !dated.includes(inner));
   return counts.length === 0 && headTerminal(np).lemma !== "time" && headTerminal(np).lemma !== "moment";
 }
 
 /** "before it is dark" is clear; "after it was confirmed" is not. */
+/** "on 10 January 1863" */
+function isDate(part: Node): boolean {
+  return part.cat === "pp" && [...walkTree(part)].some((inner) => inner.role === "date");
+}
+
 function opensWithPronoun(node: Node): boolean {
   const subject = [...walkTree(node)].find((inner) => inner.role === "subject")?.kids[0];
   return subject !== undefined && pronounOf(subject) !== undefined && pronounOf(subject) !== "it";

@@ -3,7 +3,7 @@ import type { Clause } from "../../language/clause";
 import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText, withoutAside } from "../../language/node-text";
+import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, isContrast, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
@@ -61,7 +61,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!human && !thing) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
-  if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "")) || !isWhole(rest)) return [];
+  if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !keepsFrom(clause)) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
   const name = fullName(clause.subject, phrasing, analysis);
@@ -77,11 +77,14 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: node,
       accepted: human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : bareForms(name),
       depth: "recall",
-      worth: human && head.cat === "pn" ? 1.8 : thing && CAUSING_VERBS.has(clause.verb.lemma ?? "") ? 2 : 0.6,
+      // In a story everybody knows who does nearly all of it.
+      worth: analysis.sort === "story" ? 0.4 : human && head.cat === "pn" ? 1.8 : thing && CAUSING_VERBS.has(clause.verb.lemma ?? "") ? 2 : 0.6,
       pattern: human ? "who-did" : "what-did",
     },
   ];
 }
+
+const OF_NOUNS = new Set("about of between".split(" "));
 
 /** What it is done to: "a motor replaced *the clockwork*." */
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -111,7 +114,10 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
-  const rest = phraseRest(phrasing, analysis, [object]);
+  // "the rule *about property*": what follows some prepositions belongs to the noun before them.
+  const own = clause.adjuncts.find(({ node }) => node.start === object.end && node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? ""))?.node;
+  if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
+  const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
@@ -119,7 +125,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
-  const answer = nodeText(clause.sentence, withoutAside(object));
+  const answer = own ? wordsText(clause.sentence, object.start, own.end) : nodeText(clause.sentence, withoutAside(object));
   const short = nodeText(clause.sentence, core);
   return [
     {
@@ -133,7 +139,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: core,
       accepted: [...bareForms(answer), ...(short === answer ? [] : [short])],
       depth: "recall",
-      worth: 1.2,
+      // "What can the president sign?" – "The bill.": the source's own topic answers little.
+      worth: !own && object.f.det === "def" && object.end - object.start === 2 ? 0.7 : 1.2,
       pattern: "what-object",
     },
   ];
@@ -167,7 +174,12 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.lemma ?? "", past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
-  const human = analysis.persons.has(answer) || isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) || isPeople(doer) || GROUPS.has(headTerminal(doer).lemma ?? "") || hasTitle(answer);
+  const human =
+    analysis.persons.has(answer) ||
+    isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) ||
+    isPeople(doer) ||
+    GROUPS.has(headTerminal(doer).lemma ?? "") ||
+    hasTitle(answer);
   return [
     {
       type: human ? "person" : "thing",
@@ -189,6 +201,11 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** Of these one asks *who*, though the dictionary has them as groups. */
 const GROUPS = new Set("army troop force tribe police government council crew team committee parliament".split(" "));
 
+/** "keeps the bones *from rubbing against each other*" */
+function keepsFrom(clause: Clause): boolean {
+  return clause.verb.lemma === "keep" && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.form === "ing" && node.kids[0]?.lemma === "from");
+}
+
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
 function isThingName(node: Node, { lexicon }: Analysis): boolean {
   const lemma = (headTerminal(node).lemma ?? "").toLowerCase();
@@ -204,7 +221,9 @@ function isPeople(np: Node): boolean {
 
 /** "General Stroessner" */
 function hasTitle(name: string): boolean {
-  return PERSON_TITLES.has(name.split(" ")[0]!.toLowerCase()) || /^(?:General|Colonel|Admiral|Emperor|Empress|Pope|Bishop|Baron|Duke|Earl|Count) \p{Lu}/u.test(name);
+  return (
+    PERSON_TITLES.has(name.split(" ")[0]!.toLowerCase()) || /^(?:General|Colonel|Admiral|Emperor|Empress|Pope|Bishop|Baron|Duke|Earl|Count) \p{Lu}/u.test(name)
+  );
 }
 
 /** "an electric motor" is also right without its article. */
@@ -218,7 +237,7 @@ function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string
   const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? [...walkTree(subject)] : [];
   const name = named.find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
   const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
-  const antecedent = subject.f.det === "pron" ? phrasing.subject : text;
+  const antecedent = subject.f.det === "pron" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;
 }
 

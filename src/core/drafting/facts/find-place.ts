@@ -24,7 +24,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
   // "in hidden folders inside your home folder": one place, told twice.
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
-  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v") return [];
+  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v")
+    return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];

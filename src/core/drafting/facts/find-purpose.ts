@@ -2,12 +2,16 @@ import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, phraseRest } from "../phrasing/ask-clause";
+import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 /** With these a to-phrase after the object says what it is for. */
 const USING = new Set("use build make employ add design set carry fit install".split(" "));
+
+/** "were given money to buy salt": whoever gets it can use it. */
+const GIVEN = new Set("give pay send hire bring".split(" "));
 
 /** "is said to be", "are allowed to go": what follows is no purpose. */
 const TOLD = new Set(
@@ -20,7 +24,12 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const used = USING.has(clause.verb.lemma ?? "") ? clause.complements.filter((part) => part.role === "infinitive") : [];
   const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && node.start > clause.verb.start);
   // "They did not build roads so that merchants could travel": what is denied is the purpose.
-  if (!part || clause.shared || clause.negated || clause.verb.cat === "be" || (clause.passive && (phrasing.binder.human || TOLD.has(clause.verb.lemma ?? ""))))
+  if (
+    !part ||
+    clause.negated ||
+    (clause.verb.cat === "be" && !clause.passive && reasonNode(part.node).cat === "vp") ||
+    (clause.passive && ((phrasing.binder.human && !GIVEN.has(clause.verb.lemma ?? "")) || TOLD.has(clause.verb.lemma ?? "")))
+  )
     return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
@@ -30,8 +39,11 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.
   const only = clause.adjuncts.find(({ node }) => node.end === purpose.start && /^(?:only|mainly|mostly|partly|simply)$/.test(headTerminal(node).lemma ?? ""));
-  const rest = phraseRest(phrasing, analysis, only ? [part.node, only.node] : [part.node]);
-  if (isUnclear(rest) || (rest === "" && !only)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...(only ? [only.node] : []), ...reasonsOf(clause)]);
+  const stem = isSpent(clause)
+    ? askClause(phrasing, "What", `${rest} to do`)
+    : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
+  if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp")) return [];
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${nodeText(clause.sentence, withoutReason(purpose))}`;
   if (answer.split(" ").length < 3) return [];
   return [
@@ -41,7 +53,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "Why", rest),
+      stem,
       answer,
       answerNode: purpose,
       accepted: [answer.replace(/^(?:in order )?to /, "so as to ").replace(/^so that /, "because then ")],
@@ -51,6 +63,12 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "used her pay to take him to a hospital": what is spent is spent to do something. */
+function isSpent(clause: Clause): boolean {
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  return clause.verb.lemma === "use" && object?.f.det === "poss";
+}
 
 /** "to defend itself, *because it dies afterward*": a second reason is no part of the first. */
 function withoutReason(purpose: Node): Node {
@@ -66,7 +84,7 @@ const TAKING_TO = new Set(
 );
 
 function belongsToNoun(clause: Clause, purpose: Node): boolean {
-  if (purpose.cat !== "vp") return false;
+  if (purpose.cat !== "vp" || (clause.passive && GIVEN.has(clause.verb.lemma ?? ""))) return false;
   return clause.complements.some(({ node }) => node.cat === "np" && node.end === purpose.start && TAKING_TO.has(headTerminal(node).lemma ?? ""));
 }
 

@@ -21,7 +21,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
-  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
   const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
@@ -53,7 +53,7 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const preposition = node.kids[0].lemma ?? "";
     const noun = counted && countedNoun(counted, phrasing);
     if (!counted || !noun || np !== counted || !["for", "in", "within", "after"].includes(preposition)) return [];
-    const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
+    const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
     return [quantityFact(phrasing, counted, askClause(phrasing, `${preposition.charAt(0).toUpperCase()}${preposition.slice(1)} how many ${noun}`, rest), noun)];
   });

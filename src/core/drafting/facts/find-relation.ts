@@ -149,7 +149,15 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const verb = clause.verb.lemma ?? "";
   const wanted = PAIRS[verb];
-  if (!wanted || (clause.shared && !standsAlone(clause)) || clause.negated || clause.imperative || clause.verb.cat !== "v" || (verb === "make" && !clause.passive)) return [];
+  if (
+    !wanted ||
+    (clause.shared && !standsAlone(clause)) ||
+    clause.negated ||
+    clause.imperative ||
+    clause.verb.cat !== "v" ||
+    (verb === "make" && !clause.passive)
+  )
+    return [];
   if (PASSIVE_ONLY.has(verb) && !clause.passive) return [];
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted));
   if (!part) return [];
@@ -159,15 +167,18 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const head = headTerminal(coreOf(thing));
   if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
-  const tail = thing === whole ? tailOf(clause, phrase) : [];
+  const behind = tailOf(clause, phrase);
+  const tail = thing === whole ? behind : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node, ...tail, ...reasonsOf(clause)]);
+  const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
   const adverbs = preverbalAdverbs(clause);
   const particle = rest.startsWith("up ") || rest === "up" ? "up" : "";
   const after = particle ? rest.replace(/^up ?/, "") : rest;
   const word = nodeText(clause.sentence, preposition).toLowerCase();
+  // "turns the vapor back into drops": what is turned stands before the preposition.
+  const hasObject = clause.complements.some(({ role }) => role === "object");
   return [
     {
       type: "thing",
@@ -175,7 +186,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, word, after].filter(Boolean).join(" ")}?`,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(hasObject ? [after, word] : [word, after])].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

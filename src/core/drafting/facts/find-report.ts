@@ -1,13 +1,16 @@
 import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
+import type { Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand calculate observe teach remember know".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand calculate observe teach remember know ask wonder".split(
     " ",
   ),
 );
@@ -19,15 +22,23 @@ const MOST_WORDS = 22;
 /** "The researchers found *that seawater had seeped into the concrete*": what did the researchers find? */
 export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
-  if (!part || clause.shared || clause.negated || clause.passive || !REPORTING.has(clause.verb.lemma ?? "") || isNobody(phrasing, analysis)) return [];
+  const part = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s" || isAsked(node, clause)));
+  if (
+    !part ||
+    (clause.shared && !standsAlone(clause)) ||
+    clause.negated ||
+    clause.passive ||
+    !REPORTING.has(clause.verb.lemma ?? "") ||
+    isNobody(phrasing, analysis)
+  )
+    return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const said = nodeText(clause.sentence, part.node);
-  const answer = part.node.cat === "cs" ? said : `that ${said}`;
+  const answer = part.node.cat === "s" ? `that ${said}` : said;
   const words = answer.split(" ").length;
-  if (words < 4 || words > MOST_WORDS || !answer.startsWith("that ")) return [];
+  if (words < 4 || words > MOST_WORDS || (part.node.cat !== "ws" && !answer.startsWith("that "))) return [];
   return [
     {
       type: "report",
@@ -44,6 +55,11 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-was-said",
     },
   ];
+}
+
+/** "asked *why the kitchen smelled like a bakery*" */
+function isAsked(node: Node, clause: Clause): boolean {
+  return node.cat === "ws" && /^(?:ask|wonder|explain)$/.test(clause.verb.lemma ?? "");
 }
 
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */

@@ -15,7 +15,9 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const often = part.cat === "advp" && part.f.sub === "time" && /^(?:every|each|once|twice) /i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
-    if (isUnclear(rest) || rest === "" || (clause.shared && clause.adjuncts.length > 1)) return [];
+    // "In what year did work on the railway begin?": a long subject, or a name, says enough.
+    const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
+    if (isUnclear(rest) || (rest === "" && !(year && isFull)) || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);
     return [

@@ -20,7 +20,13 @@ export function falsify(statement: Statement, analysis: Analysis, seed: number):
   const comparison = byComparison(statement, analysis);
   if (statement.phrasing.clause.negated) return byDenial(statement);
   if (HEDGED.test(statement.text)) return byNothing(statement);
-  return [...(FRACTIONS.test(statement.text) ? [] : byNumber(statement, seed)), ...byYear(statement, analysis, seed), ...byOrder(statement), ...comparison, ...byOpposite(statement, analysis)];
+  return [
+    ...(FRACTIONS.test(statement.text) ? [] : byNumber(statement, seed)),
+    ...byYear(statement, analysis, seed),
+    ...byOrder(statement),
+    ...comparison,
+    ...byOpposite(statement, analysis),
+  ];
 }
 
 /** "Bees do not hibernate" → "Bees hibernate"; the source itself says that they do not. */
@@ -63,7 +69,12 @@ function swap(text: string, from: string, to: string, how: Falsehood["how"]): Fa
 
 function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   const { clause } = phrasing;
-  const counted = [...partsOf(clause), clause.subject].flatMap((node) => [...walkTree(node)]).filter((node) => node.role === "quantity");
+  const relatives = [...walkTree(clause.subject)].filter((node) => node.cat === "rc" || node.cat === "s");
+  const counted = [...partsOf(clause), clause.subject]
+    .flatMap((node) => [...walkTree(node)])
+    .filter((node) => node.role === "quantity")
+    // "The place where two bones meet": the number tells which place, and nothing of it is denied.
+    .filter((node) => !relatives.some((inner) => node.start >= inner.start && node.end <= inner.end));
   return counted.flatMap((node) => {
     const number = node.kids[0]!;
     const words = nodeText(clause.sentence, number);
@@ -140,6 +151,8 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
       return [];
     // "in the fall" is a season; as a noun only what lies opposite has an opposite.
     if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
+    // "dry up", "turn off": with its particle the verb is another one.
+    if (node === clause.verb && clause.complements.some(({ role }) => role === "particle")) return [];
     // "will open": the opposite has to be a base form too, and few are ("closed" is not).
     if (node === clause.verb && clause.auxiliaries.length > 0 && clause.verb.flags?.[0] === "base" && !isBaseForm(OPPOSITES[word])) return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];

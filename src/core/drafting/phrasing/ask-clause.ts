@@ -1,7 +1,8 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { isWeather, pronounOf, solePerson } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
@@ -26,7 +27,11 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
-const DROPPED_ADVERBS = new Set("also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly".split(" "));
+const DROPPED_ADVERBS = new Set(
+  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already".split(
+    " ",
+  ),
+);
 
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 
@@ -72,9 +77,14 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(clause.subject, sentence, analysis);
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
-  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node, textWithoutAsides(sentence, node)))).replace(describes ? /^th(?:is|ese) / : /^$/, "the ");
+  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node, textWithoutAsides(sentence, node)))).replace(
+    describes ? /^th(?:is|ese) / : /^$/,
+    "the ",
+  );
   // "the belief that … does not appear": two verbs are no subject.
   if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
+  // "Twenty minutes with a book every evening helps": a time does nothing.
+  if (subjectNode.f.det === "quant" && TIME_NOUNS.has(headTerminal(subjectNode).lemma ?? "") && /^(?:every|each)\b/i.test(subject)) return "no-subject";
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
@@ -201,6 +211,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   let asideEnd = -1;
   for (const { node, role } of parts) {
     if (isContrast(node)) continue;
+    if (isExample(node, clause)) continue;
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
@@ -213,7 +224,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "may take sixty": sixty of what?
     if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
-    const unclear = findUnclear(node, clause.sentence, analysis, binder, !isClause);
+    // What is said in passing is left out of the question, clear or not.
+    const unclear = findUnclear(stripAsides(node), clause.sentence, analysis, binder, !isClause);
     // "made the walls stronger" compares with what was before.
     if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
     const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
@@ -254,7 +266,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
 function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
   const first = clause.sentence.clauses.find((other) => other.rank === "main");
   if (!clause.sentence.tree || !first || first === clause || first.subject === clause.subject) return false;
-  const taken = [...walkTree(node)].some((inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start));
+  const taken = [...walkTree(node)].some(
+    (inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start),
+  );
   if (!taken) return false;
   const plural = binder.num === "pl";
   return [...walkTree(clause.sentence.tree)].some(
@@ -265,9 +279,17 @@ function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
 export function preverbalAdverbs(clause: Clause): string {
   return clause.adjuncts
-    .filter(({ node }) => (node.start > clause.subject.start || isBeforeCommand(node, clause)) && node.end <= clause.verb.start && !isDropped(node))
+    .filter(
+      ({ node }) =>
+        (node.start > clause.subject.start || isBeforeCommand(node, clause)) && node.end <= clause.verb.start && !isDropped(node) && !isExample(node, clause),
+    )
     .map(({ node }) => midSentence(clause.sentence, node))
     .join(" ");
+}
+
+/** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
+function isExample(node: Node, clause: Clause): boolean {
+  return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
 }
 
 /** Where a part ends in something said in passing: the end of that. */
@@ -280,7 +302,10 @@ function asideEndOf(node: Node): number | undefined {
 
 /** "…, *while a human body contains trillions*": another statement beside this one. */
 export function isContrast(node: Node): boolean {
-  return node.cat.startsWith("c-sb") && [...walkTree(node)].some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing");
+  return (
+    node.cat.startsWith("c-sb") &&
+    [...walkTree(node)].some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing")
+  );
 }
 
 /** "*Never* add meat", "*carefully* lift the lid". */

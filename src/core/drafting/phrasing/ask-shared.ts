@@ -53,6 +53,20 @@ export function standsAlone(clause: Clause): boolean {
   return sharingClauses(clause).every((other) => !other.adjuncts.some(({ node }) => node.end <= clause.subject.start || node.cat.includes("sb")));
 }
 
+/**
+ * A question about a reason, purpose or time at `node`: for all verbs of the subject where it stands in
+ * front of them, for the last verb alone where it stands behind that.
+ */
+export function askBehind(phrasing: Phrasing, analysis: Analysis, wh: string, node: Node, omit: readonly Node[] = []): string | undefined {
+  const { clause } = phrasing;
+  const clauses = sharingClauses(clause);
+  if (clause === clauses[0] && holdsForAll(clause, node)) return askShared(phrasing, analysis, wh, [node, ...omit]);
+  if (clause !== clauses.at(-1) || node.start < clause.verb.end || node.end <= clause.subject.start) return undefined;
+  if (clause.adjuncts.some((part) => part.node.end <= clause.subject.start)) return undefined;
+  const rest = phraseRest(phrasing, analysis, [node, ...omit]);
+  return isUnclear(rest) || rest === "" ? undefined : askClause(phrasing, wh, rest);
+}
+
 /** Whether what stands at `node` holds for every verb of the subject: in front of them all, or behind the last. */
 export function holdsForAll(clause: Clause, node: Node): boolean {
   return !clause.shared || node.end <= clause.subject.start;

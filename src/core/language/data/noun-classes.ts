@@ -51,3 +51,10 @@ export const GIVEN_NAMES = new Set(
     " ",
   ),
 );
+
+/** Adjectives of places and peoples, which keep their capital in the middle of a sentence. */
+export const DEMONYMS = new Set(
+  "african american arab arabian arabic asian athenian australian austrian aztec babylonian belgian brazilian british bulgarian canadian caribbean catholic celtic chinese christian croatian cuban czech danish dutch egyptian english ethiopian european finnish flemish french german germanic greek hebrew hindu hungarian icelandic inca indian indonesian iranian iraqi irish islamic israeli italian jamaican japanese jewish kenyan korean latin mayan mediterranean mexican mongol mongolian moroccan muslim nepalese nigerian nordic norman norse norwegian ottoman pacific pakistani persian peruvian phoenician polish polynesian portuguese protestant prussian roman romanian russian saxon scandinavian scottish serbian sicilian slavic soviet spanish spartan sumerian swedish swiss syrian thai tibetan trojan turkish ukrainian venetian victorian vietnamese viking welsh".split(
+    " ",
+  ),
+);

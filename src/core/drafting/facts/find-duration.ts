@@ -1,0 +1,62 @@
+import type { Analysis, Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId } from "./fact";
+
+/** "It took Ida *three years* to finish the lens": how long did it take? */
+export function findDuration(sentence: Sentence, analysis: Analysis): Fact[] {
+  return sentence.clauses.filter((clause) => clause.rank === "main").flatMap((clause) => durationOf(clause, analysis));
+}
+
+function durationOf(clause: Clause, analysis: Analysis): Fact[] {
+  const { sentence } = clause;
+  const auxiliary = auxiliaryOf(clause);
+  if (clause.verb.lemma !== "take" || nodeText(sentence, clause.subject).toLowerCase() !== "it" || clause.negated || clause.shared || !auxiliary) return [];
+  const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
+  const length = parts.find((node) => (node.cat === "np" || node.cat === "advp") && isLength(node));
+  const deed = parts.find((node) => node.cat === "vp" && node.f.form === "to");
+  const whom = parts.find((node) => node.cat === "np" && node !== length);
+  if (!length || !deed || parts.some((node) => ![length, deed, whom].includes(node))) return [];
+  const isTold = whom && (headTerminal(whom).cat !== "pro" || sentence.resolved?.has(whom.start)) && !findUnclear(whom, sentence, analysis);
+  const named = [...walkTree(deed)].find((node) => node.cat === "np" && node.f.det !== "pron");
+  if (findUnclear(deed, sentence, analysis, named && binderOf(named, nodeText(sentence, named), analysis), false)) return [];
+  const stem = ["How long", auxiliary, "it take", isTold ? nodeText(sentence, whom) : "", nodeText(sentence, deed)].filter(Boolean).join(" ");
+  const answer = nodeText(sentence, length);
+  return [
+    {
+      type: "frequency",
+      id: factId("quantity", sentence, length.start),
+      sentence,
+      clause,
+      phrasing: {
+        clause,
+        subject: "it",
+        binder: { num: "sg", human: false },
+        inverted: auxiliary,
+        verbPhrase: "take",
+        finite: nodeText(sentence, clause.verb),
+      },
+      stem: `${stem}?`,
+      answer,
+      answerNode: length,
+      accepted: [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 1.9,
+      pattern: "how-long",
+    },
+  ];
+}
+
+function auxiliaryOf({ auxiliaries, verb, sentence }: Clause): string | undefined {
+  const [first, ...more] = auxiliaries;
+  if (more.length > 0) return undefined;
+  if (first) return first.cat === "modal" ? nodeText(sentence, first) : undefined;
+  return ({ past: "did", third: "does", plain: "do" } as Record<string, string>)[verb.flags?.[0] ?? ""];
+}
+
+function isLength(node: Node): boolean {
+  return UNIT_NOUNS.has(headTerminal(node).lemma ?? "");
+}
