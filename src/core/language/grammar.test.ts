@@ -29,6 +29,15 @@ describe("is accepted as a whole", () => {
     "The keeper's wife kept the log book.",
     "A loop that does not get smaller when the rope is pulled is fixed.",
     "More than half of the light was lost.",
+    "The harbour lost eighty per cent of its boats in the war of 1864-1870.",
+    "The town was founded in 221 BCE.",
+    "The largest of the islands is Skerry.",
+    "Keep the rope as dry as possible.",
+    "The lamp can be turned 180 degrees.",
+    "Keepers burn more oil when they have more work to do.",
+    "The Maya live in the south.",
+    "Alexander the Great ruled the land.",
+    "They sailed against the islands, as well as against the mainland.",
   ])("%s", (text) => {
     expect(parse(text)).toBeDefined();
   });

@@ -33,6 +33,8 @@ function closingOf(tokens: readonly Token[], open: number): number | undefined {
   const mark = tokens[open]!.text;
   if (mark !== '"' && mark !== "'") return undefined;
   const before = tokens[open - 1];
+  // "keepers' lamp": a mark behind a word opens nothing.
+  if ((before && before.end === tokens[open]!.start) || tokens[open + 1]?.start !== tokens[open]!.end) return undefined;
   if (before && (/^[,:(]$/.test(before.text) || SAYING.test(before.lower))) return undefined;
   for (let at = open + 1; at <= open + MOST_WORDS + 1 && at < tokens.length; at++) {
     const token = tokens[at]!;

@@ -10,6 +10,9 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
     ["she for a woman", "Ida Marrow kept the light. She wound the clockwork.", ["Ida Marrow"]],
     ["a thing first named with a", "A storm broke the window. It blew all night.", ["the storm"]],
     ["along a chain", "The lens was heavy. It was tall. It held prisms.", ["the lens", "the lens"]],
+    ["behind a time", "The lens was heavy. In 1871 it reached the harbour.", ["the lens"]],
+    ["behind what is said of the subject", "The harbour was small. First settled by fishermen, it grew fast.", ["the harbour"]],
+    ["over a sentence that was not understood", "The keepers slept by day. They, of the lamp whose, often. They worked by night.", ["the keepers"]],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);
@@ -30,6 +33,8 @@ describe("it stays open", () => {
   it.each([
     ["when number does not agree", "The lens was heavy. They held it."],
     ["when a thing is asked to be a person", "The lens was heavy. She held a lamp."],
+    ["when somebody is spoken of who may go on", "The keepers said that gulls can see far. They fly at dawn."],
+    ["behind a phrase that may be meant", "The lens was heavy. Under the tower it stood for years."],
     ["in a new paragraph", "The lens was heavy.\n\nIt held a thousand prisms."],
     ["when the sentence before has two subjects", "The wind rose and the boat sank. It was gone by dawn."],
     ["when the subject before is a pronoun without its noun", "They came early. They left late."],

@@ -24,6 +24,17 @@ const STEPS =
 const TERMS =
   "# Tides\n\nThis slow rise and fall of the sea is called the tide. High tide is the moment when the water stands highest. The difference in height between high water and low water is called the tidal range.\n\nThe Moon pulls on the sea.";
 
+describe("steps", () => {
+  const list = (heading: string, items: string[]) =>
+    `# Ropes\n\n## ${heading}\n\n${items.map((item, index) => `${index + 1}. ${item}`).join("\n")}\n\nRopes last long.`;
+  it("are put in order, but never advice that holds at any time", () => {
+    const steps = ["Hold one end in your hand.", "Make a loop with the other hand.", "Lay the loop in your hand."];
+    expect(draftOrders(stock(list("How to coil", steps)))).toHaveLength(1);
+    expect(draftOrders(stock(list("Tips", steps)))).toEqual([]);
+    expect(draftOrders(stock(list("Care", [...steps, "Never leave a rope in the sun."])))).toEqual([]);
+  });
+});
+
 describe("number", () => {
   it("takes exact quantities with their unit, not those that are only bounded", () => {
     const parts = draftNumbers(stock(HISTORY))

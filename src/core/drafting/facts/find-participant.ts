@@ -216,7 +216,7 @@ function isThingName(node: Node, { lexicon }: Analysis): boolean {
 /** "the Spanish", "the Jesuits": as doers they are people. */
 function isPeople(np: Node): boolean {
   const head = headTerminal(np);
-  return np.f.det === "def" && np.end - np.start === 2 && head.cat === "pn" && /(?:s|sh|ch|ese|nch)$/i.test(head.lemma ?? "");
+  return np.f.det === "def" && np.end - np.start === 2 && head.cat === "pn" && /(?:s|sh|ch|se|nch)$/i.test(head.lemma ?? "");
 }
 
 /** "General Stroessner" */

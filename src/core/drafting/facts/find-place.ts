@@ -9,6 +9,8 @@ import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
+/** "in a valley *between two hills*": tells the same place more exactly. */
+const FOLLOWING = new Set("between among along beyond across off opposite".split(" "));
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
@@ -20,7 +22,9 @@ const NO_PLACES = new Set("place part area spot direction way order line number 
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
-  const [place, ...more] = places;
+  const [place, ...others] = places;
+  const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
+  const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
   // "in hidden folders inside your home folder": one place, told twice.
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
