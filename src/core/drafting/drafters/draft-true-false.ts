@@ -65,6 +65,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     });
   }
   for (const falsehood of falsify(statement, analysis, seed)) {
+    if (isSaidElsewhere(falsehood.to, statement, stock)) continue;
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
       ...base,
@@ -78,6 +79,16 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     });
   }
   return candidates;
+}
+
+/** Another sentence says the changed thing of the same subject and verb: the statement may be true after all. */
+function isSaidElsewhere(changed: string, { sentence, phrasing: { clause } }: Statement, { contentBySentence, sentencesByLemma }: SourceStock): boolean {
+  const verb = (clause.verb.lemma ?? "").toLowerCase();
+  const subject = (headTerminal(clause.subject).lemma ?? "").toLowerCase();
+  return (sentencesByLemma.get(subject) ?? []).some((other) => {
+    const content = contentBySentence.get(other)!;
+    return other !== sentence && content.has(verb) && new RegExp(`\\b${changed.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}\\b`, "i").test(other.text);
+  });
 }
 
 /** Where the subject is a pronoun of the text, the sentence that names it belongs to the proof. */

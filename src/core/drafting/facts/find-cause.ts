@@ -1,5 +1,5 @@
 import type { Clause } from "../../language/clause";
-import { nodeText } from "../../language/node-text";
+import { wordsText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -14,9 +14,13 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
-  const stem = askBehind(phrasing, analysis, "Why", part.node);
+  // "because of differences *with the North*": what follows a mere phrase belongs to it.
+  const tail =
+    reason.cat === "pp" ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && node.cat === "pp" && !node.f.time) : [];
+  if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
+  const stem = askBehind(phrasing, analysis, "Why", part.node, tail);
   if (!stem) return [];
-  const answer = nodeText(clause.sentence, reason).replace(/^./, (letter) => letter.toLowerCase());
+  const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end).replace(/^./, (letter) => letter.toLowerCase());
   if (answer.split(" ").length < 4) return [];
   return [
     {
@@ -28,7 +32,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
       stem,
       answer,
       answerNode: reason,
-      accepted: [answer.replace(/^(?:because|since) /, "")],
+      accepted: [answer.replace(/^(?:because of|because|since|due to|thanks to) /, "")],
       depth: "understanding",
       worth: 3.4,
       pattern: "why-because",

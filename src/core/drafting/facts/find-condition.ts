@@ -12,7 +12,10 @@ import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 export const findCondition: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   if (clause.imperative) return whatToDo(phrasing, analysis);
-  const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)));
+  // "until 1713, when France gave it up": behind a comma, *when* tells of the time before it.
+  const part = clause.adjuncts.find(
+    ({ node }) => isCondition(reasonNode(node)) && !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
+  );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
   const [modal] = clause.auxiliaries;

@@ -9,7 +9,7 @@ import { type Fact, factId } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
 
 /** Of a people one asks who they are. */
-const PEOPLES = new Set("people tribe nation inhabitant descendant dynasty family clan settler ancestor".split(" "));
+const PEOPLES = new Set("people tribe inhabitant descendant dynasty family clan settler ancestor".split(" "));
 const FEWEST_WORDS = 4;
 const MOST_WORDS = 24;
 
@@ -31,7 +31,8 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const words = meaning.split(" ").length;
   if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning)) return [];
   const head = headTerminal(predicate).lemma ?? "";
-  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head);
+  const isOfPeople = phrasing.inverted !== "is" && [...walkTree(predicate)].some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
+  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || (isOfPeople && name.f.det === "def");
   const text = midSentence(sentence, name);
   return [
     {

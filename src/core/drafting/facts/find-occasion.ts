@@ -24,7 +24,10 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     const since = part.kids[0]?.lemma === "since";
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
-    const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : "When", [node, ...reasonsOf(clause)]);
+    const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", [
+      node,
+      ...reasonsOf(clause),
+    ]);
     if (!stem || isUnclear(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
@@ -43,7 +46,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
         stem,
         answer,
         answerNode: part,
-        accepted: [answer.replace(/^(?:in|on|at|during|since) /, "")].filter((form) => form !== answer),
+        accepted: [answer.replace(/^(?:in|on|at|during|since|by) /, "")].filter((form) => form !== answer),
         depth: "recall",
         worth: isClause ? 2 : 1.4,
         pattern: "when",

@@ -187,7 +187,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `${[human ? "Who" : "What", preverbalAdverbs(clause), /^\w+ly$/.test(rest) ? `${rest} ${finite}` : finite, phrasing.subject, /^\w+ly$/.test(rest) ? "" : rest].filter(Boolean).join(" ")}?`,
+      stem: `${[human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), /^\w+ly$/.test(rest) ? `${rest} ${finite}` : finite, phrasing.subject, /^\w+ly$/.test(rest) ? "" : rest].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(doer),
       accepted: bareForms(answer),
@@ -211,6 +211,14 @@ function isThingName(node: Node, { lexicon }: Analysis): boolean {
   const lemma = (headTerminal(node).lemma ?? "").toLowerCase();
   const isNoun = (lexicon.findWord(lemma)?.noun ?? 0) > 0;
   return node.f.det === "def" && node.f.num !== "pl" && isNoun && !isPersonNoun(lemma, lexicon);
+}
+
+/** Neither a place nor a thing that the dictionary knows: "by Napoleon", "by the Beothuk". */
+function isUnknownName(np: Node, { lexicon }: Analysis): boolean {
+  const head = headTerminal(np);
+  const name = head.lemma ?? "";
+  if (np.f.det === "proper" && head.cat === "pn") return !head.flags?.includes("quoted") && lexicon.nameKind(name) !== "place";
+  return head.cat === "pn" && !head.flags?.includes("quoted") && lexicon.nameKind(name) !== "place" && (lexicon.findWord(name.toLowerCase())?.noun ?? 0) === 0;
 }
 
 /** "the Spanish", "the Jesuits": as doers they are people. */

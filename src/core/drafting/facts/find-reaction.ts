@@ -10,7 +10,7 @@ const TURNS = new Set(["when", "after", "before", "once"]);
 export const findReaction: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(
-    ({ node }) => reasonNode(node).cat === "sb" && TURNS.has(reasonNode(node).f.sub ?? "") && reasonNode(node).f.form !== "ing",
+    ({ node }) => !node.cat.startsWith("c-sb") && reasonNode(node).cat === "sb" && TURNS.has(reasonNode(node).f.sub ?? "") && reasonNode(node).f.form !== "ing",
   );
   const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
   if (!part || !past || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.negated || clause.passive) return [];

@@ -198,7 +198,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** The phrases that follow without a gap and are neither time nor clause. */
-function tailOf({ adjuncts }: Clause, phrase: Node): Node[] {
+export function tailOf({ adjuncts }: Clause, phrase: Node): Node[] {
   const tail: Node[] = [];
   let end = phrase.end;
   for (const { node } of adjuncts) {

@@ -14,6 +14,11 @@ const WANTING = new Set(
 );
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
+/** Whether the verb phrase, or the one inside it, governs an object. */
+function hasObject(vp: Node): boolean {
+  return vp.role === "object" || (vp.kids.length > 0 && vp.cat !== "np" && hasObject(vp.kids[vp.head]!));
+}
+
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
 export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   const inflected = (verb: Node): Features | undefined => {
@@ -223,8 +228,15 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const { passive: _, ...rest } = l.f;
     return { ...rest, agr };
   };
+  // "was abolished and incorporated into the realm": the second is mostly passive too.
+  const joined = (l: Node, r: Node): Made => {
+    const f = sameForm(l, r);
+    const verb = headTerminal(r);
+    const mayBePassive = l.f.passive && !r.f.passive && verb.cat === "v" && verb.flags?.[0] === "past";
+    return f && { f, cost: mayBePassive && !hasObject(r) ? 1.6 : 0 };
+  };
   rule("j-vp", "conj vp", 1, "mark", 0);
-  rule("vp", "vp j-vp", 0, "coordination", 0.4, sameForm);
+  rule("vp", "vp j-vp", 0, "coordination", 0.4, joined);
   rule("c-j-vp", "comma j-vp", 1, "mark", 0);
   rule("vp", "vp c-j-vp", 0, "coordination", 0.5, sameForm);
   rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => (l.f.form === "to" ? undefined : sameForm(l, r)));
