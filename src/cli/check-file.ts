@@ -1,8 +1,9 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { checkQuestion } from "@/core/checking/check-question";
-import { checkWholeSet, type SetFinding } from "@/core/checking/check-whole-set";
+import { checkWholeSet } from "@/core/checking/check-whole-set";
 import type { Finding, Verdict } from "@/core/checking/define-rule";
+import type { SetFinding } from "@/core/checking/define-set-rule";
 import { readQuestions } from "@/core/questions/read-questions";
 import { readingBlocks } from "@/core/source/prepare/reading-blocks";
 import type { Block } from "@/core/source/schema";

@@ -67,11 +67,47 @@ describe("a teacher decides fast", () => {
   it("keeps all that is sound at once", async () => {
     await margin("demo-tide");
     const sound = (await teacher.texts("[data-slip][data-verdict=sound]")).length;
+    const before = (await teacher.texts("[data-slip][data-status=kept]")).length;
     await teacher.click("button", /^Keep \d+ sound/);
     await teacher.until("them kept", async () => (await teacher.texts("[data-slip][data-status=kept]")).length >= sound);
     await teacher.saved();
+    await teacher.press("z");
+    await teacher.until("all of them back by one key", async () => (await teacher.texts("[data-slip][data-status=kept]")).length <= before);
+    await teacher.press("Z");
+    await teacher.until("them kept again", async () => (await teacher.texts("[data-slip][data-status=kept]")).length >= sound);
+  });
+  it("is led from a question that gives another's answer away to that other", async () => {
+    await margin("demo-tide");
+    for (const [stem, option] of CUE) {
+      await teacher.press("n");
+      await teacher.write("[data-field=stem]", stem);
+      await teacher.write("textarea[aria-label='Option A']", option);
+      await teacher.press("\uE00C");
+      await teacher.saved();
+    }
+    await teacher.until("the doubt", async () => (await textInHand()).includes("This gives the answer of"));
+    await teacher.click("[data-slip] button", "Go to the other");
+    await teacher.until("the other in hand", async () => (await textInHand()).includes("gives the answer of this away"));
+    for (let steps = 0; steps < CUE.length; steps++) await teacher.press("Delete");
+    await teacher.saved();
+  });
+  it("narrows to one outcome", async () => {
+    await margin("demo-tide");
+    await teacher.press("j");
+    await teacher.click("[data-slip] summary", /Explanation/);
+    await teacher.write("[data-slip] input[aria-label=Outcome], [data-slip] textarea[aria-label=Outcome]", "Explain why: the tide turns");
+    await teacher.press("\uE00C");
+    await teacher.saved();
+    await teacher.click("select[aria-label=Only] option", /^Explain why: the tide turns \(1\)/);
+    await teacher.until("one slip", async () => (await teacher.texts("[data-slip]")).length === 1);
   });
 });
+
+/** The second stem says the first one's key. */
+const CUE = [
+  ["How often did the old keepers polish the brass bell?", "every seven days"],
+  ["The old keepers polished the brass bell every seven days. What did they use?", "a soft cloth"],
+] as const;
 
 describe("a teacher sees the whole set", () => {
   it("with what is planned and kept, what is asked about, and where it leads", async () => {
@@ -92,11 +128,11 @@ describe("a teacher sees the whole set", () => {
 });
 
 describe("a teacher reads the rules", () => {
-  it("and switches one off, which then says nothing in the margin", async () => {
+  it("and lets one say nothing, which is then silent in the margin", async () => {
     await teacher.open(`${app.url}/rules`);
     await teacher.find("h1", "The rules");
     expect((await teacher.texts("main li")).length).toBeGreaterThan(25);
-    await teacher.click("main li label", /written large/);
+    await teacher.click("select[aria-label*='written large'] option", "nothing");
     await teacher.driver.sleep(400);
     await margin();
     await teacher.press("n");

@@ -158,9 +158,13 @@ describe("what is decided fast", () => {
     ["block:b99", false],
     ["slips:b,a", true],
     ["slips:b", false],
+    ["outcome:Explain how: the lens", true],
+    ["outcome:Explain", false],
   ])("narrowed to “%s”: %s", (narrowing, shown) => {
     const open = [{ rule: "key-in-evidence", verdict: "look" as const, reason: "", place: { part: "key" as const } }];
-    expect(passesNarrowing(slip("a"), { verdict: "look", open, answered: [] }, narrowing)).toBe(shown);
+    const asked = slip("a");
+    const withOutcome = { ...asked, question: { ...asked.question, outcome: "Explain how: the lens" } };
+    expect(passesNarrowing(withOutcome, { verdict: "look", open, answered: [], carried: [] }, narrowing)).toBe(shown);
   });
   it("has one key for each reason to set aside", () => {
     expect(actionForKey({ key: "2" } as KeyboardEvent)?.id).toBe("aside:too-easy");

@@ -6,12 +6,14 @@ import { mergeEdits } from "@/core/questions/merge-edits";
 type Answer = { status: number; body?: object } | "no server";
 let answers: Answer[];
 let sent: Edit[][];
+let steps: (string | null)[][];
 let stored: Map<string, string>;
 
 beforeEach(() => {
   vi.useFakeTimers();
   answers = [];
   sent = [];
+  steps = [];
   stored = new Map();
   vi.stubGlobal("localStorage", {
     getItem: (key: string) => stored.get(key) ?? null,
@@ -22,6 +24,7 @@ beforeEach(() => {
     const answer = answers.shift() ?? { status: 200, body: {} };
     if (answer === "no server") throw new TypeError("no server");
     sent.push(JSON.parse(body).edits);
+    steps.push(JSON.parse(body).steps);
     return new Response(JSON.stringify(answer.body ?? {}), { status: answer.status });
   });
 });
@@ -56,6 +59,18 @@ describe("the save queue", () => {
     await vi.advanceTimersByTimeAsync(300);
     expect(sent).toEqual([[typed("", "Why")]]);
     expect(seen.status.at(-1)).toBe("saved");
+  });
+  it("names what was done by one act as one step, apart from what was done before and after", async () => {
+    const { push } = queue();
+    push([typed("", "W")]);
+    push([kept("q2"), kept("q3")]);
+    push([kept("q4"), kept("q5")]);
+    await vi.advanceTimersByTimeAsync(300);
+    const [sentSteps] = steps;
+    expect(sentSteps![0]).toBeNull();
+    expect(sentSteps![1]).toBe(sentSteps![2]);
+    expect(sentSteps![3]).toBe(sentSteps![4]);
+    expect(new Set(sentSteps).size).toBe(3);
   });
   it("keeps what is not saved in the browser until it is", async () => {
     const { push } = queue();

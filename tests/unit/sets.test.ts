@@ -14,6 +14,8 @@ import { listRuns } from "@/server/sets/list-runs";
 import { loadJudgements } from "@/server/sets/load-judgements";
 import { loadSet } from "@/server/sets/load-set";
 import { saveJudgedSince } from "@/server/settings/judged-since";
+import { loadRuleWeights, saveRuleWeights } from "@/server/settings/rule-weights";
+import { writeSetting } from "@/server/settings/setting";
 import { createSource } from "@/server/sources/create-source";
 import { editSource } from "@/server/sources/edit-source";
 import { listSources } from "@/server/sources/list-sources";
@@ -168,6 +170,47 @@ describe("a run that was under way when the server ended", () => {
   });
 });
 
+describe("edits that were made by one act", () => {
+  const keep = (questionId: string): Edit => ({ type: "set-status", questionId, from: "draft", to: "kept" });
+  const statuses = (setId: string) =>
+    loadSet(setId)!
+      .state.slips.map((slip) => `${slip.question.id} ${slip.status}`)
+      .sort();
+
+  it("are taken back and made again together, and nothing else with them", () => {
+    const { setId } = bringIn();
+    for (const id of ["q1", "q2", "q3"]) editSet(setId, [addQuestion(setId, id)]);
+    editSet(setId, [keep("q3")]);
+    editSet(setId, [keep("q1"), keep("q2")], ["both", "both"]);
+    const undone = stepHistory(setId, "undo");
+    expect(undone.ok && undone.value.touched.sort()).toEqual(["q1", "q2"]);
+    expect(statuses(setId)).toEqual(["q1 draft", "q2 draft", "q3 kept"]);
+    stepHistory(setId, "redo");
+    expect(statuses(setId)).toEqual(["q1 kept", "q2 kept", "q3 kept"]);
+    stepHistory(setId, "undo");
+    stepHistory(setId, "undo");
+    expect(statuses(setId)).toEqual(["q1 draft", "q2 draft", "q3 draft"]);
+  });
+  it("are taken back in the opposite order, so that one may rest on the other", () => {
+    const { setId } = bringIn();
+    editSet(setId, [addQuestion(setId, "q1")]);
+    editSet(setId, [typed("How many prisms?", "How many?"), typed("How many?", "How many prisms were there?")], ["one", "one"]);
+    stepHistory(setId, "undo");
+    expect(stem(setId, "q1")).toBe("How many prisms?");
+  });
+});
+
+describe("how a teacher weighs the rules", () => {
+  it("is kept; what was switched off before there were weights stays off", () => {
+    bringIn();
+    expect(loadRuleWeights()).toEqual({});
+    writeSetting("rules-off", ["options-in-order"]);
+    expect(loadRuleWeights()).toEqual({ "options-in-order": "off" });
+    saveRuleWeights({ "key-in-evidence": "wrong" });
+    expect(loadRuleWeights()).toEqual({ "key-in-evidence": "wrong" });
+  });
+});
+
 describe("what a teacher judged", () => {
   const drafted = (setId: string, id: string): Edit => {
     const edit = addQuestion(setId, id) as Extract<Edit, { type: "add-question" }>;
@@ -190,6 +233,7 @@ describe("what a teacher judged", () => {
     editSet(setId, [typed("How many prisms?", "How many prisms were there?"), status("q1", "kept")]);
     editSet(setId, [status("q3", "aside", "too-easy")]);
     expect(judged().sort()).toEqual(["aside too-easy", "edited", "kept"]);
+    expect(loadJudgements().flatMap(({ changes }) => changes ?? [])).toEqual(["wording"]);
     expect(loadSet(setId)!.state.slips.find((slip) => slip.question.id === "q3")?.asideReason).toBe("too-easy");
   });
   it("does not count when it was taken back, and counts again when it is done again", () => {

@@ -1,8 +1,17 @@
-import { FELT, type Judgement, type Leaning, leaningKey } from "@/core/drafting/ranking/learn-leanings";
+import { type ChangedPart, FELT, type Judgement, type Leaning, leaningKey } from "@/core/drafting/ranking/learn-leanings";
 import { asideReasonSchema } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
 import { ASIDE_REASONS } from "@/messages/aside-reasons";
 import { patternText } from "@/messages/patterns";
+
+const CHANGED_NAMES: Record<ChangedPart, string> = {
+  wording: "the wording",
+  options: "options or parts",
+  key: "the key",
+  answers: "accepted answers",
+  evidence: "the evidence",
+};
+const CHANGED_PARTS = Object.keys(CHANGED_NAMES) as ChangedPart[];
 
 /** Each way of asking that was judged, the strongest leaning first. */
 export function LeaningTable({ leanings, judgements }: { leanings: readonly Leaning[]; judgements: readonly Judgement[] }) {
@@ -10,11 +19,15 @@ export function LeaningTable({ leanings, judgements }: { leanings: readonly Lean
   const reasons = asideReasonSchema.options
     .map((reason) => ({ reason, times: judgements.filter((one) => one.reason === reason).length }))
     .filter(({ times }) => times > 0);
+  const changed = CHANGED_PARTS.map((part) => ({ part, times: judgements.filter((one) => one.changes?.includes(part)).length })).filter(
+    ({ times }) => times > 0,
+  );
   return (
     <div className="mt-5 overflow-x-auto">
       <p className="tabular text-sm text-soft">
         From {count} {count === 1 ? "draft" : "drafts"} that you judged.
         {reasons.length > 0 ? ` Set aside because: ${reasons.map(({ reason, times }) => `${ASIDE_REASONS[reason]} (${times})`).join(", ")}.` : ""}
+        {changed.length > 0 ? ` Changed before they were kept: ${changed.map(({ part, times }) => `${CHANGED_NAMES[part]} (${times})`).join(", ")}.` : ""}
       </p>
       <table className="tabular mt-2 w-full text-left text-sm">
         <thead>

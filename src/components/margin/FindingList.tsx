@@ -4,10 +4,10 @@ import type { Edit, Slip } from "@/core/questions/edit";
 import { keyOf } from "./margin-actions";
 import { type SlipVerdict, VERDICT_COLOUR, VERDICT_SIGN } from "./verdict";
 
-type Props = { slip: Slip; verdict: SlipVerdict; change: (...edits: Edit[]) => void };
+type Props = { slip: Slip; verdict: SlipVerdict; change: (...edits: Edit[]) => void; onChoose: (slipId: string) => void };
 
 /** What is proved in one quiet line; what is doubtful with its reason, its mend, and a way to say that it is right. */
-export function FindingList({ slip, verdict, change }: Props) {
+export function FindingList({ slip, verdict, change, onChoose }: Props) {
   const { question } = slip;
   const settle = (finding: Finding, to: string | null) =>
     change({ type: "answer-doubt", questionId: question.id, rule: finding.rule, from: slip.answered[finding.rule] ?? null, to });
@@ -17,7 +17,7 @@ export function FindingList({ slip, verdict, change }: Props) {
     <div>
       {verdict.open.length === 0 ? (
         <p className="px-3.5 py-1.5 text-sm">
-          <span className="font-semibold text-spruce">✓ Proved.</span> The key stands in the evidence, and no rule finds fault.
+          <span className="font-semibold text-spruce">✓ Proved.</span> {provedBy(verdict)}
         </p>
       ) : null}
       {verdict.open.map((finding) => (
@@ -34,6 +34,11 @@ export function FindingList({ slip, verdict, change }: Props) {
                 {finding.mend.label} {finding === firstMend ? <kbd>{keyOf("mend")}</kbd> : null}
               </button>
             ) : null}
+            {finding.see?.map((id, index, all) => (
+              <button key={id} type="button" className="button min-h-7 py-0" onClick={() => onChoose(id)}>
+                Go to the other{all.length > 1 ? ` (${index + 1})` : ""}
+              </button>
+            ))}
             {finding.verdict === "look" ? (
               <button type="button" className="button min-h-7 py-0" onClick={() => settle(finding, doubtKey(question))}>
                 It is right as it is {finding === firstDoubt ? <kbd>{keyOf("answer")}</kbd> : null}
@@ -52,4 +57,11 @@ export function FindingList({ slip, verdict, change }: Props) {
       ))}
     </div>
   );
+}
+
+/** The quiet line of a sound slip; where a word of the key is another in the evidence, it says which. */
+function provedBy({ carried }: SlipVerdict): string {
+  if (carried.length === 0) return "The key stands in the evidence, and no rule finds fault.";
+  const words = carried.map(({ key, evidence }) => `“${key}” stands for “${evidence}” in the evidence`);
+  return `${words.join(", ")}; no rule finds fault.`;
 }

@@ -108,7 +108,7 @@ function OpenSlip(props: Props) {
         <EvidenceField question={question} change={change} blocks={blocks} onPlay={onPlay} />
       </div>
       <div className="border-line border-t">
-        <FindingList slip={slip} verdict={verdict} change={change} />
+        <FindingList slip={slip} verdict={verdict} change={change} onChoose={props.onChoose} />
       </div>
       <div className="border-line border-t px-3.5 py-1.5">
         <PointsField question={question} change={change} />

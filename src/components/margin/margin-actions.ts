@@ -86,11 +86,12 @@ export function isToKeep(slip: Slip, verdict: string): boolean {
   return slip.status === "draft" && !slip.lookAgain && verdict === "sound";
 }
 
-/** Only slips of one kind, depth, verdict, rule or paragraph, or just some: "kind:match", "rule:options-in-order", "block:b4", "slips:q1,q4". */
+/** Only slips of one kind, depth, outcome, verdict, rule or paragraph, or just some: "kind:match", "rule:options-in-order", "block:b4", "slips:q1,q4". */
 export type Narrowing = string;
 
 export function passesNarrowing(slip: Slip, { verdict, open }: SlipVerdict, narrowing: Narrowing): boolean {
-  const [what, value] = narrowing.split(":") as [string, string | undefined];
+  const colon = narrowing.indexOf(":");
+  const [what, value] = [narrowing.slice(0, Math.max(0, colon)), narrowing.slice(colon + 1)];
   switch (what) {
     case "kind":
       return slip.question.kind === value;
@@ -103,7 +104,9 @@ export function passesNarrowing(slip: Slip, { verdict, open }: SlipVerdict, narr
     case "block":
       return slip.question.evidence.some((span) => span.blockId === value);
     case "slips":
-      return value?.split(",").includes(slip.question.id) ?? false;
+      return value.split(",").includes(slip.question.id);
+    case "outcome":
+      return slip.question.outcome === value;
     default:
       return true;
   }

@@ -2,6 +2,8 @@ export type SaveStatus = "saved" | "saving" | "waiting" | "unsaved";
 export type SaveAnswer = { checked?: Record<string, unknown>; canUndo?: boolean; canRedo?: boolean };
 /** Where edits go, what they are kept under until they have arrived, and which of them are one step. */
 export type SaveTarget<E> = { address: string; storageKey: string; mergeEdits: (earlier: E, later: E) => E | undefined };
+/** An edit on its way, with the step of the history that it shares with others. */
+type Queued<E> = { edit: E; step: string | null };
 type Handlers = { onStatus(status: SaveStatus): void; onAnswer(answer: SaveAnswer): void; onRefused(text: string): void };
 
 const WAIT_MS = 250;
@@ -12,17 +14,18 @@ const RETRY_MS = 1500;
  * the browser's storage, so that neither a closed page nor a server that was killed loses a letter.
  */
 export function createSaveQueue<E>({ address, storageKey, mergeEdits }: SaveTarget<E>, handlers: Handlers) {
-  let pending: E[] = [];
-  let sending: E[] = [];
+  let pending: Queued<E>[] = [];
+  let sending: Queued<E>[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
   const waiters: (() => void)[] = [];
 
   const remember = () => {
     const all = [...sending, ...pending];
-    if (all.length > 0) localStorage.setItem(storageKey, JSON.stringify(all));
+    if (all.length > 0) localStorage.setItem(storageKey, JSON.stringify(all.map(({ edit }) => edit)));
     else localStorage.removeItem(storageKey);
   };
-  const post = (edits: E[]) => fetch(address, { method: "POST", headers: { "content-type": "application/json" }, body: JSON.stringify({ edits }) });
+  const bodyOf = (queued: readonly Queued<E>[]) => JSON.stringify({ edits: queued.map(({ edit }) => edit), steps: queued.map(({ step }) => step) });
+  const post = (queued: readonly Queued<E>[]) => fetch(address, { method: "POST", headers: { "content-type": "application/json" }, body: bodyOf(queued) });
 
   const flush = async (): Promise<void> => {
     clearTimeout(timer);
@@ -52,19 +55,22 @@ export function createSaveQueue<E>({ address, storageKey, mergeEdits }: SaveTarg
     }
   };
   /** One refused edit must not take the others with it. */
-  const sendSingly = async (edits: E[]) => {
-    for (const edit of edits) {
-      const response = await post([edit]);
+  const sendSingly = async (queued: readonly Queued<E>[]) => {
+    for (const one of queued) {
+      const response = await post([one]);
       const answer = await response.json();
       if (response.ok) handlers.onAnswer(answer);
       else handlers.onRefused(answer.problem?.text ?? "A change could not be saved.");
     }
   };
   const push = (edits: readonly E[]) => {
+    // What was done with one key is taken back with one.
+    const step = edits.length > 1 ? crypto.randomUUID() : null;
     for (const edit of edits) {
-      const merged = pending.length > 0 ? mergeEdits(pending.at(-1)!, edit) : undefined;
-      if (merged) pending[pending.length - 1] = merged;
-      else pending.push(edit);
+      const last = pending.at(-1);
+      const merged = last && last.step === step ? mergeEdits(last.edit, edit) : undefined;
+      if (merged) pending[pending.length - 1] = { edit: merged, step };
+      else pending.push({ edit, step });
     }
     remember();
     handlers.onStatus("waiting");
@@ -87,7 +93,7 @@ export function createSaveQueue<E>({ address, storageKey, mergeEdits }: SaveTarg
     });
   /** The page goes away: a last try that outlives it. */
   const leave = () => {
-    if (pending.length > 0) navigator.sendBeacon(address, new Blob([JSON.stringify({ edits: pending })], { type: "application/json" }));
+    if (pending.length > 0) navigator.sendBeacon(address, new Blob([bodyOf(pending)], { type: "application/json" }));
   };
   return { push, recover, settled, leave };
 }

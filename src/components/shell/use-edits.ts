@@ -62,7 +62,7 @@ export function useEdits<S, E, A extends SaveAnswer>(start: Edited<S, E>, onAnsw
     const created = createSaveQueue<E>(target, { onStatus: setSaveStatus, onAnswer: hear, onRefused: setNotice });
     queue.current = created;
     const unsaved = created.recover();
-    if (unsaved.length > 0) created.push(show(unsaved));
+    for (const edit of show(unsaved)) created.push([edit]);
     window.addEventListener("pagehide", created.leave);
     return () => {
       window.removeEventListener("pagehide", created.leave);

@@ -1,6 +1,7 @@
 "use client";
 import { useCallback, useMemo, useState } from "react";
-import type { Checked } from "@/core/checking/check-question";
+import { type Checked, withTogether } from "@/core/checking/check-question";
+import type { Finding } from "@/core/checking/define-rule";
 import { applyEdit } from "@/core/questions/apply-edit";
 import type { Edit, SetState, Slip } from "@/core/questions/edit";
 import { mergeEdits } from "@/core/questions/merge-edits";
@@ -9,14 +10,20 @@ import { useEdits } from "./use-edits";
 
 export type { Checked };
 export type CheckedById = Record<string, Checked>;
-export type SetStart = { setId: string; state: SetState; checked: CheckedById; canUndo: boolean; canRedo: boolean };
-type Answer = SaveAnswer & { touched?: string[] };
+export type Together = Record<string, Finding[]>;
+export type SetStart = { setId: string; state: SetState; checked: CheckedById; together?: Together; canUndo: boolean; canRedo: boolean };
+type Answer = SaveAnswer & { touched?: string[]; together?: Together };
 
 /** The set on screen: every change is answered with fresh verdicts. */
 export function useSet(start: SetStart) {
   const { setId } = start;
-  const [checked, setChecked] = useState(start.checked);
-  const hear = useCallback((answer: Answer) => setChecked((old) => ({ ...old, ...(answer.checked as CheckedById) })), []);
+  const [own, setChecked] = useState(start.checked);
+  const [together, setTogether] = useState(start.together ?? {});
+  const checked = useMemo(() => withTogetherById(own, together), [own, together]);
+  const hear = useCallback((answer: Answer) => {
+    setChecked((old) => ({ ...old, ...(answer.checked as CheckedById) }));
+    if (answer.together) setTogether(answer.together);
+  }, []);
   const edited = { ...start, address: `/api/sets/${setId}`, storageKey: `vumo-unsaved-${setId}`, apply: applyEdit, merge: mergeEdits };
   const edits = useEdits<SetState, Edit, Answer>(edited, hear);
   const { state, current, canUndo, canRedo, saveStatus, notice, setNotice, change, replace, settled } = edits;
@@ -49,6 +56,7 @@ export function useSet(start: SetStart) {
     const answer = await response.json();
     replace(answer.state);
     setChecked(answer.checked);
+    setTogether(answer.together);
     return answer as { drafting: boolean };
   }, [setId, settled, replace]);
 
@@ -56,6 +64,11 @@ export function useSet(start: SetStart) {
     () => ({ setId, state, checked, canUndo, canRedo, saveStatus, notice, setNotice, change, step, receive, refresh, settled }),
     [setId, state, checked, canUndo, canRedo, saveStatus, notice, setNotice, change, step, receive, refresh, settled],
   );
+}
+
+/** Every question's findings with those of the whole set. */
+export function withTogetherById(checked: CheckedById, together: Together): CheckedById {
+  return Object.fromEntries([...new Set([...Object.keys(checked), ...Object.keys(together)])].map((id) => [id, withTogether(checked[id], together[id])]));
 }
 
 export type SetStore = ReturnType<typeof useSet>;

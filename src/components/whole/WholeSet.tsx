@@ -1,5 +1,6 @@
 import Link from "next/link";
-import { RULES } from "@/core/checking/rules";
+import { ALL_RULES } from "@/core/checking/all-rules";
+import { withTogether } from "@/core/checking/check-question";
 import type { SetSurvey } from "@/core/checking/survey-set";
 import type { SetState } from "@/core/questions/edit";
 import type { ReadingGrade } from "@/core/source/readability/reading-grade";
@@ -7,19 +8,19 @@ import { gradeBand } from "@/messages/grades";
 import { needsALook } from "../margin/margin-actions";
 import { questionsGrade } from "../margin/questions-grade";
 import { slipVerdict } from "../margin/verdict";
-import type { CheckedById } from "../shell/use-set";
+import type { CheckedById, Together } from "../shell/use-set";
 import { CoverageList } from "./CoverageList";
 import { SpecificationTable } from "./SpecificationTable";
 
-type Props = { setId: string; state: SetState; survey: SetSurvey; checked: CheckedById; sourceGrade: ReadingGrade | null | undefined };
+type Props = { setId: string; state: SetState; survey: SetSurvey; checked: CheckedById; together: Together; sourceGrade: ReadingGrade | null | undefined };
 
 /** What the questions are together: each figure leads to its slips. */
-export function WholeSet({ setId, state, survey, checked, sourceGrade }: Props) {
+export function WholeSet({ setId, state, survey, checked, together, sourceGrade }: Props) {
   const only = (ids: readonly string[]) => `/sets/${setId}/margin?only=${encodeURIComponent(`slips:${ids.join(",")}`)}`;
   const at = (id: string) => `/sets/${setId}/margin?slip=${encodeURIComponent(id)}`;
-  const verdicts = state.slips.map((slip) => ({ slip, ...slipVerdict(slip, checked[slip.question.id]) }));
+  const verdicts = state.slips.map((slip) => ({ slip, ...slipVerdict(slip, withTogether(checked[slip.question.id], together[slip.question.id])) }));
   const doubtful = verdicts.filter(({ slip, verdict }) => needsALook(slip, verdict));
-  const rules = RULES.map((rule) => ({ rule, count: doubtful.filter(({ open }) => open.some((finding) => finding.rule === rule.id)).length })).filter(
+  const rules = ALL_RULES.map((rule) => ({ rule, count: doubtful.filter(({ open }) => open.some((finding) => finding.rule === rule.id)).length })).filter(
     ({ count }) => count > 0,
   );
   const readsAt = questionsGrade(state.slips.filter((slip) => slip.status === "kept").map((slip) => slip.question.stem));

@@ -1,20 +1,44 @@
 import { seedFrom } from "../lib/random";
 import type { Question } from "../questions/question";
 import { type CheckContext, type Finding, runRule, type Verdict } from "./define-rule";
+import { type Carried, howCarried } from "./how-carried";
 import { RULES } from "./rules";
 
-export type Checked = { verdict: Verdict; findings: Finding[] };
+export type Checked = {
+  verdict: Verdict;
+  findings: Finding[];
+  /** Words of the key that the evidence says in another way; absent where there are none. */
+  carried?: Carried[];
+};
 
 /** The verdict on one question with every reason for it. */
 export function checkQuestion(question: Question, context: CheckContext): Checked {
   const findings = RULES.flatMap((rule) => runRule(rule, question, context));
-  return { verdict: verdictOf(findings), findings };
+  const carried = howCarried(question, context.lexicon);
+  return { verdict: verdictOf(findings), findings, ...(carried.length > 0 ? { carried } : {}) };
 }
 
-/** What is left when some rules are switched off. */
-export function withoutRules({ findings }: Checked, off: ReadonlySet<string>): Checked {
-  const left = findings.filter((finding) => !off.has(finding.rule));
-  return { verdict: verdictOf(left), findings: left };
+/** What a teacher makes of a rule's findings: nothing, a doubt, or a fault; rules not named weigh as their files say. */
+export type RuleWeights = Record<string, RuleWeight>;
+export type RuleWeight = "off" | Finding["verdict"];
+
+/** The findings as this teacher weighs them. */
+export function weighFindings(findings: readonly Finding[], weights: RuleWeights): Finding[] {
+  return findings.flatMap((finding) => {
+    const weight = weights[finding.rule] ?? finding.verdict;
+    return weight === "off" ? [] : [{ ...finding, verdict: weight }];
+  });
+}
+
+export function weighChecked(checked: Checked, weights: RuleWeights): Checked {
+  const findings = weighFindings(checked.findings, weights);
+  return { ...checked, verdict: verdictOf(findings), findings };
+}
+
+/** A question's own findings with what the whole set says beside it. */
+export function withTogether(checked: Checked | undefined, together: readonly Finding[] = []): Checked {
+  const findings = [...(checked?.findings ?? []), ...together];
+  return { ...checked, verdict: verdictOf(findings), findings };
 }
 
 export function verdictOf(findings: readonly Finding[]): Verdict {

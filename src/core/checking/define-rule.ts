@@ -11,7 +11,15 @@ export type Place = { part: "stem" } | { part: "option"; optionId: string } | { 
 /** What would do. A mend never changes what is asked or which answer is right; that is the teacher's. */
 export type Mend = { label: string; edits: Edit[] };
 
-export type Finding = { rule: string; verdict: Exclude<Verdict, "sound">; reason: string; place: Place; mend?: Mend };
+export type Finding = {
+  rule: string;
+  verdict: Exclude<Verdict, "sound">;
+  reason: string;
+  place: Place;
+  mend?: Mend;
+  /** Ids of the other questions that it is about. */
+  see?: string[];
+};
 
 export type CheckContext = {
   blocks: readonly Block[];

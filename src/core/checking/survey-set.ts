@@ -5,7 +5,9 @@ import type { SetState, Slip } from "../questions/edit";
 import { QUESTION_KINDS } from "../questions/kinds";
 import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
 import type { Block } from "../source/schema";
-import { checkWholeSet, keyPlaces, type SetFinding } from "./check-whole-set";
+import { checkWholeSet } from "./check-whole-set";
+import type { SetFinding } from "./define-set-rule";
+import { keyPlaces, letterOf } from "./set-rules/keys-spread";
 
 /** How much of a block is asked about. */
 export type CoveredBlock = { block: Block; kept: string[]; drafts: string[] };
@@ -72,5 +74,5 @@ function byOutcome(kept: readonly Slip[]): SetSurvey["byOutcome"] {
 function placesOfKeys(slips: readonly Slip[]): SetSurvey["keyPlaces"] {
   const places = keyPlaces(slips.map((slip) => slip.question));
   const most = Math.max(-1, ...places.keys());
-  return Array.from({ length: most + 1 }, (_, at) => ({ label: "ABCDEFGH"[at]!, ids: places.get(at) ?? [] }));
+  return Array.from({ length: most + 1 }, (_, at) => ({ label: letterOf(at), ids: places.get(at) ?? [] }));
 }

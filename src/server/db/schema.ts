@@ -140,6 +140,8 @@ export const edits = sqliteTable(
     edit: text("edit", { mode: "json" }).$type<Edit>().notNull(),
     undone: integer("undone", { mode: "boolean" }).notNull(),
     at: integer("at").notNull(),
+    /** Edits with the same step were made by one act, and are taken back together. */
+    step: text("step"),
   },
   (table) => [index("edits_by_set").on(table.setId, table.id)],
 );

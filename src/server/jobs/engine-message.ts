@@ -1,4 +1,5 @@
 import type { Checked } from "@/core/checking/check-question";
+import type { Finding } from "@/core/checking/define-rule";
 import type { DepthSupply, Supply } from "@/core/drafting/candidates";
 import type { Draft, DraftReport, Existing, RowReport } from "@/core/drafting/draft-questions";
 import type { ExplainedSentence } from "@/core/drafting/explain-source";
@@ -36,5 +37,5 @@ export type EngineEvent =
   | { type: "supply"; supply: Supply; byDepth: DepthSupply; outcomes: string[]; rows: RowReport[]; sentences: number; understood: number }
   | { type: "filled"; plan: Plan }
   | { type: "explained"; sentences: ExplainedSentence[]; sort: TextSort }
-  | { type: "checked"; checked: Record<string, Checked> }
+  | { type: "checked"; checked: Record<string, Checked>; together: Record<string, Finding[]> }
   | { type: "failed"; message: string };

@@ -1,5 +1,7 @@
 import { parentPort } from "node:worker_threads";
 import { checkQuestion } from "@/core/checking/check-question";
+import { tellWholeSet } from "@/core/checking/check-whole-set";
+import { besideEach } from "@/core/checking/define-set-rule";
 import { countSupply, stockOf } from "@/core/drafting/candidates";
 import { type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { explainSource } from "@/core/drafting/explain-source";
@@ -57,7 +59,7 @@ function answer(request: EngineRequest, send: (event: EngineEvent) => void): voi
       for (const question of request.questions) {
         if (!request.only || request.only.includes(question.id)) checked[question.id] = check(question, blocks, request.questions, request.grade);
       }
-      return send({ type: "checked", checked });
+      return send({ type: "checked", checked, together: besideEach(tellWholeSet(request.questions, loadLanguageTools().lexicon)) });
     }
   }
 }

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq } from "drizzle-orm";
+import { and, asc, desc, eq, inArray } from "drizzle-orm";
 import { fail, ok, type Result } from "@/core/lib/result";
 import { applyEdit, type EditProblem } from "@/core/questions/apply-edit";
 import type { Edit, SetState } from "@/core/questions/edit";
@@ -16,7 +16,7 @@ export type EditedSet = { state: SetState; canUndo: boolean; canRedo: boolean; t
 const MERGE_WITHIN_MS = 5000;
 
 /** Applies edits in order, all or none, and keeps them in the history. */
-export function editSet(setId: string, wanted: readonly Edit[]): Result<EditedSet, SetProblem> {
+export function editSet(setId: string, wanted: readonly Edit[], steps: readonly (string | null)[] = []): Result<EditedSet, SetProblem> {
   return db().transaction((tx) => {
     const before = loadState(tx, setId);
     if (!before) return fail({ type: "set-not-found" });
@@ -30,16 +30,16 @@ export function editSet(setId: string, wanted: readonly Edit[]): Result<EditedSe
     tx.delete(edits)
       .where(and(eq(edits.setId, setId), eq(edits.undone, true)))
       .run();
-    for (const edit of wanted) remember(tx, setId, edit);
+    for (const [index, edit] of wanted.entries()) remember(tx, setId, edit, steps[index] ?? null);
     return ok({ state: after, ...historyOf(tx, setId), touched: wanted.flatMap(touchedBy) });
   });
 }
 
-function remember(tx: Writer, setId: string, edit: Edit): void {
+function remember(tx: Writer, setId: string, edit: Edit, step: string | null): void {
   const last = tx.select().from(edits).where(eq(edits.setId, setId)).orderBy(desc(edits.id)).limit(1).get();
-  const merged = last && Date.now() - last.at < MERGE_WITHIN_MS ? mergeEdits(last.edit, edit) : undefined;
+  const merged = last && last.step === step && Date.now() - last.at < MERGE_WITHIN_MS ? mergeEdits(last.edit, edit) : undefined;
   if (last && merged) tx.update(edits).set({ edit: merged, at: Date.now() }).where(eq(edits.id, last.id)).run();
-  else tx.insert(edits).values({ setId, edit, undone: false, at: Date.now() }).run();
+  else tx.insert(edits).values({ setId, edit, undone: false, at: Date.now(), step }).run();
 }
 
 /** Takes back the last step, or makes the last one taken back again. */
@@ -48,20 +48,44 @@ export function stepHistory(setId: string, direction: "undo" | "redo"): Result<E
     const before = loadState(tx, setId);
     if (!before) return fail({ type: "set-not-found" });
     const undoing = direction === "undo";
-    const step = tx
-      .select()
-      .from(edits)
-      .where(and(eq(edits.setId, setId), eq(edits.undone, !undoing)))
-      .orderBy(undoing ? desc(edits.id) : asc(edits.id))
-      .limit(1)
-      .get();
-    if (!step) return fail({ type: "nothing-to-undo" });
-    const after = applyEdit(before, undoing ? invertEdit(step.edit) : step.edit);
-    // An edit whose question is gone is skipped over, so that history never sticks.
-    if (after.ok) saveState(tx, setId, before, after.value);
-    tx.update(edits).set({ undone: undoing }).where(eq(edits.id, step.id)).run();
-    return ok({ state: after.ok ? after.value : before, ...historyOf(tx, setId), touched: touchedBy(step.edit) });
+    const steps = stepFrom(tx, setId, undoing);
+    if (steps.length === 0) return fail({ type: "nothing-to-undo" });
+    let after = before;
+    for (const step of steps) {
+      const next = applyEdit(after, undoing ? invertEdit(step.edit) : step.edit);
+      // An edit whose question is gone is skipped over, so that history never sticks.
+      if (next.ok) after = next.value;
+    }
+    saveState(tx, setId, before, after);
+    tx.update(edits)
+      .set({ undone: undoing })
+      .where(
+        inArray(
+          edits.id,
+          steps.map(({ id }) => id),
+        ),
+      )
+      .run();
+    return ok({ state: after, ...historyOf(tx, setId), touched: steps.flatMap((step) => touchedBy(step.edit)) });
   });
+}
+
+/** The edits of the next step back or forward, in the order in which they are taken. */
+function stepFrom(reader: Pick<Writer, "select">, setId: string, undoing: boolean): (typeof edits.$inferSelect)[] {
+  const next = reader
+    .select()
+    .from(edits)
+    .where(and(eq(edits.setId, setId), eq(edits.undone, !undoing)))
+    .orderBy(undoing ? desc(edits.id) : asc(edits.id));
+  const [first] = next.limit(1).all();
+  if (!first || first.step === null) return first ? [first] : [];
+  const sharing = and(eq(edits.setId, setId), eq(edits.undone, !undoing), eq(edits.step, first.step));
+  return reader
+    .select()
+    .from(edits)
+    .where(sharing)
+    .orderBy(undoing ? desc(edits.id) : asc(edits.id))
+    .all();
 }
 
 export function historyOf(reader: Pick<Writer, "select">, setId: string): { canUndo: boolean; canRedo: boolean } {

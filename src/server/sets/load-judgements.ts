@@ -1,6 +1,6 @@
 import { sql } from "drizzle-orm";
 import { z } from "zod";
-import type { Judgement } from "@/core/drafting/ranking/learn-leanings";
+import type { ChangedPart, Judgement } from "@/core/drafting/ranking/learn-leanings";
 import { asideReasonSchema } from "@/core/questions/edit";
 import { QUESTION_KINDS } from "@/core/questions/kinds";
 import type { QuestionKind } from "@/core/questions/question";
@@ -11,7 +11,7 @@ const rowSchema = z.object({
   kind: z.enum(QUESTION_KINDS as [QuestionKind, ...QuestionKind[]]),
   pattern: z.string(),
   status: z.enum(["kept", "aside"]),
-  changed: z.number(),
+  changed: z.string().nullable(),
   reason: asideReasonSchema.nullable(),
 });
 
@@ -25,7 +25,7 @@ export function loadJudgements(): Judgement[] {
       select set_id, at, json_extract(edit, '$.type') as type, json_extract(edit, '$.questionId') as question_id from edits where undone = 0
     )
     select json_extract(slips.question, '$.kind') as kind, json_extract(slips.origin, '$.pattern') as pattern, slips.status as status, slips.aside_reason as reason,
-      max(history.type in ('set-stem', 'set-option', 'set-key', 'set-parts', 'set-accepted', 'add-option', 'remove-option')) as changed
+      group_concat(distinct history.type) as changed
     from slips join history on history.set_id = slips.set_id and history.question_id = slips.question_id
     where slips.status <> 'draft' and slips.origin is not null
     group by slips.set_id, slips.question_id
@@ -33,10 +33,22 @@ export function loadJudgements(): Judgement[] {
   return z
     .array(rowSchema)
     .parse(rows)
-    .map(({ kind, pattern, status, changed, reason }) => ({
-      kind,
-      pattern,
-      verdict: status === "aside" ? "aside" : changed ? "edited" : "kept",
-      ...(reason ? { reason } : {}),
-    }));
+    .map(({ kind, pattern, status, changed, reason }) => {
+      const types = (changed ?? "").split(",");
+      const changes = [...new Set(types.flatMap((type) => CHANGED[type] ?? []))];
+      const verdict = status === "aside" ? "aside" : changes.length > 0 ? "edited" : "kept";
+      return { kind, pattern, verdict, ...(reason ? { reason } : {}), ...(verdict === "edited" ? { changes } : {}) };
+    });
 }
+
+/** Which edits change what a student reads or how it is marked. */
+const CHANGED: Record<string, ChangedPart> = {
+  "set-stem": "wording",
+  "set-option": "options",
+  "add-option": "options",
+  "remove-option": "options",
+  "set-parts": "options",
+  "set-key": "key",
+  "set-accepted": "answers",
+  "set-evidence": "evidence",
+};

@@ -1,8 +1,9 @@
-import { OPPOSITES } from "../../drafting/falsification/opposites";
 import { numberValue } from "../../drafting/phrasing/number-forms";
-import { gapsOf, type Question } from "../../questions/question";
+import type { Question } from "../../questions/question";
 import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
+import { synonymOf } from "../how-carried";
+import { provedWords } from "../proved-words";
 import { sourceSentences } from "../source-sentences";
 
 /** A key that the evidence does not say is a key the teacher would have to take on trust. */
@@ -30,44 +31,12 @@ export const keyInEvidence = defineRule({
     // In a row of events the text says *she*, and the item names her.
     const isNamed = (shown: string, base: string) =>
       question.kind === "order" && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
-    const missing = contentWords(keyOf(question), context.lexicon).filter(
+    const missing = contentWords(provedWords(question), context.lexicon).filter(
       (word) => !known.has(word.base) && !isNamed(word.shown, word.base) && !hasSynonym(word.base, known, context),
     );
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
 });
-
-function keyOf(question: Exclude<Question, { kind: "true-false" | "number" }>): string {
-  switch (question.kind) {
-    case "select-all":
-      return question.options
-        .filter((option) => question.key.includes(option.id))
-        .map((option) => option.text)
-        .join(". ");
-    case "essay":
-      return [...question.key.models.map((model) => model.text), ...question.key.points].join(" ");
-    case "gap-fill":
-      return gapsOf(question)
-        .map((gap) => gap.key)
-        .join(". ");
-    case "word-in-context":
-    case "poll":
-      // What a word means stands in a dictionary, and an opinion has no key.
-      return "";
-    case "multiple-choice":
-      return question.options.find((option) => option.id === question.key)?.text ?? "";
-    case "order":
-      return question.items.map((item) => item.text).join(". ");
-    case "match":
-      return [...question.left, ...question.right].map((item) => item.text).join(". ");
-    case "two-part":
-      return question.options.find((option) => option.id === question.key[0])?.text ?? "";
-    case "open-response":
-      return [question.key.model, ...question.key.points].join(" ");
-    default:
-      return question.key;
-  }
-}
 
 /** What *I* and *my* of the evidence become. */
 const NARRATORS = "speaker writer narrator";
@@ -142,7 +111,6 @@ function reordered(stem: string, evidence: string, { lexicon }: CheckContext): b
 }
 
 function hasSynonym(base: string, known: ReadonlySet<string>, { lexicon }: CheckContext): boolean {
-  const senses = lexicon.findWord(base)?.senses ?? [];
-  if (Object.hasOwn(OPPOSITES, base) && known.has(OPPOSITES[base]!)) return false;
-  return senses.length > 0 && [...known].some((other) => lexicon.findWord(other)?.senses.some((sense) => senses.slice(0, 2).includes(sense)));
+  const words = [...known].map((other) => ({ base: other, shown: other, start: 0, kind: "word" as const }));
+  return synonymOf(base, words, lexicon) !== undefined;
 }

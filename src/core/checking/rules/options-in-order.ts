@@ -14,7 +14,7 @@ export const optionsInOrder = defineRule({
   messages: { jumbled: "The options are numbers, but not in order of size." },
   check(question, _, report) {
     if (question.kind !== "multiple-choice" || question.options.length < 3) return;
-    const values = question.options.map((option) => numberIn(option.text));
+    const values = question.options.map((option) => optionNumber(option.text));
     // "one red flash", "two white flashes" are things, not numbers.
     if (new Set(question.options.map((option) => withoutNumber(option.text))).size > 1) return;
     if (values.some((value) => value === undefined)) return;
@@ -32,7 +32,7 @@ export const optionsInOrder = defineRule({
 });
 
 /** "1,016", "forty", "about 30 metres": its number. */
-function numberIn(text: string): number | undefined {
+export function optionNumber(text: string): number | undefined {
   const plain = text.trim().replace(/^(?:about|in|around|only) /i, "");
   return numberValue(plain) ?? numberValue(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*/i.exec(plain)?.[0] ?? "");
 }

@@ -24,6 +24,15 @@ describe("learnLeanings", () => {
     const [first] = learnLeanings([...judged("how-many", ["kept", "kept"]), ...judged("where", ["edited", "edited"])]);
     expect(first!.shift).toBeCloseTo(0.14);
   });
+  it("holds a key that had to be changed against it, and further accepted answers hardly at all", () => {
+    const after = (pattern: string, changes: Judgement["changes"]) =>
+      judged(pattern, ["edited", "edited"]).map((one) => ({ ...one, ...(changes ? { changes } : {}) }));
+    const shiftAfter = (changes: Judgement["changes"]) =>
+      learnLeanings([...after("where", changes), ...judged("how-many", ["kept", "kept"])]).find(({ pattern }) => pattern === "where")!.shift;
+    expect(shiftAfter(["key", "wording"])).toBeLessThan(shiftAfter(["wording"]));
+    expect(shiftAfter(["wording"])).toBeLessThan(shiftAfter(["answers"]));
+    expect(shiftAfter(["wording"])).toBe(shiftAfter(undefined));
+  });
   it("compares within a kind only: keeping no poll at all says nothing of one way to poll", () => {
     const leanings = learnLeanings([...judged("poll-claim", ["aside", "aside"], "poll"), ...judged("how-many", ["kept", "kept"])]);
     expect(leanings.map(({ shift }) => shift)).toEqual([0, 0]);

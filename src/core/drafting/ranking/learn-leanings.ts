@@ -2,11 +2,21 @@ import type { AsideReason } from "../../questions/edit";
 import type { QuestionKind } from "../../questions/question";
 
 /** What a teacher did with a draft: kept as it was, kept after a change of its words, set aside, perhaps with the reason. */
-export type Judgement = { kind: QuestionKind; pattern: string; verdict: "kept" | "edited" | "aside"; reason?: AsideReason };
+export type Judgement = {
+  kind: QuestionKind;
+  pattern: string;
+  verdict: "kept" | "edited" | "aside";
+  reason?: AsideReason;
+  /** What was changed before it was kept. */
+  changes?: readonly ChangedPart[];
+};
+export type ChangedPart = "wording" | "options" | "key" | "answers" | "evidence";
 /** How one way of asking fared, and by how much its drafts are moved in the ranking (score units, at most ±`REACH`). */
 export type Leaning = { kind: QuestionKind; pattern: string; kept: number; edited: number; aside: number; shift: number };
 
 const WORTH: Record<Judgement["verdict"], number> = { kept: 1, edited: 0.5, aside: 0 };
+/** A wrong key is nearly as bad as a draft set aside; further accepted answers are a trifle. */
+const WORTH_AFTER: Record<ChangedPart, number> = { answers: 0.8, evidence: 0.6, wording: 0.5, options: 0.5, key: 0.1 };
 /** What is said of the class and not of the draft: it would be as true of any other question there. */
 const SAYS_NOTHING = new Set<AsideReason | undefined>(["not-taught"]);
 /** As many judgements as the mean of the kind counts for: two or three drafts set aside prove little. */
@@ -45,7 +55,11 @@ export function leaningKey({ kind, pattern }: Pick<Judgement, "kind" | "pattern"
 }
 
 function worthOf(judgements: readonly Judgement[]): number {
-  return judgements.reduce((sum, { verdict }) => sum + WORTH[verdict], 0);
+  return judgements.reduce((sum, judgement) => sum + worthOfOne(judgement), 0);
+}
+
+function worthOfOne({ verdict, changes = [] }: Judgement): number {
+  return verdict === "edited" && changes.length > 0 ? Math.min(...changes.map((part) => WORTH_AFTER[part])) : WORTH[verdict];
 }
 
 function groupBy<T>(items: readonly T[], keyOf: (item: T) => string): Map<string, T[]> {

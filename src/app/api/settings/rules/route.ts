@@ -1,9 +1,12 @@
 import { z } from "zod";
+import { SET_RULES } from "@/core/checking/check-whole-set";
 import { RULES } from "@/core/checking/rules";
 import { handleSetting } from "@/server/http/handle-set";
-import { saveRulesOff } from "@/server/settings/rules-off";
+import { ruleWeightsSchema, saveRuleWeights } from "@/server/settings/rule-weights";
 
-const known = new Set(RULES.map((rule) => rule.id));
+const known = new Set([...RULES, ...SET_RULES].map((rule) => rule.id));
 
-/** Which rules say nothing. */
-export const POST = handleSetting(z.object({ off: z.array(z.string().max(60)).max(100) }), ({ off }) => saveRulesOff(off.filter((id) => known.has(id))));
+/** How the rules weigh. */
+export const POST = handleSetting(z.object({ weights: ruleWeightsSchema }), ({ weights }) =>
+  saveRuleWeights(Object.fromEntries(Object.entries(weights).filter(([id]) => known.has(id)))),
+);

@@ -21,7 +21,7 @@ export default async function MarginPage({ params, searchParams }: Props) {
   const reads = grade && sources.length === 1 && sources[0]!.language === "en" ? ` · reads at grade ${gradeBand(grade)} by estimate` : "";
   const byline = `${sources.length > 1 ? `${sources.length} sources · ` : ""}${words.toLocaleString("en-US")} words${reads}`;
   const media = sources.find((source) => source.mediaHash);
-  const start = { setId, state: set.state, checked: await checkSet(set), ...historyOf(db(), setId) };
+  const start = { setId, state: set.state, ...(await checkSet(set)), ...historyOf(db(), setId) };
   const nextSeed = /^\d{1,9}$/.test(seed ?? "") ? Number(seed) : (lastRun?.seed ?? 0) + 1;
   return (
     <MarginView

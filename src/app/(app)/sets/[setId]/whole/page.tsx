@@ -4,7 +4,7 @@ import { surveySet } from "@/core/checking/survey-set";
 import { checkSet } from "@/server/jobs/check-set";
 import { loadLanguageTools } from "@/server/language/load-language-tools";
 import { loadSet } from "@/server/sets/load-set";
-import { loadRulesOff } from "@/server/settings/rules-off";
+import { loadRuleWeights } from "@/server/settings/rule-weights";
 
 export const dynamic = "force-dynamic";
 
@@ -12,9 +12,9 @@ export default async function WholeSetPage({ params }: { params: Promise<{ setId
   const { setId } = await params;
   const set = loadSet(setId);
   if (!set) notFound();
-  const off = new Set(loadRulesOff());
+  const weights = loadRuleWeights();
   const all = surveySet(set.state, set.blocks, loadLanguageTools().lexicon);
-  const survey = { ...all, findings: all.findings.filter((finding) => !off.has(finding.rule)) };
+  const survey = { ...all, findings: all.findings.filter((finding) => weights[finding.rule] !== "off") };
   const { grade } = set.sources[0]!.description;
-  return <WholeSet setId={setId} state={set.state} survey={survey} checked={await checkSet(set)} sourceGrade={set.sources.length === 1 ? grade : undefined} />;
+  return <WholeSet setId={setId} state={set.state} survey={survey} {...(await checkSet(set))} sourceGrade={set.sources.length === 1 ? grade : undefined} />;
 }

@@ -8,5 +8,5 @@ import { loadSet } from "@/server/sets/load-set";
 /** Undo and redo. */
 export const POST = handleSet(z.object({ step: z.enum(["undo", "redo"]) }), async (setId, { step }) => {
   const stepped = stepHistory(setId, step);
-  return stepped.ok ? Response.json({ ...stepped.value, checked: await checkSet(loadSet(setId)!) }) : answerProblem(stepped.problem);
+  return stepped.ok ? Response.json({ ...stepped.value, ...(await checkSet(loadSet(setId)!)) }) : answerProblem(stepped.problem);
 });

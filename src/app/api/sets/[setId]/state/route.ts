@@ -10,5 +10,5 @@ export async function GET(_: Request, { params }: { params: Promise<{ setId: str
   const { setId } = await params;
   const set = loadSet(setId);
   if (!set) return answerProblem({ type: "set-not-found" });
-  return Response.json({ state: set.state, checked: await checkSet(set), drafting: isDrafting(setId), report: set.lastRun?.report ?? null });
+  return Response.json({ state: set.state, ...(await checkSet(set)), drafting: isDrafting(setId), report: set.lastRun?.report ?? null });
 }

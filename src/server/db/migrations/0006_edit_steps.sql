@@ -1,0 +1,1 @@
+ALTER TABLE `edits` ADD `step` text;
