@@ -49,6 +49,30 @@ describe("a teacher mends what is doubtful", () => {
   });
 });
 
+describe("a doubt points to its place", () => {
+  it("in the slip, and to its rule", async () => {
+    await margin();
+    await teacher.click("[data-slip] button", /In what year/);
+    await teacher.write("textarea[aria-label='Option A']", "1999");
+    await teacher.press("\uE00C");
+    await teacher.until("the doubt", async () => (await textInHand()).includes("not in order of size"));
+    await teacher.click("[data-slip] button", "Go to: Option A");
+    expect(await teacher.driver.switchTo().activeElement().getAttribute("aria-label")).toBe("Option A");
+    expect(await teacher.driver.switchTo().activeElement().getAttribute("class")).toContain("decoration-ochre");
+    await teacher.press("\uE00C");
+    await teacher.saved();
+    await teacher.press("z");
+    await teacher.until("peace", async () => !(await textInHand()).includes("not in order of size"));
+    await teacher.saved();
+    await teacher.press("n");
+    await teacher.write("[data-field=stem]", "Which of these is not made of wood?");
+    await teacher.press("\uE00C");
+    await teacher.click("[data-slip] a", "the rule");
+    await teacher.find("h1", "The rules");
+    expect(await teacher.driver.getCurrentUrl()).toMatch(/\/rules#[a-z-]+$/);
+  });
+});
+
 describe("a teacher decides fast", () => {
   it("walks only through what needs a look", async () => {
     await margin();

@@ -1,6 +1,11 @@
+import Link from "next/link";
+import { ALL_RULES } from "@/core/checking/all-rules";
 import { doubtKey } from "@/core/checking/check-question";
-import type { Finding } from "@/core/checking/define-rule";
+import type { Finding, Place } from "@/core/checking/define-rule";
+import { letterOf } from "@/core/checking/set-rules/keys-spread";
 import type { Edit, Slip } from "@/core/questions/edit";
+import type { Question } from "@/core/questions/question";
+import { placeKey } from "../questions/use-doubt";
 import { keyOf } from "./margin-actions";
 import { type SlipVerdict, VERDICT_COLOUR, VERDICT_SIGN } from "./verdict";
 
@@ -26,7 +31,18 @@ export function FindingList({ slip, verdict, change, onChoose }: Props) {
             <span className={`font-semibold ${VERDICT_COLOUR[finding.verdict]}`}>
               {VERDICT_SIGN[finding.verdict]} {finding.verdict}
             </span>{" "}
-            {finding.reason}
+            <button
+              type="button"
+              className="text-soft underline decoration-dotted underline-offset-4 hover:text-ink"
+              aria-label={`Go to: ${placeName(question, finding.place)}`}
+              onClick={(event) => goTo(event.currentTarget, finding.place)}
+            >
+              {placeName(question, finding.place)}
+            </button>{" "}
+            {finding.reason}{" "}
+            <Link className="whitespace-nowrap text-soft text-xs underline decoration-dotted underline-offset-4" href={`/rules#${finding.rule}`} title={ruleAbout(finding.rule)}>
+              the rule
+            </Link>
           </p>
           <div className="mt-1.5 flex flex-wrap gap-2">
             {finding.mend ? (
@@ -57,6 +73,26 @@ export function FindingList({ slip, verdict, change, onChoose }: Props) {
       ))}
     </div>
   );
+}
+
+/** Where a finding points to, in the words of the slip. */
+function placeName(question: Question, place: Place): string {
+  if (place.part !== "option") return PLACE_NAMES[place.part];
+  const at = "options" in question ? question.options.findIndex((option) => option.id === place.optionId) : -1;
+  return at < 0 ? "Options" : `Option ${letterOf(at)}`;
+}
+
+const PLACE_NAMES = { stem: "Question", key: "Key", evidence: "Evidence", points: "Points" };
+
+/** Puts the cursor, or the eye, where the finding is. */
+function goTo(from: HTMLElement, place: Place): void {
+  const target = from.closest("[data-slip]")?.querySelector<HTMLElement>(`[data-place~="${placeKey(place)}"]`);
+  target?.focus();
+  target?.scrollIntoView({ block: "nearest" });
+}
+
+function ruleAbout(id: string): string {
+  return ALL_RULES.find((rule) => rule.id === id)?.about ?? id;
 }
 
 /** The quiet line of a sound slip; where a word of the key is another in the evidence, it says which. */

@@ -34,17 +34,17 @@ const FILTERS: [SlipFilter, string][] = [
 export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act, narrow }: Props) {
   return (
     <div className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
-      <div className="flex min-h-12 flex-wrap items-center gap-x-2.5 gap-y-1 px-4 py-1.5 lg:pl-14">
+      <div className="flex min-h-12 flex-wrap items-center gap-x-2 gap-y-1 px-4 py-1.5 lg:pl-14">
         <p className="tabular text-sm">
           <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}
-          <span className="ml-3 text-spruce">
+          <span className="ml-2.5 text-spruce">
             <b>{counts.sound}</b> sound
           </span>{" "}
-          <span className="ml-3 text-ochre">
+          <span className="ml-2.5 text-ochre">
             <b>{counts.look}</b> to look at
           </span>
           {counts.wrong > 0 ? (
-            <span className="ml-3 text-brick">
+            <span className="ml-2.5 text-brick">
               <b>{counts.wrong}</b> wrong
             </span>
           ) : null}
@@ -61,7 +61,7 @@ export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, 
               key={id}
               type="button"
               aria-pressed={filter === id}
-              className={`px-2.5 py-1 text-sm ${filter === id ? "bg-pale font-semibold text-spruce" : "bg-sheet text-soft hover:text-ink"}`}
+              className={`px-2 py-1 text-sm ${filter === id ? "bg-pale font-semibold text-spruce" : "bg-sheet text-soft hover:text-ink"}`}
               onClick={() => onFilter(id)}
             >
               {name} <span className="tabular text-xs">{counts[id]}</span>

@@ -36,7 +36,7 @@ export function NarrowSelect({ slips, verdicts, value, onChange }: Props) {
     ],
   ];
   return (
-    <select aria-label="Only" className="field max-w-36 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
+    <select aria-label="Only" className="field max-w-32 py-1 text-sm" value={value} onChange={(event) => onChange(event.target.value)}>
       <option value="">Every question</option>
       {value.startsWith("block:") ? <option value={value}>One paragraph</option> : null}
       {value.startsWith("slips:") ? <option value={value}>Some of the set</option> : null}

@@ -1,6 +1,7 @@
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import type { Edit, Slip } from "@/core/questions/edit";
 import { kindOf } from "@/core/questions/kinds";
+import { isChoice } from "@/core/questions/question";
 import type { Block, Span } from "@/core/source/schema";
 import { ASIDE_REASONS } from "@/messages/aside-reasons";
 import { EvidenceField } from "../questions/EvidenceField";
@@ -8,6 +9,7 @@ import { ExplanationField } from "../questions/ExplanationField";
 import { PointsField } from "../questions/PointsField";
 import { QuestionFields } from "../questions/QuestionFields";
 import { StemField } from "../questions/StemField";
+import { DoubtContext, type Doubts, placeKey } from "../questions/use-doubt";
 import { AsideWhy } from "./AsideWhy";
 import { FindingList } from "./FindingList";
 import { keyOf, MARGIN_ACTIONS, type MarginActionId } from "./margin-actions";
@@ -93,26 +95,27 @@ function OpenSlip(props: Props) {
   const { slip, verdict, change, act, blocks, onPlay } = props;
   const { question } = slip;
   const labelOf = (id: MarginActionId) => MARGIN_ACTIONS.find((action) => action.id === id)!.label;
+  const doubts = doubtsOf(verdict);
   return (
-    <>
+    <DoubtContext value={doubts}>
       <div className="px-3.5 pt-2">
         <Heading {...props} />
       </div>
       <div className="px-3.5 pt-1 pb-2">
         <StemField question={question} change={change} />
-        <div className="mt-1.5">
+        <Placed place="key" className="mt-1.5" doubts={isChoice(question) ? NO_DOUBTS : doubts}>
           <QuestionFields question={question} change={change} />
-        </div>
+        </Placed>
       </div>
-      <div className="border-line border-t px-3.5 py-1.5">
+      <Placed place="evidence" className="border-line border-t px-3.5 py-1.5" doubts={doubts}>
         <EvidenceField question={question} change={change} blocks={blocks} onPlay={onPlay} />
-      </div>
+      </Placed>
       <div className="border-line border-t">
         <FindingList slip={slip} verdict={verdict} change={change} onChoose={props.onChoose} />
       </div>
-      <div className="border-line border-t px-3.5 py-1.5">
+      <Placed place="points" className="border-line border-t px-3.5 py-1.5" doubts={doubts}>
         <PointsField question={question} change={change} />
-      </div>
+      </Placed>
       <div className="border-line border-t px-3.5 py-1.5">
         <ExplanationField question={question} change={change} />
       </div>
@@ -138,6 +141,24 @@ function OpenSlip(props: Props) {
           </button>
         ))}
       </div>
-    </>
+    </DoubtContext>
   );
+}
+
+const NO_DOUBTS: Doubts = new Map();
+
+/** A part of the slip that a finding can point to. */
+function Placed({ place, className, doubts, children }: { place: string; className: string; doubts: Doubts; children: ReactNode }) {
+  return (
+    <div data-place={place} tabIndex={-1} className={`${className} outline-none ${doubts.has(place) ? "bg-ochrepale" : ""}`}>
+      {children}
+    </div>
+  );
+}
+
+/** The worst that is said of each place. */
+function doubtsOf({ open }: SlipVerdict): Doubts {
+  const doubts = new Map<string, "look" | "wrong">();
+  for (const { place, verdict } of open) if (doubts.get(placeKey(place)) !== "wrong") doubts.set(placeKey(place), verdict);
+  return doubts;
 }

@@ -2,6 +2,7 @@ import { Plus, X } from "lucide-react";
 import TextareaAutosize from "react-textarea-autosize";
 import { type Choice, isKeyed, MAX_OPTIONS } from "@/core/questions/question";
 import { type FieldProps, QUIET_FIELD } from "./question-field";
+import { useDoubt } from "./use-doubt";
 
 /** The options, which of them is right, and room for more. */
 export function ChoiceFields({ question, change }: FieldProps<Choice>) {
@@ -24,11 +25,11 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
                 {letter}
               </span>
             </label>
-            <TextareaAutosize
-              aria-label={`Option ${letter}`}
-              className={`${QUIET_FIELD} flex-1 text-[0.95rem] leading-snug ${isKey ? "font-semibold text-spruce" : ""}`}
-              value={option.text}
-              onChange={(event) => change({ type: "set-option", questionId: question.id, optionId: option.id, from: option.text, to: event.target.value })}
+            <OptionText
+              letter={letter}
+              option={option}
+              isKey={isKey}
+              onWrite={(to) => change({ type: "set-option", questionId: question.id, optionId: option.id, from: option.text, to })}
             />
             {isKey ? (
               <span className="text-soft text-xs">key</span>
@@ -51,6 +52,21 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
         </button>
       ) : null}
     </fieldset>
+  );
+}
+
+type TextProps = { letter: string; option: Choice["options"][number]; isKey: boolean; onWrite: (text: string) => void };
+
+function OptionText({ letter, option, isKey, onWrite }: TextProps) {
+  const doubt = useDoubt(`option:${option.id}`, ...(isKey ? ["key"] : []));
+  return (
+    <TextareaAutosize
+      data-place={isKey ? `option:${option.id} key` : `option:${option.id}`}
+      aria-label={`Option ${letter}`}
+      className={`${QUIET_FIELD} flex-1 text-[0.95rem] leading-snug ${isKey ? "font-semibold text-spruce" : ""} ${doubt}`}
+      value={option.text}
+      onChange={(event) => onWrite(event.target.value)}
+    />
   );
 }
 

@@ -29,7 +29,7 @@ export function RuleList({ rules, weights: start }: { rules: readonly ListedRule
         {rules.map((rule) => {
           const weight = weights[rule.id] ?? rule.verdict;
           return (
-            <li key={rule.id} className={`border-line border-t py-3 ${weight === "off" ? "opacity-60" : ""}`}>
+            <li key={rule.id} id={rule.id} className={`scroll-mt-16 border-line border-t py-3 ${weight === "off" ? "opacity-60" : ""}`}>
               <div className="flex flex-wrap items-baseline justify-between gap-x-3 gap-y-1">
                 <h2 className="min-w-60 flex-1 font-semibold">{rule.about}</h2>
                 <select
