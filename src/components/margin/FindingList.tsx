@@ -40,7 +40,11 @@ export function FindingList({ slip, verdict, change, onChoose }: Props) {
               {placeName(question, finding.place)}
             </button>{" "}
             {finding.reason}{" "}
-            <Link className="whitespace-nowrap text-soft text-xs underline decoration-dotted underline-offset-4" href={`/rules#${finding.rule}`} title={ruleAbout(finding.rule)}>
+            <Link
+              className="whitespace-nowrap text-soft text-xs underline decoration-dotted underline-offset-4"
+              href={`/rules#${finding.rule}`}
+              title={ruleAbout(finding.rule)}
+            >
               the rule
             </Link>
           </p>

@@ -5,6 +5,10 @@ import { countSupply } from "./candidates";
 import { type DraftInput, type DraftReport, draftQuestions, type Existing, fillByTurns } from "./draft-questions";
 import type { Plan } from "./plan";
 
+const FIRST: readonly QuestionKind[] = ["order", "match"];
+/** A shorter paper has no room for them by right. */
+const LEAST_FOR_LISTS = 8;
+
 /** How many places in its share one point of score is worth. */
 const SCORE_SHARE = 0.25;
 
@@ -21,6 +25,9 @@ export function fillPlan(analysis: Analysis, wanted: number, base: Plan, seed: n
   const input: Omit<DraftInput, "plan"> = { analysis, seed, ...(existing ? { existing } : {}), newId: String };
   const all: Plan = { grade: base.grade, rows: kinds.map((kind) => rowFor(kind, room.get(kind)!, base.grade)), ...steer };
   const counts = fillByTurns({ ...input, plan: all }, wanted, (open, made) => {
+    // What is made of many sentences comes before single questions on them can give it away.
+    const first = wanted >= LEAST_FOR_LISTS ? FIRST.find((kind) => !made.has(kind) && open.some((turn) => turn.kind === kind && turn.score > 0)) : undefined;
+    if (first) return first;
     const scores = new Map(open.map((turn) => [turn.kind, turn.score]));
     return kindBehind(
       [...scores.keys()],

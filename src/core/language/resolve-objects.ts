@@ -64,12 +64,20 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (subject && others.length === 0) return { text: pronounText(pronoun, sentence), sentence };
     if (subject) return undefined;
   }
-  const here = candidatesIn(sentence, pronoun, own, known);
+  const beside = objectBeside(pronoun, sentence);
+  const here = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== beside?.end);
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) return soleOf(here);
   if (!before?.tree) return undefined;
   const ownText = own && known.antecedents.get(positionKey(sentence, own.start))?.text;
   return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text !== ownText));
+}
+
+/** "put a high tax on *it*": the object of the same verb is never meant (Chomsky 1981, principle B). */
+function objectBeside(pronoun: Node, sentence: Sentence): Node | undefined {
+  const inside = (node: Node) => node.start <= pronoun.start && node.end > pronoun.start;
+  const clause = sentence.clauses.find(({ adjuncts }) => adjuncts.some(({ node }) => node.cat === "pp" && inside(node)));
+  return clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
 }
 
 /** "into meat and fish to stop them": two nouns beside an *and*, however the sentence was read, may be meant together. */
@@ -149,6 +157,9 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
 function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedents, persons, lexicon }: Known): Found | undefined {
   const isBefore = node.end <= pronoun.start || !contains(sentence, pronoun);
   if (!isBefore || node.f.time || node.f.det === "clause" || node.f.det === "dem") return undefined;
+  // "any money", "no boat": of these nothing more is said.
+  const [determiner] = node.kids;
+  if (determiner?.cat === "det" && /^(?:any|no|every|each)$/.test(determiner.lemma ?? "")) return undefined;
   const core = coreOf(node);
   const head = headTerminal(core);
   if (head.cat === "pro") {

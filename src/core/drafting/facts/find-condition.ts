@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
-import { type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
@@ -18,13 +18,15 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
+  // "was only half built": how far it had come, not what happened.
+  if (clause.passive && clause.adjuncts.some(({ node }) => /^(?:only|half|still|already|nearly|almost)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [modal] = clause.auxiliaries;
   const isModal = modal?.cat === "modal" && /^(?:will|may|might|can|could)$/.test(modal.lemma ?? "");
   if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.rank !== "main") return [];
   if (clause.verb.cat === "be" && !clause.passive && !isModal) return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
-  const time = inner && (isGeneral(inner) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
+  const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
   const askedRest = phraseRest(asked, analysis);
@@ -80,6 +82,11 @@ function isGeneral(clause: Clause): boolean {
   const first = clause.auxiliaries[0] ?? clause.verb;
   if (first.cat === "modal") return ["can", "may", "will", "might", "should", "must", "could"].includes(first.lemma ?? "");
   return ["third", "plain"].includes(first.flags?.[0] ?? "") && !first.flags?.includes("past");
+}
+
+/** "When you put": present and past look the same, and the main clause decides. */
+function looksTheSame({ auxiliaries, verb, sentence }: Clause): boolean {
+  return auxiliaries.length === 0 && sentence.words[verb.start]?.lower === verb.lemma;
 }
 
 /** What happened once: "When schools moved their opening bell, students slept longer." */

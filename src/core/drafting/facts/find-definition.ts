@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
@@ -87,7 +87,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const which = nodeText(sentence, predicate);
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
-  if (findUnclear(predicate, sentence, analysis) || hasOwnPronoun(predicate)) return [];
+  if (findUnclear(predicate, sentence, analysis) || hasOwnPronoun(predicate, sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const answer = midSentence(sentence, coreOf(clause.subject));
@@ -219,8 +219,14 @@ function singlesOut(np: Node, fewest = 6): boolean {
 }
 
 /** "the moment when *it* stands lowest": only clear beside the sentence before. */
-function hasOwnPronoun(np: Node): boolean {
+function hasOwnPronoun(np: Node, sentence?: Sentence): boolean {
   return [...walkTree(np)].some(
-    (node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef") && !node.flags?.includes("other")) || node.cat === "poss",
+    (node) =>
+      (node.cat === "pro" &&
+        !sentence?.resolved?.has(node.start) &&
+        !node.flags?.includes("refl") &&
+        !node.flags?.includes("indef") &&
+        !node.flags?.includes("other")) ||
+      node.cat === "poss",
   );
 }

@@ -35,6 +35,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
   const purpose = reasonNode(part.node);
+  // "since there was no money to be made from it": nobody does something in order to be made.
+  if (purpose.cat === "vp" && purpose.f.passive) return [];
+  if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
   if (belongsToNoun(clause, purpose)) return [];
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.

@@ -295,7 +295,8 @@ function isExample(node: Node, clause: Clause): boolean {
 /** Where a part ends in something said in passing: the end of that. */
 function asideEndOf(node: Node): number | undefined {
   const open = [...walkTree(node)].find(
-    (inner) => inner.cat === "np" && inner.role === "apposition" && inner.end === node.end && inner.kids[1]?.cat === "c-np",
+    (inner) =>
+      inner.cat === "np" && ["apposition", "relative", "reduced"].includes(inner.role) && inner.end === node.end && inner.kids[1]?.cat.startsWith("c-"),
   );
   return open && node.end;
 }
@@ -327,7 +328,13 @@ function pointsBack(node: Node): boolean {
   );
 }
 
+/** "four holes, *each one inch deep*": a second measure, said in passing. */
+function isMeasureInPassing(node: Node): boolean {
+  return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
+}
+
 function isDropped(node: Node): boolean {
+  if (isMeasureInPassing(node)) return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
   return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));

@@ -24,7 +24,8 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       : undefined,
   );
   rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) => (adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : sb.f));
-  rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : {}));
+  // "noticed that they made mistakes, so they began …": what is joined on mostly stands beside the whole.
+  rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);
   rule("cs", "cs j-cs", 0, "coordination", 0.4);
   const fronted = (extra: number) => (_: Node, s: Node) => (s.f.gap ? undefined : { f: s.f, cost: extra });

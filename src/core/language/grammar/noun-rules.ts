@@ -24,6 +24,13 @@ function lastWord(qn: Node): string {
   return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
 }
 
+/** Whether the last words of a phrase are said in passing. */
+function endsInAside(node: Node): boolean {
+  const last = node.kids.at(-1);
+  if (!last || node.kids.length < 2) return last !== undefined && endsInAside(last);
+  return (last.cat.startsWith("c-") && !last.cat.endsWith("-c") && node.role !== "coordination") || endsInAside(last);
+}
+
 /** "most powerful", "largest". */
 function isSuperlative(ap: Node): boolean {
   return /^(?:most|least)$/.test(firstWord(ap)) || headTerminal(ap).flags?.includes("superlative") === true;
@@ -160,6 +167,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
 
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
     if (l.f.det === "pron" && r.f.sub !== "of") return undefined;
+    // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.
+    if (endsInAside(l)) return { f: l.f, cost: 3 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
   // "anyone who breaks a by-law"
