@@ -47,7 +47,7 @@ const basesByBlocks = new WeakMap<readonly Block[], Set<string>>();
 export function sourceBases(blocks: readonly Block[], lexicon: Lexicon): Set<string> {
   const known = basesByBlocks.get(blocks);
   if (known) return known;
-  const bases = baseSet(blocks.map((block) => block.text).join("\n"), lexicon);
+  const bases = baseSet(blocks.map((block) => `${block.speaker ?? ""}\n${block.text}`).join("\n"), lexicon);
   basesByBlocks.set(blocks, bases);
   return bases;
 }

@@ -237,27 +237,46 @@ function markUsed(candidate: Candidate, used: Used): void {
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(candidate));
   used.stems.add(plainStem(candidate.stem));
   if (isPlain(candidate)) used.plain.add(mainSentence(candidate).index);
-  if (!OVER_SENTENCES.has(candidate.kind)) used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key) });
+  if (!OVER_SENTENCES.has(candidate.kind))
+    used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index });
   const block = mainSentence(candidate).block.id;
   used.blocks.set(block, (used.blocks.get(block) ?? 0) + 1);
   if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;
 }
 
 /** "What could reduce the cost?" beside "What could the new recipe reduce?": each is the other's answer. */
-function mirrorsAnother({ stem, key, kind }: Candidate, used: Used): boolean {
-  if (OVER_SENTENCES.has(kind)) return false;
-  const own = { stem: weighty(stem), key: weighty(key) };
-  return used.said.some((other) => within(own.key, other.stem) && within(other.key, own.stem));
+function mirrorsAnother(candidate: Candidate, used: Used): boolean {
+  if (OVER_SENTENCES.has(candidate.kind)) return false;
+  const own = { stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index };
+  return used.said.some(
+    (other) =>
+      (within(own.key, other.stem) && within(other.key, own.stem)) ||
+      (own.sentence === other.sentence && (tells(other.stem, own.key) || tells(own.stem, other.key))),
+  );
 }
 
-type Said = { stem: ReadonlySet<string>; key: ReadonlySet<string> };
+type Said = { stem: ReadonlySet<string>; key: ReadonlySet<string>; sentence: number };
+
+/** "When does the female lay one egg?" tells most of "What does the female do?" – "Lays one egg in May." */
+function tells(stem: ReadonlySet<string>, key: ReadonlySet<string>): boolean {
+  const told = [...key].filter((word) => stem.has(word)).length;
+  return key.size >= 2 && told / key.size >= 0.6;
+}
 
 function within(words: ReadonlySet<string>, others: ReadonlySet<string>): boolean {
   return words.size > 0 && [...words].every((word) => others.has(word));
 }
 
+const SMALL = new Set(
+  "the and for was were are has have had did does its his her who how why what when where which that this with from into onto they them their can may will not".split(
+    " ",
+  ),
+);
+
 function weighty(text: string): ReadonlySet<string> {
-  return new Set((text.toLowerCase().match(/[\p{L}\d]{4,}/gu) ?? []).map((word) => word.replace(/(?:ies|es|s|ed|ing|e)$/, "")));
+  return new Set(
+    (text.toLowerCase().match(/[\p{L}\d]{3,}/gu) ?? []).filter((word) => !SMALL.has(word)).map((word) => word.replace(/(?:ies|es|s|ed|ing|e)$/, "")),
+  );
 }
 
 /** A sentence may be asked about twice in a set, never three times: what is left would be crumbs. */

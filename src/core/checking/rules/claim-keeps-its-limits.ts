@@ -22,13 +22,15 @@ export const claimKeepsItsLimits = defineRule({
     const said = `${question.stem} ${key}`;
     const words = baseSet(said, lexicon);
     if (words.size < 3) return;
-    for (const { quote } of question.evidence) {
-      const clause = nearest(quote, words, (text) => baseSet(text, lexicon));
-      // Of a question only a plain denial is looked for: what it asks about may be only a part of the clause.
-      const limits = question.kind === "true-false" ? LIMITS : DENIALS;
-      const limit = clause && limits.find(({ pattern }) => !pattern.test(said) && limitsWhatIsSaid(clause, pattern, words, lexicon));
-      if (clause && limit) return report("dropped", { word: limit.pattern.exec(clause)![0].toLowerCase(), clause: shorten(clause) });
-    }
+    const clause = nearest(
+      question.evidence.map(({ quote }) => quote),
+      words,
+      (text) => baseSet(text, lexicon),
+    );
+    // Of a question only a plain denial is looked for: what it asks about may be only a part of the clause.
+    const limits = question.kind === "true-false" ? LIMITS : DENIALS;
+    const limit = clause && limits.find(({ pattern }) => !pattern.test(said) && limitsWhatIsSaid(clause, pattern, words, lexicon));
+    if (clause && limit) report("dropped", { word: limit.pattern.exec(clause)![0].toLowerCase(), clause: shorten(clause) });
   },
 });
 
@@ -55,10 +57,12 @@ function limitsWhatIsSaid(clause: string, pattern: RegExp, words: ReadonlySet<st
 }
 
 /** The clause of the evidence that says most of the question's words; none where none says half of them. */
-function nearest(quote: string, words: ReadonlySet<string>, basesOf: (text: string) => ReadonlySet<string>): string | undefined {
-  const clauses = quote
-    .split(
-      /(?<=[.!?;:])\s+|,?\s+(?:but|because|although|while|whereas|so that|so (?=they|it|he|she|the|we|you)|when|if|since)\s*|,\s+(?:and|so|or|which|who)\s+/i,
+function nearest(quotes: readonly string[], words: ReadonlySet<string>, basesOf: (text: string) => ReadonlySet<string>): string | undefined {
+  const clauses = quotes
+    .flatMap((quote) =>
+      quote.split(
+        /(?<=[.!?;:])\s+|,?\s+(?:but|because|although|while|whereas|so that|so (?=they|it|he|she|the|we|you)|when|if|since)\s*|,\s+(?:and|so|or|which|who)\s+/i,
+      ),
     )
     .filter(Boolean);
   let best: { clause: string; shared: number } | undefined;

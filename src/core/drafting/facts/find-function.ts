@@ -15,6 +15,7 @@ const NO_DEED = new Set(
     " ",
   ),
 );
+const VAGUE = new Set("system method process idea plan rule law change model machine device tool part body group".split(" "));
 /** WordNet's files of what has a job to do: animals, made things, bodies, food, phenomena, objects, plants, matter. */
 const THINGS = new Set([3, 5, 6, 8, 13, 17, 19, 20, 27]);
 const FEWEST_WORDS = 3;
@@ -72,6 +73,8 @@ function isPart({ clause, subject, binder }: Phrasing, analysis: Analysis): bool
   const plainName = ["def", "indef", "bare", "proper"].includes(clause.subject.f.det ?? "") && clause.subject.role !== "coordination";
   const sense = analysis.lexicon.findWord(lemma)?.senses[0];
   if (sense !== undefined && !THINGS.has(analysis.lexicon.nounFile(sense))) return false;
+  // "The system": what is meant stands elsewhere.
+  if (clause.subject.f.det === "def" && words === 2 && VAGUE.has(lemma)) return false;
   return plainName && head.cat === "n" && !binder.human && words <= 4 && !(analysis.headingLemmas.has(lemma) && words <= 2);
 }
 

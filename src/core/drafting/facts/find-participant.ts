@@ -84,7 +84,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-const OF_NOUNS = new Set("about of between".split(" "));
+const OF_NOUNS = new Set("about of between against".split(" "));
 
 /** What it is done to: "a motor replaced *the clockwork*." */
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {

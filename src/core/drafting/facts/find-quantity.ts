@@ -24,10 +24,19 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
-  const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
+  // "two spoons of soda *into the bottle*": where it goes belongs to the verb.
+  const own = ownPhrases(object);
+  const goes = object.end > own.end ? wordsText(clause.sentence, own.end, object.end) : "";
+  const tail = own.end > counted.end ? wordsText(clause.sentence, counted.end, own.end) : "";
   if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
-  const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
+  const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, [goes, rest].filter(Boolean).join(" "));
   return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+/** The noun phrase without what says where it is put. */
+function ownPhrases(np: Node): Node {
+  const moves = np.role === "postmodifier" && /^(?:into|onto|to|with|from)$/.test(np.kids[1]?.kids[0]?.lemma ?? "");
+  return moves || (np.role === "postmodifier" && ownPhrases(np.kids[0]!) !== np.kids[0]) ? ownPhrases(np.kids[0]!) : np;
 }
 
 /** "two structures that animal cells do not have": two verbs would meet in the question. */

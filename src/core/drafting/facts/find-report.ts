@@ -66,7 +66,6 @@ function isAsked(node: Node, clause: Clause): boolean {
 function isNobody({ subject }: Phrasing, analysis: Analysis): boolean {
   if (!NOBODY.test(subject)) return false;
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
-  return (
-    analysis.sentences.filter((sentence) => /\b(?:some|others|critics|opponents)\b[^.]* (?:argue|say|think|believe|claim)/i.test(sentence.text)).length !== 1
-  );
+  const opening = new RegExp(`(?:^|, )${subject.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")} (?:argue|say|think|believe|claim|worry|fear)`, "i");
+  return analysis.sentences.filter((sentence) => opening.test(sentence.text)).length !== 1;
 }

@@ -94,6 +94,8 @@ function isRange({ sentence }: Clause, number: Node): boolean {
 function byYear({ text, phrasing }: Statement, analysis: Analysis, seed: number): Falsehood[] {
   // "In 1860 a letter traveled by ship": so it did in other years.
   if (phrasing.clause.subject.f.det === "indef" && !phrasing.clause.passive) return [];
+  // "The men who wrote it in 1787": the year tells which men.
+  if ([...walkTree(phrasing.clause.subject)].some((node) => node.cat === "num" && node.flags?.includes("year"))) return [];
   const years = text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? [];
   if (years.length !== 1 || !new RegExp(`\\bin (?:[A-Z][a-z]+ )?${years[0]}\\b`).test(text)) return [];
   const all = analysis.sentences.flatMap((sentence) => sentence.text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? []);

@@ -28,7 +28,7 @@ const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 const DROPPED_ADVERBS = new Set(
-  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already".split(
+  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon".split(
     " ",
   ),
 );

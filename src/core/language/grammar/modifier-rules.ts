@@ -55,6 +55,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
       ? { sub: r.f.sub === "dem" ? "dem" : "measure" }
       : undefined,
   );
+  // "up and out"
+  rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
+  rule("advp", "advp j-advp", 0, "coordination", 0.5);
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
   // "so quickly that nothing else can grow"
   rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
