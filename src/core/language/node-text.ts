@@ -68,6 +68,13 @@ export function nodeRange(sentence: Sentence, node: Node): { start: number; end:
   return { start: sentence.words[node.start]!.tokens[0]!.start, end: sentence.words[node.end - 1]!.tokens.at(-1)!.end };
 }
 
+/** Adjectives that names begin with: "the Great Lakes", "New Zealand", "Large Nubian states" not. */
+const OPENS_NAME = new Set(
+  "new old great little big north south east west northern southern eastern western upper lower central red black white blue green royal grand high holy saint golden long".split(
+    " ",
+  ),
+);
+
 /** A phrase for the middle of a sentence: the capital of a sentence's first word is taken off unless it is a name's. */
 export function midSentence(sentence: Sentence, node: Node, text = nodeText(sentence, node)): string {
   if (node.start !== 0) return text;
@@ -76,7 +83,8 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   while (at.kids.length > 0) at = at.kids[0]!;
   const second = sentence.words[1];
   // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
-  const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && ["n", "adj", "ord"].includes(at.cat);
+  const canOpen = at.cat === "n" || at.cat === "ord" || (at.cat === "adj" && OPENS_NAME.has(first.lower));
+  const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
   if (at.cat === "pn" || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }

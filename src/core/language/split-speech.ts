@@ -5,6 +5,7 @@ import type { Token } from "./tokenize";
 
 /** From this many words on, a text without a single full stop is speech that somebody wrote down. */
 const LONG_WITHOUT_STOPS = 40;
+const VERY_LONG = 80;
 const LONGEST_CLAUSE = 22;
 const SHORTEST_CLAUSE = 4;
 /** More words than this are taken piece by piece, so that the chart stays small. */
@@ -19,7 +20,10 @@ const DEAREST_WORD = 0.6;
 export type Range = { start: number; end: number };
 
 export function isUnpunctuated(tokens: readonly Token[]): boolean {
-  return tokens.length >= LONG_WITHOUT_STOPS && !tokens.slice(0, -1).some((token) => /^[.!?;]$/.test(token.text));
+  if (tokens.length < LONG_WITHOUT_STOPS || tokens.slice(0, -1).some((token) => /^[.!?;]$/.test(token.text))) return false;
+  // A long sentence that somebody wrote has its commas and its full stop.
+  const isClosed = /^[.!?]$/.test(tokens.at(-1)!.text) || /["')\]]/.test(tokens.at(-1)!.text);
+  return !isClosed || (tokens.length >= VERY_LONG && !tokens.some((token) => token.text === ","));
 }
 
 /**

@@ -54,7 +54,15 @@ function headingOver(sentence: Sentence, blocks: SourceStock["analysis"]["blocks
 }
 
 function datedEvents({ facts }: SourceStock): Candidate[] {
-  const dated = facts.filter((fact) => fact.type === "time" && fact.statement && /^\d{4}$/.test(fact.answer));
+  const dated = facts.filter(
+    (fact) =>
+      fact.type === "time" &&
+      fact.statement &&
+      /^\d{4}$/.test(fact.answer) &&
+      fact.statement.split(" ").length <= LONGEST_STEP &&
+      !STATES.has(fact.clause.verb.lemma ?? "") &&
+      (fact.clause.verb.cat !== "be" || fact.clause.passive),
+  );
   const oncePerYear = dated.filter((fact, index) => dated.findIndex((other) => other.answer === fact.answer) === index);
   const chosen = oncePerYear.filter((fact, index) => oncePerYear.findIndex((other) => other.sentence === fact.sentence) === index).slice(0, MOST);
   if (chosen.length < FEWEST) return [];
@@ -99,7 +107,9 @@ function storyEvents({ analysis, statements }: SourceStock): Candidate[] {
 }
 
 /** What lasts has no place in an order. */
-const STATES = new Set("live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look".split(" "));
+const STATES = new Set(
+  "remain stay live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look".split(" "),
+);
 
 function toCandidate(stem: string, items: string[], evidence: Sentence[], pattern: string, worth: number): Candidate {
   return {

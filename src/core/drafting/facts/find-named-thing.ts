@@ -32,7 +32,8 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning)) return [];
   const head = headTerminal(predicate).lemma ?? "";
   const isOfPeople = phrasing.inverted !== "is" && [...walkTree(predicate)].some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
-  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || (isOfPeople && name.f.det === "def");
+  const hasWho = [...walkTree(predicate)].some(({ cat, lemma }) => cat === "rel" && lemma === "who");
+  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
   const text = midSentence(sentence, name);
   return [
     {

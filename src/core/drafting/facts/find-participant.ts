@@ -84,6 +84,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+const HOLDING = new Set("include contain comprise have feature".split(" "));
 const OF_NOUNS = new Set("about of between against".split(" "));
 
 /** What it is done to: "a motor replaced *the clockwork*." */
@@ -121,6 +122,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
+  // "included the tribes *from the river basin*": what is included is told to the end.
+  if (HOLDING.has(clause.verb.lemma ?? "") && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp")) return [];
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];

@@ -61,6 +61,8 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const counted = countedPhrase(np);
     const preposition = node.kids[0].lemma ?? "";
     const noun = counted && countedNoun(counted, phrasing);
+    // "lived in forty bands *stretching from the bay*": the question would tear them apart.
+    if (clause.adjuncts.some((other) => other.node.start === node.end && other.node.cat === "vp")) return [];
     if (!counted || !noun || np !== counted || !["for", "in", "within", "after"].includes(preposition)) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];

@@ -87,6 +87,7 @@ export const MULTIWORD: Record<string, string> = {
   "once again": "adv:again",
   "long ago": "adv:time",
   "all the way": "adv:manner",
+  "in and around": "prep:in",
   "up and down": "adv:manner",
   "back and forth": "adv:manner",
   "again and again": "adv:again",

@@ -128,7 +128,7 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     return { f: { num: agreed, det }, cost: proper };
   });
   // "the Inuit live", "the Maya were": a people without a plural ending.
-  rule("np", "det pnb", 1, "determiner", 1.6, (l, r) => (l.flags?.includes("def") && r.f.num === "sg" ? { num: "pl", det: "def" } : undefined));
+  rule("np", "det pnb", 1, "determiner", 2.2, (l, r) => (l.flags?.includes("def") && r.f.num === "sg" ? { num: "pl", det: "def" } : undefined));
   const possessed = (l: Node, r: Node): Features => ({ num: r.f.num ?? "sg", det: "poss", ...(l.flags?.includes("first") ? { sub: "first" } : {}) });
   rule("np", "poss nb", 1, "possessor", 0, possessed);
   rule("np", "ng nb", 1, "possessor", 0.2, possessed);
