@@ -24,3 +24,9 @@ describe("speech without full stops", () => {
     expect(analyse("The keeper turns the lens. The lens throws the light far out to sea.").sentences.every((sentence) => !sentence.unpunctuated)).toBe(true);
   });
 });
+
+it("a long sentence that somebody wrote, with its commas and its stop, stays whole", () => {
+  const long =
+    "After the long war of the two towns over the herring grounds, the council of Skerry Bay, which had lost most of its boats and nearly all of its money, asked the fishermen of the northern islands to lend it twelve boats, and promised them a share of every catch until the debt was paid.";
+  expect(analyse(long).sentences.map(({ text }) => text)).toEqual([long]);
+});

@@ -1,20 +1,26 @@
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
+import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { bareTerm } from "../facts/find-definition";
 import { isAlikeForMatching } from "../facts/term-sort";
+import { phraseRest, stateClause } from "../phrasing/ask-clause";
 import type { SourceStock } from "../source-stock";
+import { datedFacts } from "./dated-facts";
 
 const FEWEST = 3;
 const MOST = 5;
 
 type Pair = { fact: Fact; left: string; right: string };
 
-/** Parallel facts side by side: terms and meanings, years and events. Each left item fits one right item only. */
+/** Parallel facts side by side: terms and meanings, years and events, persons and deeds, parts and what they do, effects and causes. Each left item fits one right item only. */
 export function draftMatches(stock: SourceStock): Candidate[] {
   return [
     ...toCandidates("Match each term with its meaning.", terms(stock), "match-terms", "recall", 3.3),
     ...toCandidates("Match each year with what happened in it.", years(stock), "match-years", "recall", 2.4),
+    ...toCandidates("Match each person with what he or she did.", deeds(stock), "match-deeds", "recall", 2.8),
+    ...toCandidates("Match each part with what it does.", functions(stock), "match-functions", "understanding", 3),
+    ...toCandidates("Match each effect with its cause.", causes(stock), "match-causes", "understanding", 3.1),
   ];
 }
 
@@ -27,9 +33,38 @@ function terms({ facts, analysis }: SourceStock): Pair[] {
 }
 
 function years({ facts }: SourceStock): Pair[] {
-  return facts
-    .filter((fact) => fact.type === "time" && fact.statement && /^\d{4}$/.test(fact.answer))
-    .map((fact) => ({ fact, left: fact.answer, right: `${sentenceCase(fact.statement!)}.` }));
+  return datedFacts(facts).map((fact) => ({ fact, left: fact.answer, right: `${sentenceCase(fact.statement!)}.` }));
+}
+
+/** Persons by name, each with one deed: what the question about the doer asks, without its *who*. */
+function deeds({ facts, analysis }: SourceStock): Pair[] {
+  return facts.flatMap((fact): Pair[] => {
+    const deed = /^Who (.+)\?$/.exec(fact.stem)?.[1];
+    const isNamed = fact.type === "person" && analysis.persons.has(fact.answer);
+    return deed && isNamed && !fact.clause.passive ? [{ fact, left: fact.answer, right: deed }] : [];
+  });
+}
+
+/** Parts that are all one, or all many, since the verb would tell them apart. */
+function functions({ facts }: SourceStock): Pair[] {
+  const all = facts.filter((fact) => fact.pattern === "what-does-it-do");
+  const one = all.filter((fact) => fact.clause.verb.flags?.[0] === "third");
+  const many = all.filter((fact) => !one.includes(fact));
+  return (one.length >= many.length ? one : many).map((fact) => ({ fact, left: sentenceCase(fact.phrasing.subject), right: fact.answer }));
+}
+
+const TAKES_UP = /\b(?:it|they|he|she|them|him|her|his|its|their|this|these|those|that way)\b/i;
+
+/** Effects and causes that are clear without each other. */
+function causes({ facts, analysis }: SourceStock): Pair[] {
+  return facts.flatMap((fact): Pair[] => {
+    const cause = fact.accepted[0];
+    if (fact.type !== "cause" || !cause || TAKES_UP.test(cause)) return [];
+    const rest = phraseRest(fact.phrasing, analysis, reasonsOf(fact.clause));
+    if (isUnclear(rest)) return [];
+    const effect = stateClause(fact.phrasing, rest);
+    return TAKES_UP.test(effect) || effect.split(" ").length < 3 ? [] : [{ fact, left: `${sentenceCase(effect)}.`, right: `${sentenceCase(cause)}.` }];
+  });
 }
 
 function toCandidates(stem: string, pairs: readonly Pair[], pattern: string, depth: Candidate["depth"], worth: number): Candidate[] {

@@ -2,11 +2,10 @@ import type { Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
+import { datedFacts, LONGEST_EVENT, STATES } from "./dated-facts";
 
 const FEWEST = 3;
 const MOST = 6;
-/** Words of a step that can still be moved about. */
-const LONGEST_STEP = 22;
 /** Words that tell an item's place by themselves. */
 const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after that|afterwards|finally|last|lastly|to begin|at the end)\b,?\s*/i;
 
@@ -28,7 +27,7 @@ function stepLists({ analysis }: SourceStock): Candidate[] {
   return lists.flatMap((list) => {
     const commands = list.filter((sentence) => sentence.clauses[0]?.imperative).length;
     if (list.length < FEWEST || commands < list.length * 0.8) return [];
-    const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_STEP).slice(0, MOST);
+    const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_EVENT).slice(0, MOST);
     const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
     if (steps.length < FEWEST || new Set(items).size < items.length) return [];
     const heading = headingOver(list[0]!, analysis.blocks);
@@ -54,15 +53,7 @@ function headingOver(sentence: Sentence, blocks: SourceStock["analysis"]["blocks
 }
 
 function datedEvents({ facts }: SourceStock): Candidate[] {
-  const dated = facts.filter(
-    (fact) =>
-      fact.type === "time" &&
-      fact.statement &&
-      /^\d{4}$/.test(fact.answer) &&
-      fact.statement.split(" ").length <= LONGEST_STEP &&
-      !STATES.has(fact.clause.verb.lemma ?? "") &&
-      (fact.clause.verb.cat !== "be" || fact.clause.passive),
-  );
+  const dated = datedFacts(facts);
   const oncePerYear = dated.filter((fact, index) => dated.findIndex((other) => other.answer === fact.answer) === index);
   const chosen = oncePerYear.filter((fact, index) => oncePerYear.findIndex((other) => other.sentence === fact.sentence) === index).slice(0, MOST);
   if (chosen.length < FEWEST) return [];
@@ -105,11 +96,6 @@ function storyEvents({ analysis, statements }: SourceStock): Candidate[] {
     ),
   ];
 }
-
-/** What lasts has no place in an order. */
-const STATES = new Set(
-  "remain stay live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look".split(" "),
-);
 
 function toCandidate(stem: string, items: string[], evidence: Sentence[], pattern: string, worth: number): Candidate {
   return {

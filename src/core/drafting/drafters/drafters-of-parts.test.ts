@@ -24,6 +24,45 @@ const STEPS =
 const TERMS =
   "# Tides\n\nThis slow rise and fall of the sea is called the tide. High tide is the moment when the water stands highest. The difference in height between high water and low water is called the tidal range.\n\nThe Moon pulls on the sea.";
 
+describe("match", () => {
+  const pairs = (text: string, pattern: string) => {
+    const found = draftMatches(stock(text)).find((candidate) => candidate.pattern === pattern);
+    return found?.parts?.sort === "match" ? found.parts.pairs : [];
+  };
+  it("sets persons beside what they did", () => {
+    const text = "Ida Marrow drew the birds of the rock. Thomas Reyne built the first museum. Nell Hale repaired the old clock.";
+    expect(pairs(text, "match-deeds")).toEqual([
+      ["Ida Marrow", "drew the birds of the rock"],
+      ["Thomas Reyne", "built the first museum"],
+      ["Nell Hale", "repaired the old clock"],
+    ]);
+    expect(pairs(`${text.split(". ").slice(0, 2).join(". ")}.`, "match-deeds")).toEqual([]);
+  });
+  it("sets parts beside what they do, all one or all many", () => {
+    const text = "The hook twists the fibres. The sledge carries the tools. The paddle spreads the tar. The wheels turn the drum.";
+    expect(pairs(text, "match-functions").map(([left]) => left)).toEqual(["The hook", "The sledge", "The paddle"]);
+  });
+  it("sets effects beside causes that are clear by themselves", () => {
+    const text =
+      "Keepers wore linen because buttons could scratch the glass. Ships struck the rock because the lamp was weak. The bell was moved because the tower was cracked. Nets rot because they stay wet.";
+    expect(pairs(text, "match-causes")).toEqual([
+      ["Keepers wore linen.", "Buttons could scratch the glass."],
+      ["Ships struck the rock.", "The lamp was weak."],
+      ["The bell was moved.", "The tower was cracked."],
+    ]);
+  });
+});
+
+describe("events in order", () => {
+  it("leave out what lasted", () => {
+    const text =
+      "In 1871 the council built a lighthouse. In 1904 an engineer installed a fog horn. In 1930 the harbour remained closed to large ships. In 1954 a motor replaced the clockwork.";
+    const [order] = draftOrders(stock(text));
+    expect(order?.parts?.sort === "order" && order.parts.items).toHaveLength(3);
+    expect(order?.key).not.toContain("remained");
+  });
+});
+
 describe("steps", () => {
   const list = (heading: string, items: string[]) =>
     `# Ropes\n\n## ${heading}\n\n${items.map((item, index) => `${index + 1}. ${item}`).join("\n")}\n\nRopes last long.`;

@@ -9,7 +9,7 @@ import { type Fact, factId } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
 
 /** Of a people one asks who they are. */
-const PEOPLES = new Set("people tribe inhabitant descendant dynasty family clan settler ancestor".split(" "));
+const PEOPLES = new Set("people tribe inhabitant inhabitants descendants descendant dynasty family clan settler ancestor".split(" "));
 const FEWEST_WORDS = 4;
 const MOST_WORDS = 24;
 

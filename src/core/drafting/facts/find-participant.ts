@@ -14,11 +14,11 @@ import { isUnclear } from "./find-cause";
 
 /** Verbs that say too little for a question about their object or doer. */
 /** Verbs that say enough where the rest of the question does. */
-const GREY_VERBS = new Set("use find show give hold bring leave reach need".split(" "));
+const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need".split(" "));
 const ENOUGH_WORDS = 5;
 
 const LIGHT_VERBS = new Set(
-  "manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
+  "include contain comprise manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
     " ",
   ),
 );
