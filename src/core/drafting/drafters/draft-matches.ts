@@ -19,7 +19,7 @@ export function draftMatches(stock: SourceStock): Candidate[] {
     ...toCandidates("Match each term with its meaning.", terms(stock), "match-terms", "recall", 3.3),
     ...toCandidates("Match each year with what happened in it.", years(stock), "match-years", "recall", 2.4),
     ...toCandidates("Match each person with what he or she did.", deeds(stock), "match-deeds", "recall", 2.8),
-    ...toCandidates("Match each part with what it does.", functions(stock), "match-functions", "understanding", 3),
+    ...toCandidates("Match each of these with what the passage says it does.", functions(stock), "match-functions", "understanding", 3),
     ...toCandidates("Match each effect with its cause.", causes(stock), "match-causes", "understanding", 3.1),
   ];
 }

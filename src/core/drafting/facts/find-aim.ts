@@ -83,7 +83,8 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");
-  if (isUnclear(rest) || answer.split(" ").length < 2) return [];
+  // "wanted to be a carpenter at first": true for a while only.
+  if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [
     {
       type: "aim",

@@ -8,6 +8,7 @@ import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
+const CLOSE = new Set("long soon shortly just right well immediately".split(" "));
 const CLAUSES = new Set(["after", "before", "until", "once"]);
 const PREPOSITIONS = new Set("in on at during before after until since by".split(" "));
 
@@ -23,17 +24,17 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part)) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     const since = part.kids[0]?.lemma === "since";
-    const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
-    const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", [
-      node,
-      ...reasonsOf(clause),
-    ]);
+    // "*long* before you can see it": how long before belongs to the time.
+    const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;
+    const omit = [node, ...(close ? [close] : []), ...reasonsOf(clause)];
+    const rest = phraseRest(phrasing, analysis, omit);
+    const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);
     if (!stem || isUnclear(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < (isNamed ? 1 : 4) || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
     const plain = withoutAsides(part);
-    const answer = lowerFirst(nodeText(clause.sentence, plain), plain);
+    const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain);
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];
     return [

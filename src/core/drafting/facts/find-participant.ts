@@ -11,6 +11,7 @@ import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
+import { takesInfinitive } from "./find-purpose";
 
 /** Verbs that say too little for a question about their object or doer. */
 /** Verbs that say enough where the rest of the question does. */
@@ -64,6 +65,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !keepsFrom(clause)) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
+  // "Young fish hide among the blades, snails graze, and crabs hunt", read as one long list of things.
+  if (node.role === "coordination" && node.end - node.start > LONGEST_LIST) return [];
   const name = fullName(clause.subject, phrasing, analysis);
   return [
     {
@@ -84,6 +87,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** Words of a coordinated subject that is still a list of things. */
+const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
 const OF_NOUNS = new Set("about of between against".split(" "));
 
@@ -115,6 +120,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  if (takesInfinitive(clause, object)) return [];
   // "the rule *about property*": what follows some prepositions belongs to the noun before them.
   const own = clause.adjuncts.find(({ node }) => node.start === object.end && node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? ""))?.node;
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];

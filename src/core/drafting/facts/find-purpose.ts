@@ -86,6 +86,12 @@ const TAKING_TO = new Set(
   ),
 );
 
+/** "gives councils the power *to make by-laws*": cut off, the noun says nothing. */
+export function takesInfinitive(clause: Clause, np: Node): boolean {
+  const follows = [...clause.adjuncts, ...clause.complements].some(({ node }) => node.cat === "vp" && node.f.form === "to" && node.start === np.end);
+  return follows && TAKING_TO.has(headTerminal(np).lemma ?? "");
+}
+
 function belongsToNoun(clause: Clause, purpose: Node): boolean {
   if (purpose.cat !== "vp" || (clause.passive && GIVEN.has(clause.verb.lemma ?? ""))) return false;
   return clause.complements.some(({ node }) => node.cat === "np" && node.end === purpose.start && TAKING_TO.has(headTerminal(node).lemma ?? ""));

@@ -10,6 +10,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
+import { takesInfinitive } from "./find-purpose";
 
 /** Verbs with the preposition that belongs to them: what follows is what the verb is about, neither place nor time. */
 const PAIRS: Record<string, readonly string[]> = {
@@ -121,6 +122,7 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [to, what, ...more] = clause.complements;
   if (clause.verb.cat !== "v" || clause.shared || clause.negated || clause.passive || !to || !what || more.length > 0) return [];
   if (to.role !== "object" || what.role !== "object2" || !GIVING.has(clause.verb.lemma ?? "") || what.node.f.det === "pron") return [];
+  if (takesInfinitive(clause, what.node)) return [];
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(what.node, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = nodeText(clause.sentence, what.node);
