@@ -7,6 +7,7 @@ import type { Candidate, CandidateParts } from "./candidate";
 import { LENGTH, lengthAt } from "./drafters/draft-essays";
 import { explain } from "./explain-key";
 import { numberValue } from "./phrasing/number-forms";
+import { simplifyStem } from "./phrasing/simplify-stem";
 import type { PlanRow } from "./plan";
 
 /** How a candidate is dressed for one row of one plan. */
@@ -15,14 +16,17 @@ export type Dress = { row: PlanRow; grade: number; seed: number; near: boolean; 
 type Common = Pick<Question, "id" | "stem" | "points" | "depth" | "evidence" | "explanation" | "outcome">;
 type Distracted = Pick<Candidate, "key" | "distractors" | "optionOrder">;
 
+/** Kinds whose stem is a question; a statement or a sentence with a gap keeps the words that prove it. */
+const ASKED_PLAINLY = new Set<Candidate["kind"]>(["multiple-choice", "short-answer", "number", "two-part"]);
+
 /** A candidate as a question: options in their order, parts shuffled, the key pointing to them. */
 export function toQuestion(candidate: Candidate, id: string, dress: Dress): Question {
-  const { row, seed, near, outcome } = dress;
+  const { row, grade, seed, near, outcome } = dress;
   const evidence = candidate.evidence.map((sentence) => createSpan(sentence.block, sentence.start, sentence.end));
   const explanation = explain(candidate);
   const common: Common = {
     id,
-    stem: candidate.stem,
+    stem: ASKED_PLAINLY.has(candidate.kind) ? simplifyStem(candidate.stem, grade) : candidate.stem,
     points: row.points,
     depth: candidate.depth,
     evidence,
