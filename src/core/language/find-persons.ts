@@ -1,5 +1,5 @@
 import type { Person, Sentence } from "./analysis";
-import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
+import { DEMONYMS, GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
 import type { Lexicon } from "./lexicon";
 
 const PERSON_VERBS = new Set(
@@ -31,6 +31,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     }
   }
   takeVotes(votes, new Set(persons.values()));
+  findFirst(sentences, persons);
   return persons;
 }
 
@@ -44,6 +45,27 @@ function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, persons: Read
     const [first] = said;
     if (person.gender === undefined && first && said.every((vote) => vote === first) && !known.has(first)) person.gender = first;
   }
+}
+
+const YEARS_OLD = /-year-old$/;
+
+/** Names that were known as persons only later stood in earlier sentences too. */
+function findFirst(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): void {
+  for (const sentence of sentences) {
+    for (const { from, to } of capitalisedRuns(sentence)) {
+      const words = sentence.words.slice(from, to).map((word) => word.text);
+      const person = persons.get(words.join(" ")) ?? persons.get(words.at(-1)!) ?? persons.get(words[0]!);
+      if (!person) continue;
+      person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
+      if (words.length > 1 && words.length <= 3 && person.name === words[0]) nameWhole(words, person, persons as Map<string, Person>);
+    }
+  }
+}
+
+/** "Dana Ruiz", who is Dana in all that follows. */
+function nameWhole(words: readonly string[], person: Person, persons: Map<string, Person>): void {
+  person.name = words.join(" ");
+  for (const form of [person.name, ...words]) if (!persons.has(form)) persons.set(form, person);
 }
 
 const TITLE_GENDER: Record<string, Person["gender"]> = {
@@ -77,6 +99,8 @@ function kinGender(sentence: Sentence, from: number): Person["gender"] {
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   const runs: { from: number; to: number }[] = [];
   sentence.words.forEach((word, index) => {
+    // "Twelve-year-old Dana Ruiz"
+    if (YEARS_OLD.test(word.lower)) return;
     const capital = /^\p{Lu}/u.test(word.text) && word.candidates.some((tag) => tag.cat === "pn" && tag.cost < 3);
     const last = runs.at(-1);
     if (!capital) return;
@@ -89,6 +113,10 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
 function isPerson(words: string[], sentence: Sentence, from: number, to: number, lexicon: Lexicon): boolean {
   if (PERSON_TITLES.has(words[0]!.toLowerCase()) && words.length > 1) return true;
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
+  if (sentence.words[from - 1] && YEARS_OLD.test(sentence.words[from - 1]!.lower)) return true;
+  const last = words.at(-1)!;
+  if (lexicon.nameKind(last) === "person" && lexicon.findWord(last.toLowerCase()) === undefined && !DEMONYMS.has(last.toLowerCase()))
+    return sentence.words[from - 1]?.lower !== "the";
   if (GIVEN_NAMES.has(words[0]!.toLowerCase()) || nameGender(words[0]!)) return sentence.words[to]?.lower !== "lighthouse";
   const before = sentence.words[from - 1];
   const trade = sentence.words[from - 2];

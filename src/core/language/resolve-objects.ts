@@ -69,8 +69,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) return soleOf(here);
   if (!before?.tree) return undefined;
-  const ownText = own && known.antecedents.get(positionKey(sentence, own.start))?.text;
-  return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text !== ownText));
+  const ownText = own && (known.antecedents.get(positionKey(sentence, own.start))?.text ?? midSentence(sentence, coreOf(own)));
+  return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase()));
 }
 
 /** "put a high tax on *it*": the object of the same verb is never meant (Chomsky 1981, principle B). */

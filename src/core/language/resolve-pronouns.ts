@@ -139,6 +139,8 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   const node = coreOf(clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
+  // "Most of the workers were immigrants. They …": all of them, or most?
+  if (/^(?:most|many|some|half|part|several|a few) of\b/i.test(text)) return undefined;
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   const known = node.f.det === "indef" && past ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };

@@ -8,9 +8,11 @@ import { inflectVerb } from "./inflect";
  */
 export function settleTenses(sentences: readonly Sentence[]): void {
   const pastByBlock = new Map<string, number>();
+  const presentIn = new Set<string>();
   for (const { block, clauses } of sentences) {
     for (const clause of clauses) {
       const tense = tenseOf(clause);
+      if (tense < 0) presentIn.add(block.id);
       if (tense !== 0) pastByBlock.set(block.id, (pastByBlock.get(block.id) ?? 0) + tense);
     }
   }
@@ -18,7 +20,9 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     for (const clause of sentence.clauses) {
       if (!isOpen(clause)) continue;
       const dated = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u.test(sentence.text);
-      if (dated || (pastByBlock.get(sentence.block.id) ?? 0) > 0) clause.verb.flags = ["past"];
+      // Beside a present the past has to be told more than once.
+      const least = presentIn.has(sentence.block.id) ? 2 : 1;
+      if (dated || (pastByBlock.get(sentence.block.id) ?? 0) >= least) clause.verb.flags = ["past"];
     }
   }
 }

@@ -25,7 +25,7 @@ function stepLists({ analysis }: SourceStock): Candidate[] {
     before = sentence;
   }
   return lists.flatMap((list) => {
-    const commands = list.filter((sentence) => sentence.clauses[0]?.imperative).length;
+    const commands = list.filter((sentence) => isCommand(sentence)).length;
     if (list.length < FEWEST || commands < list.length * 0.8) return [];
     const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_EVENT).slice(0, MOST);
     const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
@@ -36,6 +36,13 @@ function stepLists({ analysis }: SourceStock): Candidate[] {
     const about = heading ? `the steps of “${heading}”` : "these steps";
     return [toCandidate(`Put ${about} in the right order, from the first to the last.`, items, steps, "steps-in-order", 3)];
   });
+}
+
+/** A command, or what was not understood and opens with a verb as one does. */
+function isCommand({ clauses, words }: Sentence): boolean {
+  return clauses.length > 0
+    ? clauses[0]!.imperative
+    : (words[0]?.candidates.some((tag) => tag.cat === "v" && tag.flags?.[0] === "base" && tag.cost < 4) ?? false);
 }
 
 /** "Never …", "Turn it off when …": holds at any time, not at its place in a row. */

@@ -80,7 +80,8 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.complements.length > 1
   )
     return [];
-  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  // Who wants to close *it* does not want to close himself.
+  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");
   // "wanted to be a carpenter at first": true for a while only.

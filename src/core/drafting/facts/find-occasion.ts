@@ -2,7 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, objectAhead, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
@@ -21,7 +21,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const part = reasonNode(node);
     const isClause = part.cat === "sb" && CLAUSES.has(part.f.sub ?? "") && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
-    if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part)) return [];
+    if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     const since = part.kids[0]?.lemma === "since";
     // "*long* before you can see it": how long before belongs to the time.

@@ -121,6 +121,11 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   if (takesInfinitive(clause, object)) return [];
+  // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
+  const isTorn = clause.adjuncts.some(
+    ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
+  );
+  if (isTorn) return [];
   // "the rule *about property*": what follows some prepositions belongs to the noun before them.
   const own = clause.adjuncts.find(({ node }) => node.start === object.end && node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? ""))?.node;
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];

@@ -216,7 +216,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
     // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
-    if (node.start === asideEnd && node.cat === "pp" && !node.f.time) {
+    if (node.start === asideEnd && !node.cat.startsWith("c-") && !node.f.time) {
       asideEnd = node.end;
       continue;
     }
@@ -225,7 +225,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
     // What is said in passing is left out of the question, clear or not.
-    const unclear = findUnclear(stripAsides(node), clause.sentence, analysis, binder, !isClause);
+    const told = stripAsides(node);
+    const unclear =
+      findUnclear(told, clause.sentence, analysis, binder, !isClause) ?? (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
     // "made the walls stronger" compares with what was before.
     if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
     const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
@@ -262,6 +264,16 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .trim();
 }
 
+/** "After the town put *them* up, visits fell": an object in front is not what the sentence goes on to tell of. */
+export function objectAhead(node: Node, { sentence }: Clause): Unclear | undefined {
+  if (!node.cat.includes("sb")) return undefined;
+  const subjects = new Set(sentence.clauses.map((clause) => clause.subject.start));
+  const ahead = [...walkTree(node)].some(
+    (inner) => inner.cat === "pro" && /^(?:it|them|him|her)$/.test(inner.lemma ?? "") && !subjects.has(inner.start) && !sentence.resolved?.has(inner.start),
+  );
+  return ahead ? "pronoun" : undefined;
+}
+
 /** "Romans mentioned *the Frisii*, but historians are unsure whether *they* …": something before the clause may be meant as well as its subject. */
 function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
   const first = clause.sentence.clauses.find((other) => other.rank === "main");
@@ -296,7 +308,11 @@ function isExample(node: Node, clause: Clause): boolean {
 function asideEndOf(node: Node): number | undefined {
   const open = [...walkTree(node)].find(
     (inner) =>
-      inner.cat === "np" && ["apposition", "relative", "reduced"].includes(inner.role) && inner.end === node.end && inner.kids[1]?.cat.startsWith("c-"),
+      inner.cat === "np" &&
+      ["apposition", "relative", "reduced"].includes(inner.role) &&
+      inner.end === node.end &&
+      inner.kids[1]?.cat.startsWith("c-") &&
+      !inner.kids[1].cat.endsWith("-c"),
   );
   return open && node.end;
 }

@@ -91,6 +91,7 @@ export const MULTIWORD: Record<string, string> = {
   "time and again": "adv:freq",
   "over and over": "adv:manner",
   "over and over again": "adv:manner",
+  "free of charge": "adv:manner",
   "in and around": "prep:in",
   "up and down": "adv:manner",
   "back and forth": "adv:manner",

@@ -30,6 +30,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
     l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
   );
+  // "the most feared diseases", "a well known song"
+  rule("ap", "adv v", 1, "modifier", 0.7, (l, r) => (r.flags?.[0] === "participle" && (l.f.sub === "deg" || l.f.sub === "manner") ? {} : undefined));
   // "as long as possible"
   rule("ap", "asap asposs", 0, "measure", -0.5);
   rule("asap", "prep ap", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));

@@ -193,7 +193,7 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
   rule("np", "np c-np", 0, "apposition", 2.4, explains);
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
-    if (l.f.det === "pron") return undefined;
+    if (l.f.det === "pron" || endsInAside(l)) return undefined;
     // "the men set out to find": a purpose belongs to a verb of its own.
     if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3 };
     return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
@@ -202,7 +202,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("c-vp-c", "c-vp comma", 0, "mark", 0);
   rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
   rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => (r.f.form === "participle" && r.f.sub === "call" && l.f.det !== "pron" ? l.f : undefined));
-  rule("np", "np s", 0, "relative", 2, (l, r) => (r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" ? l.f : undefined));
+  rule("np", "np s", 0, "relative", 2, (l, r) =>
+    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l) ? l.f : undefined,
+  );
   // "the largest of the islands"
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
