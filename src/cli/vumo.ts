@@ -1,5 +1,6 @@
 import path from "node:path";
 import { parseArgs } from "node:util";
+import { letterOf } from "@/core/checking/option-letters";
 import { type Draft, type DraftReport, draftQuestions } from "@/core/drafting/draft-questions";
 import { type Drafted, type DraftedQuestion, toDraftedQuestion } from "@/core/drafting/drafted-json";
 import { type ExplainedSentence, explainSource } from "@/core/drafting/explain-source";
@@ -227,9 +228,9 @@ function asText({ source, questions, notes }: Drafted): string {
   questions.forEach((question, index) => {
     lines.push(`${index + 1}. ${kindOf(question.kind).name}, ${question.depth}, ${question.verdict}`, `   ${question.stem}`);
     const isKey = (id: string) => question.key === id || (Array.isArray(question.key) && question.key.some((key) => key === id));
-    question.options?.forEach((option, at) => lines.push(`   ${"ABCDEFGH"[at]} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
+    question.options?.forEach((option, at) => lines.push(`   ${letterOf(at)} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
     for (const part of question.parts ?? [])
-      lines.push(`   ${part.stem}`, ...part.options.map((option, at) => `     ${"ABCDEFGH"[at]} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
+      lines.push(`   ${part.stem}`, ...part.options.map((option, at) => `     ${letterOf(at)} ${option.text}${isKey(option.id) ? "  (key)" : ""}`));
     if (question.bank) lines.push(`   Words: ${question.bank.join(", ")}`);
     if (!question.options && !question.parts) lines.push(...keyLines(question).map((line) => `   ${line}`));
     for (const span of question.evidence) lines.push(`   ${locatorLabel(span.locator)}: “${span.quote}”`);

@@ -2,7 +2,7 @@ import Link from "next/link";
 import { ALL_RULES } from "@/core/checking/all-rules";
 import { doubtKey } from "@/core/checking/check-question";
 import type { Finding, Place } from "@/core/checking/define-rule";
-import { letterOf } from "@/core/checking/set-rules/keys-spread";
+import { letterOf } from "@/core/checking/option-letters";
 import type { Edit, Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
 import { placeKey } from "../questions/use-doubt";

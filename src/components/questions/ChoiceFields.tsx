@@ -1,5 +1,6 @@
 import { Plus, X } from "lucide-react";
 import TextareaAutosize from "react-textarea-autosize";
+import { letterOf } from "@/core/checking/option-letters";
 import { type Choice, isKeyed, MAX_OPTIONS } from "@/core/questions/question";
 import { type FieldProps, QUIET_FIELD } from "./question-field";
 import { useDoubt } from "./use-doubt";
@@ -15,7 +16,7 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
     <fieldset>
       <legend className={question.kind === "poll" ? "label" : "sr-only"}>{LEGEND[question.kind]}</legend>
       {question.options.map((option, index) => {
-        const letter = "ABCDEFGH"[index]!;
+        const letter = letterOf(index);
         const isKey = isKeyed(question, option.id);
         return (
           <div key={option.id} className="group flex items-baseline gap-2 py-0.5">

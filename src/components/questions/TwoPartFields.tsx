@@ -1,4 +1,5 @@
 import TextareaAutosize from "react-textarea-autosize";
+import { letterOf } from "@/core/checking/option-letters";
 import type { Option, TwoPart } from "@/core/questions/question";
 import { type FieldProps, QUIET_FIELD } from "./question-field";
 
@@ -55,7 +56,7 @@ function Choice({ legend, name, label, items, keyId, onKey, onWrite }: ChoicePro
     <fieldset>
       <legend className="sr-only">{legend}</legend>
       {items.map((item, index) => {
-        const letter = "ABCDEFGH"[index]!;
+        const letter = letterOf(index);
         const isKey = item.id === keyId;
         return (
           <div key={item.id} className="flex items-baseline gap-2 py-0.5">

@@ -7,7 +7,8 @@ import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
 import type { Block } from "../source/schema";
 import { checkWholeSet } from "./check-whole-set";
 import type { SetFinding } from "./define-set-rule";
-import { keyPlaces, letterOf } from "./set-rules/keys-spread";
+import { letterOf } from "./option-letters";
+import { keyPlaces } from "./set-rules/keys-spread";
 
 /** How much of a block is asked about. */
 export type CoveredBlock = { block: Block; kept: string[]; drafts: string[] };

@@ -1,4 +1,5 @@
 import { defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
 
 /** Students know that options with *always* and *never* are mostly wrong. */
 export const noAbsoluteWords = defineRule({
@@ -25,7 +26,7 @@ export const noAbsoluteWords = defineRule({
             .replace(/[.!?]$/, "")
             .trim(),
         );
-      if (word && !fromSource) report("absolute", { label: "ABCDEFGH"[index]!, word }, { part: "option", optionId: option.id });
+      if (word && !fromSource) report("absolute", { label: letterOf(index), word }, { part: "option", optionId: option.id });
     });
   },
 });

@@ -1,4 +1,6 @@
 import { defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 
 /** "All of the above" is chosen by whoever is sure of two. */
 export const noAllOrNone = defineRule({
@@ -9,10 +11,11 @@ export const noAllOrNone = defineRule({
   appliesTo: ["multiple-choice", "select-all"],
   example: { good: "mercury · water · oil", bad: "mercury · water · all of the above" },
   messages: { refers: "Option {label} speaks of the other options. Write one that says something itself." },
-  check(question, _, report) {
+  check(question, context, report) {
     if (question.kind !== "multiple-choice" && question.kind !== "select-all") return;
     question.options.forEach((option, index) => {
-      if (REFERS.test(option.text.trim())) report("refers", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
+      if (REFERS.test(option.text.trim()))
+        report("refers", { label: letterOf(index) }, { part: "option", optionId: option.id }, swapOption(question, option.id, context));
     });
   },
 });

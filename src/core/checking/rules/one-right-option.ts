@@ -1,5 +1,7 @@
 import { baseSet, contentWords } from "../content-words";
 import { defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 
 /** A student who reads well may choose the second right option and is marked wrong. */
 export const oneRightOption = defineRule({
@@ -14,22 +16,24 @@ export const oneRightOption = defineRule({
     same: "Options {first} and {second} say the same.",
     contains: "Option {label} contains the key.",
   },
-  check(question, { lexicon }, report) {
+  check(question, context, report) {
+    const { lexicon } = context;
     if (question.kind !== "multiple-choice") return;
     const evidence = baseSet(question.evidence.map((span) => span.quote).join(" "), lexicon);
     const stem = baseSet(question.stem, lexicon);
     const key = question.options.find((option) => option.id === question.key);
     const keyWords = baseSet(key?.text ?? "", lexicon);
     question.options.forEach((option, index) => {
-      const label = "ABCDEFGH"[index]!;
+      const label = letterOf(index);
+      const flag = (message: string, values: Record<string, string>) =>
+        report(message, values, { part: "option", optionId: option.id }, swapOption(question, option.id, context));
       const words = contentWords(option.text, lexicon).map((word) => word.base);
       const twin = question.options.slice(0, index).findIndex((other) => plain(other.text) === plain(option.text) && plain(option.text) !== "");
-      if (twin >= 0) return report("same", { first: "ABCDEFGH"[twin]!, second: label }, { part: "option", optionId: option.id });
+      if (twin >= 0) return flag("same", { first: letterOf(twin), second: label });
       if (option.id === question.key || words.length === 0) return;
       const own = words.filter((word) => !stem.has(word));
-      if (own.length > 0 && own.every((word) => evidence.has(word))) report("supported", { label }, { part: "option", optionId: option.id });
-      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size)
-        report("contains", { label }, { part: "option", optionId: option.id });
+      if (own.length > 0 && own.every((word) => evidence.has(word))) flag("supported", { label });
+      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size) flag("contains", { label });
     });
   },
 });

@@ -1,5 +1,7 @@
 import { numberValue } from "../../drafting/phrasing/number-forms";
 import { defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 
 /** An option of another grammatical sort than the rest is ruled out, or chosen, without reading. */
 export const optionsAlikeInGrammar = defineRule({
@@ -10,7 +12,7 @@ export const optionsAlikeInGrammar = defineRule({
   appliesTo: ["multiple-choice"],
   example: { good: "to save oil · to warm the glass · to turn the lens", bad: "to save oil · to warm the glass · four hours" },
   messages: { odd: "Option {label} is {own}, the others are {others}." },
-  check(question, _, report) {
+  check(question, context, report) {
     if (question.kind !== "multiple-choice") return;
     const filled = question.options.filter((option) => option.text.trim() !== "");
     const forms = filled.map((option) => formOf(option.text.trim()));
@@ -23,8 +25,9 @@ export const optionsAlikeInGrammar = defineRule({
     const others = forms[oddIndex === 0 ? 1 : 0]!;
     report(
       "odd",
-      { label: "ABCDEFGH"[question.options.indexOf(option)]!, own: forms[oddIndex]!, others: plural(others) },
+      { label: letterOf(question.options.indexOf(option)), own: forms[oddIndex]!, others: plural(others) },
       { part: "option", optionId: option.id },
+      swapOption(question, option.id, context),
     );
   },
 });

@@ -1,4 +1,6 @@
 import { defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 
 /** "10 to 20" beside "15 to 30": eighteen would be both. */
 export const optionsDoNotOverlap = defineRule({
@@ -9,20 +11,22 @@ export const optionsDoNotOverlap = defineRule({
   appliesTo: ["multiple-choice"],
   example: { good: "1 to 9 · 10 to 19 · 20 to 29", bad: "1 to 10 · 10 to 20 · 15 to 30" },
   messages: { ranges: "Options {first} and {second} overlap.", within: "Option {second} takes in option {first}." },
-  check(question, _, report) {
+  check(question, context, report) {
     if (question.kind !== "multiple-choice") return;
+    const within = (labels: { first: string; second: string }, optionId: string) =>
+      report("within", labels, { part: "option", optionId }, swapOption(question, optionId, context));
     question.options.forEach((option, index) => {
       for (const [at, other] of question.options.entries()) {
         if (at <= index) continue;
         const [own, theirs] = [rangeOf(option.text), rangeOf(other.text)];
-        const labels = { first: "ABCDEFGH"[index]!, second: "ABCDEFGH"[at]! };
+        const labels = { first: letterOf(index), second: letterOf(at) };
         if (own && theirs && own.from <= theirs.to && theirs.from <= own.to) return report("ranges", labels, { part: "option", optionId: other.id });
         // What contains the key is another rule's.
         if (option.id === question.key || other.id === question.key) continue;
         const [a, b] = [plain(option.text), plain(other.text)];
-        if (a.length > 0 && b.length > a.length && a.every((word) => b.includes(word))) return report("within", labels, { part: "option", optionId: other.id });
+        if (a.length > 0 && b.length > a.length && a.every((word) => b.includes(word))) return within(labels, other.id);
         if (b.length > 0 && a.length > b.length && b.every((word) => a.includes(word)))
-          return report("within", { first: labels.second, second: labels.first }, { part: "option", optionId: option.id });
+          return within({ first: labels.second, second: labels.first }, option.id);
       }
     });
   },

@@ -1,6 +1,7 @@
 import { tokenize } from "../../language/tokenize";
 import { languageOf } from "../../spanish/language-of";
 import { defineRule } from "../define-rule";
+import { nameTheNoun } from "../name-the-noun";
 
 /** "What did he change to?" can only be answered by whoever sees the sentence before. */
 export const pronounsHaveNouns = defineRule({
@@ -14,7 +15,7 @@ export const pronounsHaveNouns = defineRule({
     pronoun: "“{word}” has no noun before it in the question. Name who or what is meant.",
     pointing: "“{word}” points to something outside the question.",
   },
-  check(question, _, report) {
+  check(question, context, report) {
     if (languageOf(question.stem) === "es") return;
     // What is quoted is the source's, and stands there in full.
     const stem = question.stem.replace(/“[^”]*”/g, "“…”");
@@ -22,7 +23,7 @@ export const pronounsHaveNouns = defineRule({
     const first = tokens.findIndex((token) => PRONOUNS.has(token.lower));
     const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(stem);
     if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
-      report("pronoun", { word: tokens[first]!.text });
+      report("pronoun", { word: tokens[first]!.text }, { part: "stem" }, nameTheNoun(question, tokens[first]!.text, context));
     // "these events" stand right under the stem.
     if (question.kind === "order" || question.kind === "match" || question.kind === "select-all") return;
     const pointing =

@@ -1,5 +1,7 @@
 import { GAP, gapsOf, type Option, type Question } from "../../questions/question";
-import { defineRule, type Report } from "../define-rule";
+import { type CheckContext, defineRule, type Mend, type Report } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 
 /** A question with an empty part cannot be answered or marked. */
 export const questionComplete = defineRule({
@@ -19,9 +21,9 @@ export const questionComplete = defineRule({
     "no-points": "Say which points a good answer holds, or nobody can mark it.",
     "gap-count": "There are {gaps} gaps, but keys for {keys}. Each gap needs its own.",
   },
-  check(question, _, report) {
+  check(question, context, report) {
     if (question.stem.replace(GAP, "").trim() === "") report("no-stem");
-    checkKey(question, report);
+    checkKey(question, context, report);
     if (question.kind === "gap-fill") {
       const gaps = question.stem.split(GAP).length - 1;
       if (gaps !== gapsOf(question).length) report(gaps === 0 ? "no-gap" : "gap-count", { gaps, keys: gapsOf(question).length });
@@ -29,15 +31,16 @@ export const questionComplete = defineRule({
   },
 });
 
-function checkKey(question: Question, report: Report): void {
+function checkKey(question: Question, context: CheckContext, report: Report): void {
   switch (question.kind) {
     case "true-false":
     case "number":
       return;
     case "select-all":
       if (question.key.length === 0) report("no-key", {}, { part: "key" });
-      return checkOptions(question.options, report);
+      return checkOptions(question.options, report, (optionId) => swapOption(question, optionId, context));
     case "multiple-choice":
+      return checkOptions(question.options, report, (optionId) => swapOption(question, optionId, context));
     case "word-in-context":
     case "poll":
       return checkOptions(question.options, report);
@@ -63,9 +66,9 @@ function checkKey(question: Question, report: Report): void {
   }
 }
 
-function checkOptions(options: readonly Option[], report: Report): void {
+function checkOptions(options: readonly Option[], report: Report, mendFor: (optionId: string) => Mend | undefined = () => undefined): void {
   options.forEach((option, index) => {
-    if (option.text.trim() === "") report("no-option", { label: "ABCDEFGH"[index]! }, { part: "option", optionId: option.id });
+    if (option.text.trim() === "") report("no-option", { label: letterOf(index) }, { part: "option", optionId: option.id }, mendFor(option.id));
   });
 }
 

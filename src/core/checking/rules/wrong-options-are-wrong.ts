@@ -1,6 +1,8 @@
 import { isKeyed, type Question } from "../../questions/question";
 import { baseSet, contentWords, isDenial } from "../content-words";
 import { type CheckContext, defineRule } from "../define-rule";
+import { letterOf } from "../option-letters";
+import { swapOption } from "../propose-option";
 import { shareOf, sourceSentences } from "../source-sentences";
 
 /** A wrong option that some other sentence of the source makes right marks a good reader wrong. */
@@ -29,7 +31,8 @@ export const wrongOptionsAreWrong = defineRule({
         const enough = question.evidence.some(({ quote }) => quote.includes(sentence.text)) && question.kind === "select-all" ? 0.6 : 0.8;
         return shareOf(own, sentence) === 1 && shareOf(stem, sentence) >= enough && !isDenial(sentence.text);
       });
-      if (found) report("supported", { label: "ABCDEFGH"[index]!, sentence: found.text.slice(0, 140) }, { part: "option", optionId: option.id });
+      const values = { label: letterOf(index), sentence: found?.text.slice(0, 140) ?? "" };
+      if (found) report("supported", values, { part: "option", optionId: option.id }, swapOption(question, option.id, context));
     });
   },
 });

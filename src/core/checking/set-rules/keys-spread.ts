@@ -1,5 +1,6 @@
 import { isKeyed, type MultipleChoice, type Question } from "../../questions/question";
 import { type Beside, defineSetRule } from "../define-set-rule";
+import { letterOf } from "../option-letters";
 import { optionNumber } from "../rules/options-in-order";
 
 const FEWEST_CHOICES = 5;
@@ -38,11 +39,6 @@ export function keyPlaces(questions: readonly Question[]): Map<number, string[]>
     byPlace.set(place, [...(byPlace.get(place) ?? []), question.id]);
   }
   return byPlace;
-}
-
-/** A for 0; options beyond H are not written. */
-export function letterOf(place: number): string {
-  return "ABCDEFGH"[place] ?? "none";
 }
 
 /** Numbers stay in order of size, wherever that puts the key. */

@@ -210,7 +210,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const pieces: { order: number; text: string }[] = [];
   let asideEnd = -1;
   for (const { node, role } of parts) {
-    if (isContrast(node)) continue;
+    // "…, not by the council": what is denied beside it is no part of what is said.
+    if (isContrast(node) || node.cat === "c-not") continue;
     if (isExample(node, clause)) continue;
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "First settled by fishermen, it …": a statement of its own.

@@ -24,6 +24,11 @@ function lastWord(qn: Node): string {
   return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
 }
 
+/** "bigger than a grain of rice" */
+function comparesWithThan(ap: Node): boolean {
+  return ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && comparesWithThan(kid)));
+}
+
 /** Whether the last words of a phrase are said in passing. */
 function endsInAside(node: Node): boolean {
   const last = node.kids.at(-1);
@@ -109,7 +114,11 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(sub ? { sub } : {}) }, cost: 0 };
   });
   lift("np", "qn", "number", (n) => ({
-    f: { det: n.f.sub === "era" ? "proper" : "num", num: isDated(n) ? "sg" : "any", ...(isDated(n) ? { time: true as const } : {}) },
+    f: {
+      det: n.f.sub === "era" ? "proper" : "num",
+      num: isDated(n) ? "sg" : n.f.num === "pl" && n.f.sub !== "percent" ? "pl" : "any",
+      ...(isDated(n) ? { time: true as const } : {}),
+    },
     cost: isDated(n) ? 0.3 : 1.6,
   }));
   rule("np", "det nb", 1, "determiner", 0, (l, r) => {
@@ -205,6 +214,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np s", 0, "relative", 2, (l, r) =>
     r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l) ? l.f : undefined,
   );
+  // "five of the seven"
+  rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
+  // "grains no bigger than a grain of rice"
+  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && comparesWithThan(r) ? l.f : undefined));
   // "the largest of the islands"
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));

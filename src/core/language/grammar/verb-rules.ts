@@ -214,6 +214,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp c-pp", 0, "adjunct", 0.9);
   rule("c-pp-c", "c-pp comma", 0, "mark", 0);
   rule("vp", "c-pp-c vp", 1, "adjunct", 1);
+  // "on garbage cans, not on bullets"
+  rule("not-pp", "not pp", 1, "mark", 0);
+  rule("c-not", "comma not-pp", 1, "mark", 0);
+  rule("vp", "vp c-not", 0, "adjunct", 0.6);
   rule("c-advp", "comma advp", 1, "mark", 0);
   rule("vp", "vp c-advp", 0, "adjunct", 0.9);
   rule("c-advp-c", "c-advp comma", 0, "mark", 0);
