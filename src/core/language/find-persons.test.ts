@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../tests/support/language-tools";
+import { MENS_NAMES, WOMENS_NAMES } from "./data/noun-classes";
 
 const persons = (text: string) => [...new Set([...analyse(text).persons.values()])].map((person) => [person.name, person.gender]);
 
@@ -37,5 +38,16 @@ describe("one person", () => {
       ["Ida Marrow", "she"],
       ["Thomas Hale", "he"],
     ]);
+  });
+});
+
+describe("given names", () => {
+  it("are a woman's or a man's, never both by mistake", () => {
+    const both = [...WOMENS_NAMES].filter((name) => MENS_NAMES.has(name));
+    expect(both).toEqual([]);
+  });
+  it("are known from the first mention on", () => {
+    const { persons: known } = analyse("Twelve-year-old Dana Ruiz read the plan. The council met in March. Dana explained it to her class.");
+    expect(known.get("Dana")).toMatchObject({ name: "Dana Ruiz", gender: "she", firstSeen: 0 });
   });
 });
