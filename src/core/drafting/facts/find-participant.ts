@@ -120,7 +120,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
-  if (takesInfinitive(clause, object)) return [];
+  // "would only block the lines": what it does not do is meant.
+  if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
