@@ -66,6 +66,12 @@ export function evidenceOf(fact: Fact): Sentence[] {
   return [...(fact.support ?? []), fact.sentence];
 }
 
+/** A fact of one clause: everything that follows from the clause is filled in. `at` is the word by which the fact is known. */
+export function factOf(phrasing: Phrasing, at: number, parts: Omit<Fact, "id" | "sentence" | "clause" | "phrasing">, known: FactType = parts.type): Fact {
+  const { clause } = phrasing;
+  return { id: factId(known, clause.sentence, at), sentence: clause.sentence, clause, phrasing, ...parts };
+}
+
 export function factId(type: FactType, sentence: Sentence, from: number): string {
   return `${sentence.index}:${type}:${from}`;
 }

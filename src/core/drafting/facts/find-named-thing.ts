@@ -5,7 +5,7 @@ import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
 
 /** Of a people one asks who they are. */
@@ -36,12 +36,8 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
   const text = midSentence(sentence, name);
   return [
-    {
+    factOf(phrasing, clause.subject.start, {
       type: "definition",
-      id: factId("definition", sentence, clause.subject.start),
-      sentence,
-      clause,
-      phrasing,
       stem: `${isPerson ? "Who" : "What"} ${phrasing.inverted} ${text}?`,
       answer: meaning,
       answerNode: predicate,
@@ -49,7 +45,7 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: analysis.sort === "story" ? 1.4 : 2.8,
       pattern: "who-or-what-is",
-    },
+    }),
   ];
 }
 

@@ -3,7 +3,7 @@ import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** Nouns that a to-phrase or a that-clause fills: "a good method … is *to take the first letter*". */
@@ -28,12 +28,8 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = nodeText(clause.sentence, part);
   if (isUnclear(rest) || answer.split(" ").length > MOST_WORDS || answer.split(" ").length < 3) return [];
   return [
-    {
+    factOf(phrasing, part.start, {
       type: "aim",
-      id: factId("aim", clause.sentence, part.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing,
       stem: askClause(phrasing, "What", rest),
       answer,
       answerNode: part,
@@ -41,7 +37,7 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "understanding",
       worth: 2.8,
       pattern: "what-is-told",
-    },
+    }),
   ];
 }
 
@@ -58,12 +54,8 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest)) return [];
   const answer = midSentence(clause.sentence, part);
   return [
-    {
+    factOf(phrasing, part.start, {
       type: "thing",
-      id: factId("thing", clause.sentence, part.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing,
       stem: askClause(phrasing, "What", rest),
       answer,
       answerNode: part,
@@ -71,6 +63,6 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: 2,
       pattern: "what-did-it-become",
-    },
+    }),
   ];
 }

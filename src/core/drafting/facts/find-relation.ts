@@ -7,7 +7,7 @@ import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
@@ -99,12 +99,8 @@ export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = nodeText(clause.sentence, thing);
   return [
-    {
+    factOf(phrasing, thing.start, {
       type: "thing",
-      id: factId("thing", clause.sentence, thing.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing,
       stem: `${["What", phrasing.inverted, phrasing.subject, wordsText(clause.sentence, predicate.start, phrase.start), preposition!.lemma, rest].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(thing),
@@ -112,7 +108,7 @@ export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: 2,
       pattern: "what-relation",
-    },
+    }),
   ];
 }
 
@@ -127,12 +123,8 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || findUnclear(what.node, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = nodeText(clause.sentence, what.node);
   return [
-    {
+    factOf(phrasing, what.node.start, {
       type: "thing",
-      id: factId("thing", clause.sentence, what.node.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing,
       stem: askClause(phrasing, "What", rest),
       answer,
       answerNode: coreOf(what.node),
@@ -140,7 +132,7 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: 1.9,
       pattern: "what-object",
-    },
+    }),
   ];
 }
 
@@ -182,12 +174,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
   return [
-    {
+    factOf(phrasing, thing.start, {
       type: "thing",
-      id: factId("thing", clause.sentence, thing.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing,
       stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(hasObject ? [after, word] : [word, after])].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(thing),
@@ -195,7 +183,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: WORTH[verb] ?? 1.9,
       pattern: "what-relation",
-    },
+    }),
   ];
 }
 

@@ -3,7 +3,7 @@ import { nodeText } from "../../language/node-text";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What somebody or something is held to be. */
@@ -29,19 +29,20 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const deed = to === "be " ? "to be" : "to do";
   const told = { ...phrasing, verbPhrase: `${phrasing.verbPhrase} ${deed}` };
   return [
-    {
-      type: verb === "use" || verb === "design" || verb === "build" ? "function" : "aim",
-      id: factId("aim", clause.sentence, part.node.start),
-      sentence: clause.sentence,
-      clause,
-      phrasing: told,
-      stem: askClause(told, "What", rest),
-      answer,
-      answerNode: part.node,
-      accepted: [`to ${to}${answer}`],
-      depth: "understanding",
-      worth: 2.3,
-      pattern: "what-told-to",
-    },
+    factOf(
+      told,
+      part.node.start,
+      {
+        type: verb === "use" || verb === "design" || verb === "build" ? "function" : "aim",
+        stem: askClause(told, "What", rest),
+        answer,
+        answerNode: part.node,
+        accepted: [`to ${to}${answer}`],
+        depth: "understanding",
+        worth: 2.3,
+        pattern: "what-told-to",
+      },
+      "aim",
+    ),
   ];
 }
