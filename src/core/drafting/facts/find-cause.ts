@@ -19,7 +19,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     reason.cat === "pp" ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && node.cat === "pp" && !node.f.time) : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
   const stem = askBehind(phrasing, analysis, "Why", part.node, tail);
-  if (!stem) return [];
+  // "used not only for clothes but also for wounds, because …": the reason may be of the last alone.
+  if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end).replace(/^./, (letter) => letter.toLowerCase());
   if (answer.split(" ").length < 4) return [];
   return [

@@ -166,6 +166,8 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   const setsApart = words >= 6 || [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
   if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
   if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
+  // "a group of people called the council": many groups are of people.
+  if (THIN_NOUNS.has(headTerminal(meaning).lemma ?? "") && words < 6) return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
   if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasPronoun(meaning)) return [];

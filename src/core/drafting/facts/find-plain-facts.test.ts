@@ -97,7 +97,8 @@ describe("what somebody is let do, and what becomes of things", () => {
       "What are the islanders considered to be?",
       "the best rowers of the coast",
     ],
-    "was used to": ["The old bell was used to warn the fishing boats.", "What was the old bell used to do?", "warn the fishing boats"],
+    "was used to": ["The old bell was used to warn the fishing boats.", "What was the old bell used for?", "to warn the fishing boats"],
+    "in several ways": ["Taxes are used to mend the quay and to pay the pilots.", "What are taxes used for?", "to mend the quay and to pay the pilots"],
     "is not allowed": [
       "The harbour master did not allow the crews to sell fish on the quay.",
       "What did the harbour master not allow the crews to do?",

@@ -22,11 +22,14 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
-  const [, to = "", answer = ""] = /^to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
+  const [, to = "", rawAnswer = ""] = /^to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
+  // What is used is used for something; what somebody is let do stands without its *to*.
+  const isUse = verb === "use" && to === "";
+  const answer = isUse ? `to ${rawAnswer}` : part.node.role === "coordination" ? rawAnswer.replace(/(, |\band |\bor )to /g, "$1") : rawAnswer;
   const words = answer.split(" ").length;
   // "is said to have left": no plain verb to ask with.
   if (words < 2 || words > MOST_WORDS || (HOLDING.has(verb) && to !== "be ")) return [];
-  const deed = to === "be " ? "to be" : "to do";
+  const deed = isUse ? "for" : to === "be " ? "to be" : "to do";
   const told = { ...phrasing, verbPhrase: `${phrasing.verbPhrase} ${deed}` };
   return [
     factOf(
@@ -37,7 +40,7 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
         stem: askClause(told, "What", rest),
         answer,
         answerNode: part.node,
-        accepted: [`to ${to}${answer}`],
+        accepted: [isUse ? rawAnswer : `to ${to}${answer}`],
         depth: "understanding",
         worth: 2.3,
         pattern: "what-told-to",

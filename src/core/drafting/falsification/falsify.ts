@@ -38,7 +38,7 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
   if (
     not !== "not" ||
     !auxiliary ||
-    /\b(?:any|anything|anyone|yet|ever|until|longer|either|much|many)\b/.test(rest) ||
+    /\b(?:any|anything|anyone|yet|ever|until|longer|either|much|many|but|only)\b/.test(rest) ||
     clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
   )
     return [];
@@ -157,6 +157,8 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
     if (node === clause.verb && clause.complements.some(({ role }) => role === "particle")) return [];
     // "will open": the opposite has to be a base form too, and few are ("closed" is not).
     if (node === clause.verb && clause.auxiliaries.length > 0 && clause.verb.flags?.[0] === "base" && !isBaseForm(OPPOSITES[word])) return [];
+    // "more easily": no phrase takes its place.
+    if (OPPOSITES[word]?.includes(" ") && /^(?:more|less|most|least|too|so|as|very|quite)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "")) return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
     // "heavy at the bottom and light at the top" already holds both.
     return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
