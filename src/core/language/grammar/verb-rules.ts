@@ -243,7 +243,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp j-vp", 0, "coordination", 0.4, joined);
   rule("c-j-vp", "comma j-vp", 1, "mark", 0);
   rule("vp", "vp c-j-vp", 0, "coordination", 0.5, sameForm);
-  rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => (l.f.form === "to" ? undefined : sameForm(l, r)));
+  rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => {
+    // "to mend the quay, to light the pier and to pay the pilots"
+    const f = sameForm(l, r);
+    return f && { f, cost: l.f.form === "to" ? 0.5 : 0 };
+  });
   rule("vpl", "vpl c-vp", 0, "coordination", 0.2, sameForm);
   rule("vp", "vpl c-j-vp", 0, "coordination", 0.1, sameForm);
   rule("vp", "vpl j-vp", 0, "coordination", 0.1, sameForm);
