@@ -151,11 +151,12 @@ function essay(
 
 /** "How a Bill Becomes a Law" → "how a bill becomes a law": words that the text itself writes small are no names. */
 function inSentenceCase(title: string, { analysis }: SourceStock): string {
-  const small = new Set(analysis.sentences.flatMap((sentence) => sentence.words.map((word) => word.text)));
-  return title
-    .split(" ")
-    .map((word, index) =>
-      index === 0 || small.has(word.toLowerCase()) || (word !== "I" && Object.hasOwn(CLOSED_WORDS, word.toLowerCase())) ? word.toLowerCase() : word,
-    )
-    .join(" ");
+  const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
+  const small = new Set(prose.flatMap((sentence) => sentence.words.map((word) => word.text)));
+  // Names stand with a capital inside sentences; in a title everything may.
+  const names = new Set(prose.flatMap((sentence) => sentence.words.slice(1).map((word) => word.text)));
+  const words = title.split(" ");
+  const isTitleCase = words.every((word) => /^[^\p{Ll}]/u.test(word) || Object.hasOwn(CLOSED_WORDS, word));
+  const isSmall = (word: string) => small.has(word.toLowerCase()) || Object.hasOwn(CLOSED_WORDS, word.toLowerCase()) || (isTitleCase && !names.has(word));
+  return words.map((word, index) => (index === 0 || (word !== "I" && isSmall(word)) ? word.toLowerCase() : word)).join(" ");
 }

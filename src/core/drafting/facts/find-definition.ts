@@ -121,7 +121,9 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs && !isContrast(node)) || clause.rank !== "main") return [];
   const subject = clause.subject;
   if (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOwnPronoun(subject)) return [];
-  const thing = midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ");
+  // "The mixture, which looks like oatmeal, is called pulp": what is said in passing closes with its comma.
+  const closes = subject.kids[1]?.cat.startsWith("c-") && subject.kids[1].cat.endsWith("-c");
+  const thing = `${midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ")}${closes ? "," : ""}`;
   const term = nodeText(sentence, name).replace(/^["']|["']$/g, "");
   if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
   const bare = bareTerm(term);

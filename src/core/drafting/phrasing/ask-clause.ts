@@ -62,6 +62,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
+  // "The smallest ones": the smallest what?
+  if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "")) return "demonstrative";
   // "One end carries the road": one end of what?
   if (
     subjectNode.role === "quantity" &&
