@@ -79,6 +79,11 @@ describe("the sort of text", () => {
   it.each([
     ["opinion", "I believe that the horn should stay. It costs little."],
     ["expository", "The tide is caused by the moon. It rises twice a day."],
+    [
+      "expository",
+      'In 1901 Ida Marrow became the keeper. "I was never afraid," she said. She lit the lamp each night. She wrote a log. She kept bees. She retired in 1932. She had a cat. She grew beans. She died in 1940.',
+    ],
+    ["story", 'Jory ran to the quay. "Where is the boat?" he asked. She looked away. "Gone," she said. He sat down. "Then we walk," he said.'],
   ])("is %s", (sort, text) => {
     expect(analyse(text).sort).toBe(sort);
   });

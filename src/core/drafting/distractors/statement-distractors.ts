@@ -39,6 +39,8 @@ export function statementDistractors(
     const shared = [...stated].filter((lemma) => asked.has(lemma)).length;
     const onTopic = [...stated].filter((lemma) => stem.has(lemma)).length;
     if (onTopic === 0 && !sameTopic(statement, fact, stock)) return [];
+    // Said twice in the source, what is asked about would be offered as its own answer.
+    if (onTopic === stated.size) return [];
     const sameTense = isPresent(statement) === (tense === "present");
     const sameBlock = statement.sentence.block === fact.sentence.block;
     return [

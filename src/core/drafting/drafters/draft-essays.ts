@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { CLOSED_WORDS } from "../../language/data/closed-words";
+import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
@@ -52,7 +53,8 @@ function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
       worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
   const perBlock = new Map<string, number>();
   const chosen: Sentence[] = [];
-  for (const [sentence] of [...worth].sort((a, b) => b[1] - a[1])) {
+  const byWorth = [...worth].sort((a, b) => b[1] - a[1]).map(([sentence]) => sentence);
+  for (const sentence of unlike(byWorth, ({ text }) => text)) {
     const used = perBlock.get(sentence.block.id) ?? 0;
     if (chosen.length === count || used >= 2) continue;
     perBlock.set(sentence.block.id, used + 1);
@@ -90,10 +92,6 @@ function tell(stock: SourceStock): Candidate[] {
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", sentences: points }], points, TELLING, "essay-tell")];
-}
-
-function _lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 type Levels = { share: number; text: string }[];

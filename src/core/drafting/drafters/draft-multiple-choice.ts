@@ -1,4 +1,5 @@
 import { sentenceCase } from "../../language/node-text";
+import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
 import { findDistractors } from "../distractors/find-distractors";
 import { evidenceOf, type Fact } from "../facts/fact";
@@ -15,17 +16,19 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return stock.facts.flatMap((fact) => {
-    const distractors = findDistractors(fact, stock, MOST_DISTRACTORS, seed);
+    const form = optionForm(fact);
+    const key = form(optionAnswer(fact));
+    // A page that says a thing twice would offer it as right and as wrong.
+    const distractors = unlike(findDistractors(fact, stock, MOST_DISTRACTORS, seed).map(form), (text) => text, [key]);
     if (distractors.length < 2) return [];
     const numeric = fact.type === "quantity" || fact.type === "time";
-    const form = optionForm(fact);
     return [
       {
         kind: "multiple-choice" as const,
         stem: fact.stem,
-        key: form(optionAnswer(fact)),
+        key,
         accepted: [],
-        distractors: distractors.map(form),
+        distractors,
         optionOrder: numeric ? ("numeric" as const) : ("shuffled" as const),
         evidence: evidenceOf(fact),
         factId: fact.id,

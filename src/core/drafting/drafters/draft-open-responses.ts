@@ -1,4 +1,5 @@
 import type { Sentence } from "../../language/analysis";
+import { unlike } from "../../lib/plain-wording";
 import type { Block } from "../../source/schema";
 import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
@@ -71,10 +72,9 @@ function pointsOf(facts: readonly Fact[]): Sentence[] {
     if (WEIGHTY.has(fact.type) && isClear(fact.sentence) && !speaksOfItself(fact.sentence))
       worthBySentence.set(fact.sentence, Math.max(fact.worth, worthBySentence.get(fact.sentence) ?? 0));
   }
-  return [...worthBySentence]
-    .sort((a, b) => b[1] - a[1])
+  const byWorth = [...worthBySentence].sort((a, b) => b[1] - a[1]).map(([sentence]) => sentence);
+  return unlike(byWorth, ({ text }) => text)
     .slice(0, MOST_POINTS)
-    .map(([sentence]) => sentence)
     .sort((a, b) => a.index - b.index);
 }
 

@@ -1,6 +1,7 @@
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
+import { unlike } from "../../lib/plain-wording";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import { overlaps, wuPalmer } from "../distractors/noun-kind";
@@ -109,7 +110,10 @@ function fromStatements(stock: SourceStock, seed: number): Candidate[] {
 
 function mixed(statements: readonly Candidate[], where: string, seed: number): Candidate[] {
   const random = createRandom(seedFrom(where, seed));
-  const byWorth = [...statements].sort((a, b) => b.worth - a.worth);
+  const byWorth = unlike(
+    [...statements].sort((a, b) => b.worth - a.worth),
+    ({ stem }) => stem,
+  );
   const used = new Set<number>();
   const pick = (key: "true" | "false", most: number) => {
     const found: Candidate[] = [];

@@ -1,4 +1,5 @@
 import type { Sentence } from "../../language/analysis";
+import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
 import type { FactType } from "../facts/fact";
 import { hasPronounSubject } from "../phrasing/opens-clearly";
@@ -37,9 +38,11 @@ export function draftTwoParts(stock: SourceStock, seed: number): Candidate[] {
 function falseProofs(choice: Candidate, evidence: Sentence, alone: readonly { sentence: Sentence }[], { contentBySentence }: SourceStock): Sentence[] {
   const about = contentBySentence.get(evidence)!;
   const answer = wordsOf(choice.key);
-  return near(alone, evidence)
-    .map(({ sentence }) => sentence)
-    .filter((sentence) => sentence !== evidence)
+  return unlike(
+    near(alone, evidence).map(({ sentence }) => sentence),
+    ({ text }) => text,
+    [evidence.text],
+  )
     .map((sentence) => ({ sentence, shared: shared(contentBySentence.get(sentence)!, about), hits: hitsOf(sentence, answer) }))
     .filter(({ sentence, shared: common, hits }) => common > 0 && hits === 0 && common < (contentBySentence.get(sentence)?.size ?? 0) * 0.6)
     .sort((a, b) => b.shared - a.shared || Math.abs(a.sentence.index - evidence.index) - Math.abs(b.sentence.index - evidence.index))

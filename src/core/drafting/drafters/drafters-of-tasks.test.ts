@@ -13,6 +13,7 @@ import { draftSelectAll } from "./draft-select-all";
 import { draftSpeakers } from "./draft-speakers";
 import { draftOwnWords } from "./draft-word-gaps";
 import { draftWordsInContext } from "./draft-words-in-context";
+import { claimOf } from "./find-claim";
 
 const passage = (name: string) => readFileSync(path.join(root, name.includes("/") ? name : `quality/passages/${name}`), "utf8");
 const read = (name: string) => analyse(passage(name), "markdown");
@@ -34,6 +35,26 @@ describe("select all", () => {
     expect(question.evidence).toHaveLength(question.options.length);
     expect(question.explanation).toMatch(/\.$/);
   });
+});
+
+it("offers nothing twice where the page says things twice", () => {
+  const page = passage("the-salt-pans.md");
+  const analysis = analyse(`${page}\n\n## In short\n\n${page.replace(/^#.*$/gm, "")}`, "markdown");
+  const kinds: QuestionKind[] = ["multiple-choice", "select-all", "two-part", "open-response", "essay"];
+  const plan = { grade: 5, rows: kinds.map((kind) => ({ kind, count: 6, depth: "any" as const, points: 4 })) };
+  const texts = [...draftQuestions({ analysis, plan, seed: 1, newId: String })].flatMap(({ question }) => [
+    ...("options" in question ? [question.options.map(({ text }) => text)] : []),
+    ...("proofs" in question ? [question.proofs.map(({ text }) => text)] : []),
+    ...(question.kind === "essay" || question.kind === "open-response" ? [question.key.points] : []),
+  ]);
+  expect(texts.length).toBeGreaterThan(8);
+  for (const list of texts) expect(new Set(list).size).toBe(list.length);
+});
+
+it("takes no claim that speaks of another sentence", () => {
+  const text = "The town keeps 640 lamps burning. I think that they should be switched off. I believe that the council should dim every lamp at midnight.";
+  expect(claimOf(stockOf(analyse(text)))?.text).toBe("I believe that the council should dim every lamp at midnight.");
+  expect(claimOf(stockOf(analyse("The town keeps 640 lamps burning. I think that they should be switched off.")))).toBeUndefined();
 });
 
 describe("essays", () => {

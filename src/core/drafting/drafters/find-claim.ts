@@ -17,7 +17,9 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       sentence.abstained !== "speech" &&
       sentence.abstained !== "question" &&
       !isOfOthers(sentence) &&
-      opensClearly(sentence),
+      opensClearly(sentence) &&
+      // "I think that they should …": who they are stands in another sentence.
+      !/^(?:he|she|it|they|this|that|these|those)\b/i.test(claimWords(sentence)),
   );
   const weight = (sentence: Sentence) =>
     (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) +

@@ -88,8 +88,11 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
   if (findUnclear(predicate, sentence, analysis) || hasOwnPronoun(predicate, sentence)) return [];
-  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  // "were *probably* the first people": it bounds what is said, and stays where it stands.
+  const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
+  const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
+  const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
   const answer = midSentence(sentence, coreOf(clause.subject));
   const human = phrasing.binder.human;
   return [
@@ -99,7 +102,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence,
       clause,
       phrasing,
-      stem: `${[human ? "Who" : "What", phrasing.inverted, which, rest].filter(Boolean).join(" ")}?`,
+      stem: `${[human ? "Who" : "What", phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
       answer: phrasing.subject || answer,
       answerNode: coreOf(clause.subject),
       accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],

@@ -142,3 +142,24 @@ describe("verbs that look the same in the past", () => {
     "are past beside a year": ["In 1923 the ship set a course for the north.", ["time", "In what year did the ship set a course for the north?", "1923"]],
   });
 });
+
+describe("what bounds or is said in passing", () => {
+  finds({
+    "an adverb stays where it stands": [
+      "The islanders were probably the first people who burned seal oil.",
+      ["person", "Who were probably the first people who burned seal oil?", "the islanders"],
+    ],
+    "an aside is no part of the place": [
+      "Ida Marrow lived in the town of Selm, which has two harbours.",
+      ["place", "Where did Ida Marrow live?", "in the town of Selm"],
+    ],
+    "what singles the place out is": [
+      "Ida Marrow lived in a house which has two doors.",
+      ["place", "Where did Ida Marrow live?", "in a house which has two doors"],
+    ],
+  });
+  leavesAlone({
+    "a time without its comma": ["Last year volunteers counted 212 dead birds.", ["person", "quantity"]],
+    "ones, whatever they are": ["The volunteers counted 212 dead ones.", ["quantity"]],
+  });
+});

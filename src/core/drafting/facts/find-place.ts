@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
@@ -42,7 +42,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed) return [];
-  const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : nodeText(clause.sentence, part);
+  // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
+  const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = midSentence(clause.sentence, part, whole);
   return [
     {

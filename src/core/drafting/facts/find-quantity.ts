@@ -96,7 +96,7 @@ function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   const [number, nouns] = np.kids as [Node, Node];
   const head = headTerminal(nouns);
   if (number.f.sub === "year" || number.f.sub === "percent" || head.flags?.[0] !== "pl") return undefined;
-  if (/^(?:time|thing|way)s?$/.test(head.lemma ?? "")) return undefined;
+  if (/^(?:time|thing|way|one)s?$/.test(head.lemma ?? "")) return undefined;
   return nodeText(phrasing.clause.sentence, nouns);
 }
 

@@ -6,6 +6,7 @@ import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } f
 import { isWeather, pronounOf, solePerson } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
+import { CARRYING_ADVERBS, carriesOn, hangsOnAnother } from "./hangs-on-another";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
 export type Phrasing = {
@@ -23,8 +24,8 @@ export type Phrasing = {
 
 export type Unaskable = Unclear | "contracted" | "no-subject";
 
-/** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
-const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
+/** "*Last year* volunteers counted …": a time without its comma, read as part of who did it. */
+const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 const DROPPED_ADVERBS = new Set(
@@ -87,36 +88,12 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
   // "Twenty minutes with a book every evening helps": a time does nothing.
   if (subjectNode.f.det === "quant" && TIME_NOUNS.has(headTerminal(subjectNode).lemma ?? "") && /^(?:every|each)\b/i.test(subject)) return "no-subject";
+  if (TIME_AHEAD.test(subject)) return "no-subject";
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination") return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
-}
-
-/**
- * What is said only under what stands before it: "Sailors must correct for it, *or they will drift*",
- * "When ships slow down, the noise gets lower *and the whales can hear each other*", and a second verb
- * behind an adverb clause, whose subject may be of that clause: "carries a compass, since it needs no
- * electricity *and never breaks down*".
- */
-function hangsOnAnother(clause: Clause): boolean {
-  const { clauses } = clause.sentence;
-  const first = clauses.find((other) => other.rank === "main");
-  if (clause.rank !== "main" || !first || clause === first) return false;
-  if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
-  const fronted = first.adjuncts.some(
-    ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
-  );
-  if (fronted && !clause.shared && clause.linkedBy === "and") return true;
-  const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
-  return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
-}
-
-/** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */
-function sharingFirst(clause: Clause): Clause | undefined {
-  if (!clause.shared) return undefined;
-  return clause.sentence.clauses.find((other) => other.rank === "main" && other.subject === clause.subject);
 }
 
 /** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */
@@ -126,18 +103,6 @@ function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): stri
   const name = solePerson(owner === "her" ? "she" : "he", analysis.persons, sentence, analysis.sentences[sentence.index - 1]);
   const rest = nodeText(sentence, subject).split(" ").slice(1).join(" ");
   return name && !/\b(?:he|she|his|her|him)\b/i.test(rest) ? `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}` : undefined;
-}
-
-/** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
-function carriesOn(clause: Clause): boolean {
-  return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
-    if (!CARRYING_ADVERBS.has(word.lower)) return false;
-    return (
-      word.lower !== "then" ||
-      /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") ||
-      clause.sentence.words[clause.start - 1]?.lower === "by"
-    );
-  });
 }
 
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */

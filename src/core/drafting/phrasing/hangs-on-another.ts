@@ -1,0 +1,41 @@
+import type { Clause } from "../../language/clause";
+
+/** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
+export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
+
+/**
+ * What is said only under what stands before it: "Sailors must correct for it, *or they will drift*",
+ * "When ships slow down, the noise gets lower *and the whales can hear each other*", and a second verb
+ * behind an adverb clause, whose subject may be of that clause: "carries a compass, since it needs no
+ * electricity *and never breaks down*".
+ */
+export function hangsOnAnother(clause: Clause): boolean {
+  const { clauses } = clause.sentence;
+  const first = clauses.find((other) => other.rank === "main");
+  if (clause.rank !== "main" || !first || clause === first) return false;
+  if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
+  const fronted = first.adjuncts.some(
+    ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
+  );
+  if (fronted && !clause.shared && clause.linkedBy === "and") return true;
+  const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
+  return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
+}
+
+/** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */
+function sharingFirst(clause: Clause): Clause | undefined {
+  if (!clause.shared) return undefined;
+  return clause.sentence.clauses.find((other) => other.rank === "main" && other.subject === clause.subject);
+}
+
+/** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
+export function carriesOn(clause: Clause): boolean {
+  return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
+    if (!CARRYING_ADVERBS.has(word.lower)) return false;
+    return (
+      word.lower !== "then" ||
+      /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") ||
+      clause.sentence.words[clause.start - 1]?.lower === "by"
+    );
+  });
+}
