@@ -88,6 +88,22 @@ describe("two-part questions", () => {
     await teacher.open(`${app.url}/sets/demo-council/key`);
     expect(await (await teacher.find("article ol li")).getText()).toMatch(/First part: [A-D][\s\S]*Second part: [A-D]/);
   });
+  it("say which sentence stands there twice, and lead to it", async () => {
+    await teacher.open(`${app.url}/sets/demo-council/margin`);
+    await teacher.click("[data-slip] button", "Two-part with evidence");
+    await inHand();
+    const first = (await (await teacher.find("textarea[aria-label='Sentence A']")).getAttribute("value"))!;
+    await teacher.write("textarea[aria-label='Sentence B']", first);
+    await teacher.press("\uE00C");
+    await teacher.until("the doubt", async () => (await (await inHand()).getText()).includes("Sentences A and B are the same."));
+    await teacher.click("[data-slip] button", "Go to: Sentence B");
+    expect(await teacher.driver.switchTo().activeElement().getAttribute("aria-label")).toBe("Sentence B");
+    await teacher.press("\uE00C");
+    await teacher.saved();
+    await teacher.press("z");
+    await teacher.until("peace", async () => !(await (await inHand()).getText()).includes("are the same"));
+    await teacher.saved();
+  });
 });
 
 describe("a plan is balanced", () => {

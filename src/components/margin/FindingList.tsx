@@ -83,14 +83,19 @@ export function FindingList({ slip, verdict, change, onChoose }: Props) {
 function placeName(question: Question, place: Place): string {
   if (place.part !== "option") return PLACE_NAMES[place.part];
   const at = "options" in question ? question.options.findIndex((option) => option.id === place.optionId) : -1;
-  return at < 0 ? "Options" : `Option ${letterOf(at)}`;
+  if (at >= 0) return `Option ${letterOf(at)}`;
+  const proof = question.kind === "two-part" ? question.proofs.findIndex((other) => other.id === place.optionId) : -1;
+  return proof < 0 ? "Options" : `Sentence ${letterOf(proof)}`;
 }
 
 const PLACE_NAMES = { stem: "Question", key: "Key", evidence: "Evidence", points: "Points" };
 
 /** Puts the cursor, or the eye, where the finding is. */
 function goTo(from: HTMLElement, place: Place): void {
-  const target = from.closest("[data-slip]")?.querySelector<HTMLElement>(`[data-place~="${placeKey(place)}"]`);
+  const slip = from.closest("[data-slip]");
+  const find = (key: string) => slip?.querySelector<HTMLElement>(`[data-place~="${key}"]`);
+  // Parts that have no field of their own stand in the block of the key.
+  const target = find(placeKey(place)) ?? find("key");
   target?.focus();
   target?.scrollIntoView({ block: "nearest" });
 }

@@ -1,9 +1,8 @@
 import { Plus, X } from "lucide-react";
-import TextareaAutosize from "react-textarea-autosize";
 import { letterOf } from "@/core/checking/option-letters";
 import { type Choice, isKeyed, MAX_OPTIONS } from "@/core/questions/question";
-import { type FieldProps, QUIET_FIELD } from "./question-field";
-import { useDoubt } from "./use-doubt";
+import { OptionText } from "./OptionText";
+import type { FieldProps } from "./question-field";
 
 /** The options, which of them is right, and room for more. */
 export function ChoiceFields({ question, change }: FieldProps<Choice>) {
@@ -27,7 +26,7 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
               </span>
             </label>
             <OptionText
-              letter={letter}
+              label={`Option ${letter}`}
               option={option}
               isKey={isKey}
               onWrite={(to) => change({ type: "set-option", questionId: question.id, optionId: option.id, from: option.text, to })}
@@ -53,21 +52,6 @@ export function ChoiceFields({ question, change }: FieldProps<Choice>) {
         </button>
       ) : null}
     </fieldset>
-  );
-}
-
-type TextProps = { letter: string; option: Choice["options"][number]; isKey: boolean; onWrite: (text: string) => void };
-
-function OptionText({ letter, option, isKey, onWrite }: TextProps) {
-  const doubt = useDoubt(`option:${option.id}`, ...(isKey ? ["key"] : []));
-  return (
-    <TextareaAutosize
-      data-place={isKey ? `option:${option.id} key` : `option:${option.id}`}
-      aria-label={`Option ${letter}`}
-      className={`${QUIET_FIELD} flex-1 text-[0.95rem] leading-snug ${isKey ? "font-semibold text-spruce" : ""} ${doubt}`}
-      value={option.text}
-      onChange={(event) => onWrite(event.target.value)}
-    />
   );
 }
 

@@ -1,6 +1,7 @@
 import TextareaAutosize from "react-textarea-autosize";
 import { letterOf } from "@/core/checking/option-letters";
 import type { Option, TwoPart } from "@/core/questions/question";
+import { OptionText } from "./OptionText";
 import { type FieldProps, QUIET_FIELD } from "./question-field";
 
 type Parts = Pick<TwoPart, "options" | "proofStem" | "proofs" | "key">;
@@ -73,12 +74,7 @@ function Choice({ legend, name, label, items, keyId, onKey, onWrite }: ChoicePro
                 {letter}
               </span>
             </label>
-            <TextareaAutosize
-              aria-label={`${label} ${letter}`}
-              className={`${QUIET_FIELD} flex-1 text-[0.95rem] leading-snug ${isKey ? "font-semibold text-spruce" : ""}`}
-              value={item.text}
-              onChange={(event) => onWrite(item.id, event.target.value)}
-            />
+            <OptionText label={`${label} ${letter}`} option={item} isKey={isKey} onWrite={(text) => onWrite(item.id, text)} />
           </div>
         );
       })}

@@ -1,5 +1,6 @@
 import type { Question } from "../questions/question";
 import type { CheckContext, Mend } from "./define-rule";
+import { provedWords } from "./proved-words";
 import { type SourcePhrase, sourcePhrases } from "./source-phrases";
 import { sourceSentences } from "./source-sentences";
 
@@ -42,11 +43,5 @@ function isPossessive(stem: string, pronoun: string): boolean {
 
 /** The noun is what is asked for. */
 function saysKey(question: Question, { head }: SourcePhrase): boolean {
-  const key =
-    question.kind === "multiple-choice"
-      ? (question.options.find((option) => option.id === question.key)?.text ?? "")
-      : question.kind === "short-answer" || question.kind === "gap-fill"
-        ? question.key
-        : "";
-  return key.toLowerCase().includes(head);
+  return provedWords(question).toLowerCase().includes(head);
 }

@@ -24,7 +24,7 @@ testRule(oneRightOption, {
     ],
     "a proof that stands there twice": [
       twoPart("Why is the harbour master appointed?", ["The work is hard.", "The pay is good."], ["The work is hard.", "The work is hard."]),
-      "Proofs A and B are the same sentence.",
+      "Sentences A and B are the same.",
     ],
     "one that contains the key": [choice("What does the lens float on?", ["mercury", "warm mercury", "oil"], 0, mercury), "Option B contains the key."],
   },

@@ -15,7 +15,7 @@ export const oneRightOption = defineRule({
   messages: {
     supported: "The evidence also has the words of option {label}. Could it be right too?",
     same: "Options {first} and {second} say the same.",
-    "same-proof": "Proofs {first} and {second} are the same sentence.",
+    "same-proof": "Sentences {first} and {second} are the same.",
     contains: "Option {label} contains the key.",
   },
   check(question, context, report) {

@@ -3,8 +3,9 @@ import type { Clause } from "../../language/clause";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "../phrasing/ask-clause";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 
 /** "It took Ida *three years* to finish the lens": how long did it take? */
 export function findDuration(sentence: Sentence, analysis: Analysis): Fact[] {
@@ -25,28 +26,24 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   if (findUnclear(deed, sentence, analysis, named && binderOf(named, nodeText(sentence, named), analysis), false)) return [];
   const stem = ["How long", auxiliary, "it take", isTold ? nodeText(sentence, whom) : "", nodeText(sentence, deed)].filter(Boolean).join(" ");
   const answer = nodeText(sentence, length);
+  const finite = nodeText(sentence, clause.verb);
+  const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: auxiliary, verbPhrase: "take", finite };
   return [
-    {
-      type: "frequency",
-      id: factId("quantity", sentence, length.start),
-      sentence,
-      clause,
-      phrasing: {
-        clause,
-        subject: "it",
-        binder: { num: "sg", human: false },
-        inverted: auxiliary,
-        verbPhrase: "take",
-        finite: nodeText(sentence, clause.verb),
+    factOf(
+      phrasing,
+      length.start,
+      {
+        type: "frequency",
+        stem: `${stem}?`,
+        answer,
+        answerNode: length,
+        accepted: [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")].filter((form) => form !== answer),
+        depth: "recall",
+        worth: 1.9,
+        pattern: "how-long",
       },
-      stem: `${stem}?`,
-      answer,
-      answerNode: length,
-      accepted: [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")].filter((form) => form !== answer),
-      depth: "recall",
-      worth: 1.9,
-      pattern: "how-long",
-    },
+      "quantity",
+    ),
   ];
 }
 

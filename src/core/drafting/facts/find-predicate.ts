@@ -22,7 +22,7 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || !filled || clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || clause.rank !== "main") return [];
   const head = headTerminal(clause.subject).lemma ?? "";
   const words = phrasing.subject.split(" ").length;
-  if (!FILLED.has(head) || words < 3 || /^(?:one|another|an?other|this|that)\b/i.test(phrasing.subject)) return [];
+  if (!FILLED.has(head) || words < 3 || /^(?:one|another|this|that)\b/i.test(phrasing.subject)) return [];
   if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part);
@@ -42,13 +42,13 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** Verbs after which a noun phrase says what something turns into or stays. */
-const TURNING = new Set("become remain form".split(" "));
+const TURNING = new Set("become remain".split(" "));
 
 /** "The state became *a center of the entertainment industry*": what did the state become? */
 export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => (role === "object" || role === "predicate") && node.cat === "np")?.node;
-  if (!part || !TURNING.has(clause.verb.lemma ?? "") || clause.verb.lemma === "form" || clause.negated || clause.shared || clause.imperative) return [];
+  if (!part || !TURNING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative) return [];
   if (!["indef", "def"].includes(part.f.det ?? "") || part.end - part.start < 3 || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];

@@ -1,10 +1,9 @@
 import { z } from "zod";
-import { SET_RULES } from "@/core/checking/check-whole-set";
-import { RULES } from "@/core/checking/rules";
+import { ALL_RULES } from "@/core/checking/all-rules";
 import { handleSetting } from "@/server/http/handle-set";
 import { ruleWeightsSchema, saveRuleWeights } from "@/server/settings/rule-weights";
 
-const known = new Set([...RULES, ...SET_RULES].map((rule) => rule.id));
+const known = new Set(ALL_RULES.map((rule) => rule.id));
 
 /** How the rules weigh. */
 export const POST = handleSetting(z.object({ weights: ruleWeightsSchema }), ({ weights }) =>
