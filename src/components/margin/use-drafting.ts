@@ -34,7 +34,7 @@ export function useDrafting(store: SetStore, wasRunning: boolean, lastReport: Dr
           return setSaid(seen.current === 1 ? "1 draft so far" : `${seen.current} drafts so far`);
         case "drafted":
           setShortfalls(shortfallsOf(event.report));
-          return setSaid(event.stopped ? `Stopped. ${seen.current} drafts came.` : `Done. ${seen.current} drafts came.`);
+          return setSaid(`${event.stopped ? "Stopped" : "Done"}. ${seen.current} ${seen.current === 1 ? "draft" : "drafts"} came.`);
         case "failed":
           return setSaid("Drafting broke off. What came so far is kept; draft again to go on.");
       }
