@@ -10,6 +10,7 @@ import { draftGapFills } from "./drafters/draft-gap-fills";
 import { draftHeadings } from "./drafters/draft-headings";
 import { draftMatches } from "./drafters/draft-matches";
 import { draftMultipleChoice } from "./drafters/draft-multiple-choice";
+import { draftNextSteps } from "./drafters/draft-next-steps";
 import { draftNumbers } from "./drafters/draft-numbers";
 import { draftOpenResponses } from "./drafters/draft-open-responses";
 import { draftOrders } from "./drafters/draft-orders";
@@ -89,7 +90,14 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
   const stock = stockOf(analysis);
   const all = [
     ...[...draftMultipleChoice(stock, seed), ...draftHeadings(stock, seed), ...draftReferences(stock, seed), ...draftSelectAll(stock, seed)],
-    ...[...draftTrueFalse(stock, seed), ...draftGapFills(stock), ...draftShortAnswers(stock), ...draftNumbers(stock), ...draftOrders(stock)],
+    ...[
+      ...draftTrueFalse(stock, seed),
+      ...draftGapFills(stock),
+      ...draftShortAnswers(stock),
+      ...draftNumbers(stock),
+      ...draftOrders(stock),
+      ...draftNextSteps(stock),
+    ],
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
     ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],
   ];

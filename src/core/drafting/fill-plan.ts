@@ -1,13 +1,23 @@
 import type { Analysis } from "../language/analysis";
 import type { QuestionKind } from "../questions/question";
 import { kindBehind, roomFor, rowFor, SHARED_KINDS } from "./balance-plan";
-import { countSupply } from "./candidates";
+import { mainSentence } from "./candidate";
+import { countSupply, rankedCandidates } from "./candidates";
 import { type DraftInput, type DraftReport, draftQuestions, type Existing, fillByTurns } from "./draft-questions";
 import type { Plan } from "./plan";
 
 const FIRST: readonly QuestionKind[] = ["order", "match"];
 /** A shorter paper has no room for them by right. */
 const LEAST_FOR_LISTS = 8;
+
+/** They use up several facts for one question: only where the source has more than the paper needs. */
+const TAKES_MANY = new Set<QuestionKind>(["select-all"]);
+/** Sentences that can be asked about, for each question wanted. */
+const RICH = 1.25;
+
+function countSentences(analysis: Analysis, seed: number): number {
+  return new Set(rankedCandidates(analysis, seed).map(({ candidate }) => mainSentence(candidate).index)).size;
+}
 
 /** How many places in its share one point of score is worth. */
 const SCORE_SHARE = 0.25;
@@ -19,7 +29,8 @@ const SCORE_SHARE = 0.25;
  */
 export function fillPlan(analysis: Analysis, wanted: number, base: Plan, seed: number, existing?: Existing): Plan {
   const { supply } = countSupply(analysis, seed);
-  const kinds = SHARED_KINDS.filter((kind) => supply[kind] > 0);
+  const rich = countSentences(analysis, seed) >= wanted * RICH;
+  const kinds = SHARED_KINDS.filter((kind) => supply[kind] > 0 && (rich || !TAKES_MANY.has(kind)));
   const room = new Map<QuestionKind, number>(kinds.map((kind) => [kind, roomFor(kind, wanted)]));
   const steer = base.steer ? { steer: base.steer } : {};
   const input: Omit<DraftInput, "plan"> = { analysis, seed, ...(existing ? { existing } : {}), newId: String };

@@ -18,6 +18,7 @@ import { type Capitals, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
 import { type Token, tokenize } from "./tokenize";
+import { walkTree } from "./tree";
 
 export type LanguageTools = { lexicon: Lexicon; parser: Parser };
 
@@ -89,7 +90,7 @@ const OWN_SHARE = 0.12;
 
 function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | undefined {
   const told = sentences.filter((sentence) => sentence.block.kind !== "heading" && sentence.abstained !== "speech");
-  const own = told.filter((sentence) => /\b(?:I|my)\b/.test(sentence.text)).length;
+  const own = told.filter((sentence) => /\b(?:I|[Mm]y)\b/.test(sentence.text)).length;
   if (told.some((sentence) => sentence.speaker) || own / Math.max(1, told.length) < OWN_SHARE) return undefined;
   if (sort === "story") return "the narrator";
   const spoken =
@@ -213,14 +214,22 @@ function firstMentions(sentences: readonly Sentence[]): Map<string, number> {
   return first;
 }
 
+const CONTENT = new Set(["n", "v", "adj", "pn"]);
+
 function countLemmas(sentences: readonly Sentence[]): Map<string, number> {
   const counts = new Map<string, number>();
+  const count = (lemma: string) => counts.set(lemma, (counts.get(lemma) ?? 0) + 1);
   for (const sentence of sentences) {
+    // As it was understood: "the accused" is a noun, though most often a verb.
+    if (sentence.tree) {
+      for (const { kids, cat, lemma, start } of walkTree(sentence.tree)) {
+        if (kids.length === 0 && CONTENT.has(cat)) count((lemma ?? sentence.words[start]!.lower).toLowerCase());
+      }
+      continue;
+    }
     for (const word of sentence.words) {
       const best = word.candidates.reduce<(typeof word.candidates)[number] | undefined>((a, b) => (a && a.cost <= b.cost ? a : b), undefined);
-      if (!best || !["n", "v", "adj", "pn"].includes(best.cat)) continue;
-      const lemma = (best.lemma ?? word.lower).toLowerCase();
-      counts.set(lemma, (counts.get(lemma) ?? 0) + 1);
+      if (best && CONTENT.has(best.cat)) count((best.lemma ?? word.lower).toLowerCase());
     }
   }
   return counts;

@@ -1,5 +1,5 @@
 import type { Sentence } from "./analysis";
-import { headTerminal, type Node } from "./tree";
+import { headTerminal, type Node, walkTree } from "./tree";
 
 export type Part = { role: string; node: Node };
 
@@ -22,19 +22,56 @@ export type Clause = {
   /** Word indices of the whole clause. */
   start: number;
   end: number;
-  /** Its place: a main clause, or inside an adverb clause. */
-  rank: "main" | "adverbial";
+  /** Its place: a main clause, inside an adverb clause, or said in passing of a noun: "Pepsin, *which digests protein*, …". */
+  rank: "main" | "adverbial" | "aside";
   /** The conjunction that joins it to the clause before: and, but, so. */
   linkedBy?: string;
   /** One of several verb phrases that share the subject. */
   shared: boolean;
 };
 
-/** The clauses of a parsed sentence: main ones first, then those inside adverb clauses. */
+/** The clauses of a parsed sentence: main ones first, then those inside adverb clauses, then what is said in passing. */
 export function readClauses(sentence: Sentence, tree: Node): Clause[] {
   const clauses: Clause[] = [];
   readClause(sentence, tree, [], "main", undefined, clauses);
+  readAsides(sentence, tree, clauses);
   return clauses;
+}
+
+/** What is reported, supposed or asked is not said to be so, nor is what is said in passing inside it. */
+const NOT_SAID = new Set(["cs", "ws", "sb", "rc"]);
+
+/** "Pepsin, *which digests protein in the stomach*, works best in acid": a statement of its own about the noun before the comma. */
+function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node): void {
+  const [noun, aside] = node.kids;
+  if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc")) {
+    const rc = plainRelative(aside);
+    const [rel, vp] = rc.kids;
+    const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp";
+    if (tells && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
+      readVerbPhrases(sentence, coreNoun(noun!), vp, [], "aside", undefined, out);
+    }
+  }
+  if (NOT_SAID.has(node.cat)) return;
+  for (const kid of node.kids) readAsides(sentence, kid, out, node.cat === "np" && kid !== node.kids[node.head] ? node : around);
+}
+
+/** Without the commas around it. */
+function plainRelative(aside: Node): Node {
+  return aside.cat === "rc" ? aside : plainRelative(aside.kids[aside.head]!);
+}
+
+function coreNoun(np: Node): Node {
+  return np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role) ? coreNoun(np.kids[0]!) : np;
+}
+
+function isOneNoun(np: Node): boolean {
+  return np.role !== "coordination" && [...walkTree(np)].every((node) => node.cat !== "pp" || node.f.sub === "of");
+}
+
+/** "the lamp of the tower, which …": which of the two? */
+function mayTellOf(around: Node, noun: Node): boolean {
+  return around.role === "coordination" || around.f.num === undefined || around.f.num === noun.f.num || around.f.num === "any" || noun.f.num === "any";
 }
 
 function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Clause["rank"], linkedBy: string | undefined, out: Clause[]): void {

@@ -41,6 +41,26 @@ describe("one person", () => {
   });
 });
 
+describe("a name that lists give to one sex only", () => {
+  it("is what the text says twice", () => {
+    expect(persons("Tam Rowley had never said that he was afraid. Tam shook his head.")).toEqual([["Tam Rowley", "he"]]);
+  });
+  it("is open where the text says the other once", () => {
+    expect(persons("Tam Rowley had never said that he was afraid.")).toEqual([["Tam Rowley", undefined]]);
+  });
+});
+
+describe("names in headings", () => {
+  it("are no part of a title", () => {
+    const { persons: known } = analyse("# Idris Learns to Draw\n\nIdris wanted a pen. He asked the keeper. Idris said that he was tired.", "markdown");
+    expect([...new Set([...known.values()].map(({ name }) => name))]).toEqual(["Idris"]);
+  });
+  it("are counted wherever they stand", () => {
+    const { persons: known } = analyse("Mistress Vane drew. She frowned. The map that Mistress Vane drew was old.");
+    expect(known.get("Mistress Vane")).toMatchObject({ gender: "she", mentions: 2 });
+  });
+});
+
 describe("given names", () => {
   it("are a woman's or a man's, never both by mistake", () => {
     const both = [...WOMENS_NAMES].filter((name) => MENS_NAMES.has(name));

@@ -13,8 +13,10 @@ const PERSON_VERBS = new Set(
 export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): Map<string, Person> {
   const persons = new Map<string, Person>();
   const votes = new Map<Person, Person["gender"][]>();
+  const ownVotes = new Map<Person, Person["gender"][]>();
+  const sure = new Set<Person>();
   for (const sentence of sentences) {
-    for (const { from, to } of capitalisedRuns(sentence)) {
+    for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
@@ -23,13 +25,17 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const person = known ?? { name };
       if (words.length > person.name.split(" ").length) person.name = name;
       for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) persons.set(form, person);
-      person.gender ??= TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? nameGender(words[0]!) ?? kinGender(sentence, from);
+      const told = TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? kinGender(sentence, from);
+      if (told) sure.add(person);
+      person.gender ??= told ?? nameGender(words[0]!);
       const said = pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
-      person.mentions = (person.mentions ?? 0) + 1;
+      const own = ownPronoun(sentence, from, to);
+      if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
     }
   }
+  for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
   takeVotes(votes, new Set(persons.values()));
   findFirst(sentences, persons);
   return persons;
@@ -47,15 +53,32 @@ function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, persons: Read
   }
 }
 
+/** "Tam had never said that *he* was afraid. … Tam shook *his* head": many a name is given to boys and to girls, and the text knows better than any list. False where it stays open. */
+function correctGender(person: Person, own: readonly Person["gender"][]): boolean {
+  const [first] = own;
+  if (person.gender === undefined || first === person.gender || own.some((vote) => vote !== first)) return true;
+  if (own.length >= 2) person.gender = first;
+  else delete person.gender;
+  return person.gender !== undefined;
+}
+
+/** The first pronoun behind a name that is the subject of its main clause, with nobody else named in the sentence. */
+function ownPronoun(sentence: Sentence, from: number, to: number): Person["gender"] {
+  const isSubject = sentence.clauses.some((clause) => clause.rank === "main" && clause.subject.start === from && clause.subject.end === to);
+  return isSubject && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to) : undefined;
+}
+
 const YEARS_OLD = /-year-old$/;
 
-/** Names that were known as persons only later stood in earlier sentences too. */
+/** Names that were known as persons only later stood in earlier sentences too; how often each is named, now that all are known. */
 function findFirst(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): void {
+  for (const person of persons.values()) person.mentions = 0;
   for (const sentence of sentences) {
-    for (const { from, to } of capitalisedRuns(sentence)) {
+    for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       const person = persons.get(words.join(" ")) ?? persons.get(words.at(-1)!) ?? persons.get(words[0]!);
       if (!person) continue;
+      person.mentions = (person.mentions ?? 0) + 1;
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
       if (words.length > 1 && words.length <= 3 && person.name === words[0]) nameWhole(words, person, persons as Map<string, Person>);
     }
@@ -82,6 +105,9 @@ const TITLE_GENDER: Record<string, Person["gender"]> = {
   queen: "she",
   princess: "she",
   aunt: "she",
+  mistress: "she",
+  dame: "she",
+  master: "he",
 };
 
 function nameGender(name: string): Person["gender"] {
@@ -94,6 +120,12 @@ function kinGender(sentence: Sentence, from: number): Person["gender"] {
   const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;
   if (/^(?:son|father|brother|husband|uncle|nephew|grandfather|grandson|king|prince|boy|fisherman|man)$/.test(before ?? "")) return "he";
   return /^(?:daughter|mother|sister|wife|aunt|niece|grandmother|granddaughter|queen|princess|girl|woman|seamstress)$/.test(before ?? "") ? "she" : undefined;
+}
+
+/** "Pip Learns to Whistle": in a heading every word may have its capital, so that only a whole heading is a name. */
+function namesIn(sentence: Sentence): { from: number; to: number }[] {
+  const runs = capitalisedRuns(sentence);
+  return sentence.block.kind === "heading" ? runs.filter(({ from, to }) => from === 0 && to >= sentence.words.length - 1) : runs;
 }
 
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
@@ -173,9 +205,12 @@ export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
   return first !== undefined && lexicon.nounFile(first) === 18;
 }
 
+/** The first *he* or *she* behind a name, unless another name stands between: that may be meant. */
 function pronounAfter(sentence: Sentence, from: number): Person["gender"] {
-  const found = sentence.words.slice(from).find((word) => /^(?:he|she|his|her|him)$/.test(word.lower));
-  return found && (/^h(?:e|is|im)$/.test(found.lower) ? "he" : "she");
+  const at = sentence.words.findIndex((word, index) => index >= from && /^(?:he|she|his|her|him)$/.test(word.lower));
+  const found = sentence.words[at];
+  if (!found || capitalisedRuns(sentence).some((run) => run.from >= from && run.to <= at)) return undefined;
+  return /^h(?:e|is|im)$/.test(found.lower) ? "he" : "she";
 }
 
 function pronounOpening(sentence: Sentence | undefined): Person["gender"] {

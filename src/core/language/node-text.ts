@@ -75,6 +75,8 @@ const OPENS_NAME = new Set(
   ),
 );
 
+const KIN = /^(?:Mother|Father|Mum|Mom|Dad|Daddy|Mummy|Grandmother|Grandfather|Grandma|Grandpa|Granny|Grandad|Auntie|Aunt|Uncle)$/;
+
 /** A phrase for the middle of a sentence: the capital of a sentence's first word is taken off unless it is a name's. */
 export function midSentence(sentence: Sentence, node: Node, text = nodeText(sentence, node)): string {
   if (node.start !== 0) return text;
@@ -85,7 +87,9 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
   const canOpen = at.cat === "n" || at.cat === "ord" || (at.cat === "adj" && OPENS_NAME.has(first.lower));
   const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
-  if (at.cat === "pn" || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
+  // "Grandfather slipped": without an article it is his name.
+  const isKin = node.end === 1 && KIN.test(first.text);
+  if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 

@@ -5,7 +5,7 @@ import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
-import { coreOf } from "./resolve-pronouns";
+import { coreOf, isAnimalNoun } from "./resolve-pronouns";
 import { headTerminal, type Node } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
@@ -73,11 +73,20 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase()));
 }
 
-/** "put a high tax on *it*": the object of the same verb is never meant (Chomsky 1981, principle B). */
+/** "put a high tax on *it*", "taught the girls how to find *them*": the object of the same verb, or who is to do it, is never meant (Chomsky 1981, principle B). */
 function objectBeside(pronoun: Node, sentence: Sentence): Node | undefined {
   const inside = (node: Node) => node.start <= pronoun.start && node.end > pronoun.start;
-  const clause = sentence.clauses.find(({ adjuncts }) => adjuncts.some(({ node }) => node.cat === "pp" && inside(node)));
+  const clause = sentence.clauses.find(
+    ({ adjuncts, complements }) =>
+      adjuncts.some(({ node }) => (node.cat === "pp" || node.cat === "vp") && inside(node)) ||
+      complements.some(({ role, node }) => (role === "infinitive" || isHowTo(node)) && inside(node)),
+  );
   return clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
+}
+
+/** "how *to find them*": a question without a subject of its own. */
+function isHowTo(node: Node): boolean {
+  return node.cat === "ws" && node.kids.some((kid) => kid.cat === "vp" && kid.f.form === "to");
 }
 
 /** "into meat and fish to stop them": two nouns beside an *and*, however the sentence was read, may be meant together. */
@@ -164,7 +173,8 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   const head = headTerminal(core);
   if (head.cat === "pro") {
     const antecedent = antecedents.get(positionKey(sentence, node.start));
-    return antecedent && fits(pronoun, antecedent.node, antecedent.text, persons, lexicon)
+    if (!antecedent) return openPronoun(node, sentence, pronoun);
+    return fits(pronoun, antecedent.node, antecedent.text, persons, lexicon)
       ? { text: antecedent.text, sentence: antecedent.sentence, head: (headTerminal(antecedent.node).lemma ?? "").toLowerCase(), end: node.end }
       : undefined;
   }
@@ -180,6 +190,18 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   return { text: knownText(text, core), sentence, head: lemma, end: node.end };
 }
 
+/** "examined *it* in London and said that *it* was real": what the first one stands for, the second may; where that is not known, nothing is. */
+function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | undefined {
+  const lemma = headTerminal(node).lemma ?? "";
+  const isSame = lemma !== "" && SAME_FORMS[pronoun.lemma ?? ""]?.test(lemma);
+  if (!isSame) return undefined;
+  const known = sentence.resolved?.get(node.start);
+  if (!known) return { text: lemma, sentence, head: `${lemma} or its owner`, end: node.end };
+  return { ...known, head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
+}
+
+const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
+
 function headOfPossessor(np: Node): "pro" | "np" {
   return np.kids[0]?.cat === "poss" ? "pro" : "np";
 }
@@ -190,8 +212,9 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
   return visit(sentence.tree!);
 }
 
-/** "a burr" is *the burr* the second time. */
+/** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
 function knownText(text: string, core: Node): string {
+  if (core.f.det === "num" && /^\d/.test(text)) return `the ${text}`;
   return core.f.det === "indef" ? text.replace(/^an? /, "the ") : text;
 }
 
@@ -203,6 +226,7 @@ function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<stri
   if (pronoun.lemma === "them") return num === "pl" || node.role === "coordination";
   if (num === "pl" || node.role === "coordination") return false;
   if (pronoun.lemma === "it") return !human;
+  if (!human && node.f.det === "def" && isAnimalNoun(lemma, lexicon)) return true;
   return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
 }
 

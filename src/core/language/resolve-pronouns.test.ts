@@ -46,3 +46,18 @@ describe("it stays open", () => {
 it("takes the only woman of a story for she, wherever she was named", () => {
   expect(stands("Nell put on her boots. The fog lay on the water. She followed the wall with one hand.")).toContain("Nell");
 });
+
+describe("he and she", () => {
+  it("go to the one man of the paragraph, whoever else the source names", () => {
+    expect(stands("John Snow drew a map.\n\nThe town asked the engineer Joseph Bazalgette. In 1859 he began.")).toContain("Joseph Bazalgette");
+  });
+  it("stay open where the paragraph tells of two", () => {
+    expect(stands("John Snow met Joseph Bazalgette.\n\nThe map was old. In the town he began.")).toEqual([]);
+  });
+  it("go to an animal that was just told of, and not to the one man with a name", () => {
+    expect(stands("Tom Marrow slept. The fox jumped over the wall. He ran.")).not.toContain("Tom Marrow");
+  });
+  it("stay open beside a second name of which nothing is known", () => {
+    expect(stands("Idris worked for Orla Vane. She gave the order.")).not.toContain("Idris");
+  });
+});

@@ -6,6 +6,7 @@ import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
+import { paragraphPerson, solePerson } from "./sole-person";
 import { headTerminal, type Node } from "./tree";
 
 /**
@@ -15,44 +16,78 @@ import { headTerminal, type Node } from "./tree";
  */
 export function resolvePronouns(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>, lexicon: Lexicon): Map<string, Antecedent> {
   const found = new Map<string, Antecedent>();
-  sentences.forEach((sentence, index) => {
-    const before = sentences[index - 1];
+  for (const sentence of sentences) {
     const clauses = [...sentence.clauses].sort((a, b) => a.subject.start - b.subject.start);
-    clauses.forEach((clause, position) => {
-      const pronoun = pronounOf(clause.subject);
-      if (!pronoun || isExpletive(pronoun, clause)) return;
-      // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
-      if (sharesPronoun(sentence, clause, pronoun)) return;
-      const later = inFront(clause, clauses, pronoun, persons, lexicon, found);
-      if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) {
-        found.set(positionKey(sentence, clause.subject.start), later);
-        return;
-      }
-      const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
-      const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
-      const sole = solePerson(pronoun, persons, sentence, before);
-      if (sole) {
-        found.set(positionKey(sentence, clause.subject.start), { text: sole, node: namedNode(sole, clause.subject), sentence });
-        return;
-      }
-      if (!candidate || (earlier && rivals(sentence, clause, earlier, pronoun, persons, lexicon))) return;
-      if (
-        !earlier &&
-        clause.subject.start > 0 &&
-        clause.linkedBy === undefined &&
-        clause.adjuncts.some(
-          ({ node }) =>
-            node.end <= clause.subject.start && !isAboutSubject(node) && nounPhrases(node).some((np) => mayBe(pronoun, np, sentence, persons, lexicon)),
-        )
-      )
-        return;
-      const antecedent = antecedentOf(candidate, found);
-      if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return;
-      if (antecedent && earlier?.rank === "adverbial" && isTopic(before, sentence, antecedent, pronoun, found, persons, lexicon)) return;
-      if (antecedent && agrees(pronoun, antecedent, persons, lexicon)) found.set(positionKey(sentence, clause.subject.start), antecedent);
-    });
-  });
+    for (const [position, clause] of clauses.entries()) {
+      const antecedent = resolveOne(clause, position, clauses, { sentences, persons, lexicon, found });
+      if (antecedent) found.set(positionKey(sentence, clause.subject.start), antecedent);
+    }
+  }
   return found;
+}
+
+type Known = { sentences: readonly Sentence[]; persons: ReadonlyMap<string, Person>; lexicon: Lexicon; found: ReadonlyMap<string, Antecedent> };
+
+function resolveOne(clause: Clause, position: number, clauses: readonly Clause[], known: Known): Antecedent | undefined {
+  const { sentence } = clause;
+  const { sentences, persons, lexicon, found } = known;
+  const pronoun = pronounOf(clause.subject);
+  // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
+  if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;
+  const before = sentences[sentence.index - 1];
+  const later = inFront(clause, clauses, pronoun, persons, lexicon, found);
+  if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
+  const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
+  const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
+  const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
+  const sole = solePerson(pronoun, persons, sentence, before);
+  // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
+  if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : named(sole, clause);
+  if (antecedent || earlier) return antecedent;
+  const near = paragraphPerson(pronoun, persons, sentence, sentences);
+  return near ? named(near, clause) : undefined;
+}
+
+function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {
+  return persons.get(text)?.name === name || persons.get(text.split(" ").at(-1)!)?.name === name;
+}
+
+function named(name: string, clause: Clause): Antecedent {
+  return { text: name, node: namedNode(name, clause.subject), sentence: clause.sentence };
+}
+
+/** What the clause before it is about, where nothing else may be meant. */
+function agreeing(
+  candidate: Clause,
+  clause: Clause,
+  pronoun: string,
+  earlier: Clause | undefined,
+  { sentences, persons, lexicon, found }: Known,
+): Antecedent | undefined {
+  const { sentence } = clause;
+  if (earlier && rivals(sentence, clause, earlier, pronoun, persons, lexicon)) return undefined;
+  const phraseAhead =
+    !earlier &&
+    clause.subject.start > 0 &&
+    clause.linkedBy === undefined &&
+    clause.adjuncts.some(
+      ({ node }) => node.end <= clause.subject.start && !isAboutSubject(node) && nounPhrases(node).some((np) => mayBe(pronoun, np, sentence, persons, lexicon)),
+    );
+  if (phraseAhead) return undefined;
+  const antecedent = antecedentOf(candidate, found);
+  if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return undefined;
+  if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
+    return undefined;
+  if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
+  const person = persons.get(antecedent.text);
+  const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
+  return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`) ? undefined : antecedent;
+}
+
+/** A word with a capital inside a sentence that is no part of the person's name. */
+function namesAnother({ name }: Person, text: string): boolean {
+  return [...text.matchAll(/(?<=[\p{Ll},;] )\p{Lu}\p{L}+/gu)].some(([word]) => !name.split(" ").includes(word));
 }
 
 /**
@@ -101,24 +136,6 @@ function saysOfAnother(clause: Clause, pronoun: string, persons: ReadonlyMap<str
 function subjectIn(node: Node): Node | undefined {
   if (node.cat === "s" && node.role === "subject") return node.kids[0];
   return node.kids.map(subjectIn).find(Boolean);
-}
-
-const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
-const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
-
-/** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
-export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
-  if (pronoun !== "he" && pronoun !== "she") return undefined;
-  // Nobody is meant who has not been named yet.
-  const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index);
-  const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
-  const near = `${before?.text ?? ""} ${sentence.text}`;
-  if ((pronoun === "she" ? OTHER_WOMEN : OTHER_MEN).test(near)) return undefined;
-  if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
-  // A life is told of one person: named most often, and no other who might be meant stands near.
-  const [first, ...more] = all.filter((person) => person.gender === pronoun);
-  if (!first || more.length > 0 || (first.mentions ?? 0) < 3 || all.some((person) => (person.mentions ?? 0) > (first.mentions ?? 0))) return undefined;
-  return fitting.some((person) => person !== first && person.name.split(" ").some((word) => near.includes(word))) ? undefined : first.name;
 }
 
 /** A stand-in node for a name that is taken from elsewhere. */
@@ -227,6 +244,8 @@ function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: st
   if (!sentence.tree) return true;
   return nounPhrases(sentence.tree).some((np) => {
     if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause" || np.f.time) return false;
+    // "cannot make much sugar with so little light, so it stops": so much of something is not taken up as *it*.
+    if (pronoun === "it" && np.f.det === "quant" && /^(?:so |too )?(?:much|little|no|any|enough|more|less)\b/i.test(nodeText(sentence, np))) return false;
     if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
     // "Once magma reaches the surface, it is called lava": where it happens is not what it happens to.
     if (np.f.det === "def" && UNIQUE_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
@@ -250,16 +269,30 @@ function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
 }
 
+const A_HE = /^(?:father|man|boy|husband|brother|uncle|son|grandfather|grandson|nephew|king|prince|lord|fisherman|gentleman|monk|dad|grandpa)$/i;
+const A_SHE = /^(?:mother|woman|girl|wife|sister|aunt|daughter|grandmother|granddaughter|niece|queen|princess|lady|nun|mum|mom|grandma)$/i;
+
+/** WordNet's file of animals. */
+const ANIMAL = 5;
+
+export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
+  const first = lexicon.findWord(lemma)?.senses[0];
+  return first !== undefined && lexicon.nounFile(first) === ANIMAL;
+}
+
 function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";
   const head = headTerminal(node);
   // "the air" is never they.
   if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
   if (num === "pl") return false;
+  if ((pronoun === "he" && A_SHE.test(head.lemma ?? "")) || (pronoun === "she" && A_HE.test(head.lemma ?? ""))) return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
   const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon));
   if (pronoun === "it") return !human && !node.f.time;
   // Somebody whose name tells nothing is not taken up where another is known to be a he or a she.
   const isOpen = person !== undefined && person.gender === undefined && [...persons.values()].some((other) => other !== person && other.gender === pronoun);
-  return human && !isOpen && (!person?.gender || person.gender === pronoun) && node.f.det !== "quant";
+  // "The goat shook her head": an animal that is told of like somebody.
+  const isAnimal = head.cat === "n" && node.f.det === "def" && isAnimalNoun(head.lemma ?? "", lexicon);
+  return (human || isAnimal) && !isOpen && (!person?.gender || person.gender === pronoun) && node.f.det !== "quant";
 }

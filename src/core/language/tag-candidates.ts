@@ -1,5 +1,5 @@
 import { CLOSED_WORDS } from "./data/closed-words";
-import { MASS_NOUNS, SAME_PLURAL } from "./data/irregular-nouns";
+import { MASS_NOUNS, ONLY_PLURAL, SAME_PLURAL } from "./data/irregular-nouns";
 import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
 import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
@@ -135,7 +135,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   const total = nounWeight + verbWeight + (own?.adjective ?? 0) + (own?.adverb ?? 0) + 0.5;
   const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
   if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
-    const plain = singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) ? "any" : "sg";
+    const plain = ONLY_PLURAL.has(word) ? "pl" : singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) ? "any" : "sg";
     tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: cost(own.noun), lemma: word });
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });

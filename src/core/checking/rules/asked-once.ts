@@ -3,6 +3,7 @@ import { visibleText } from "../../questions/kinds";
 import type { Question } from "../../questions/question";
 import { baseSet } from "../content-words";
 import { defineRule } from "../define-rule";
+import { provedWords } from "../proved-words";
 
 /** Asking the same twice counts one piece of knowledge double. */
 export const askedOnce = defineRule({
@@ -16,10 +17,21 @@ export const askedOnce = defineRule({
   check(question, { others, lexicon }, report) {
     const own = wordsOf(question, lexicon);
     if (own.size < 2) return;
-    const twin = others.find((other) => other.id !== question.id && sharesEvidence(question, other) && likeness(own, wordsOf(other, lexicon)) >= 0.75);
+    const twin = others.find((other) => other.id !== question.id && sharesEvidence(question, other) && asksTheSame(question, other, lexicon));
     if (twin) report("twice", { stem: twin.stem });
   },
 });
+
+function asksTheSame(question: Question, other: Question, lexicon: Lexicon): boolean {
+  // A match of the same events with their years gives the order away.
+  const isRow = (one: Question) => one.kind === "order" || one.kind === "match";
+  if ((question.kind === "order") === (other.kind === "order") || (isRow(question) && isRow(other)))
+    return likeness(wordsOf(question, lexicon), wordsOf(other, lexicon)) >= 0.75;
+  // What is put in order is told, but not asked: the year of an event may be asked for beside it.
+  const [single, row] = question.kind === "order" ? [other, question] : [question, other];
+  const told = wordsOf(row, lexicon);
+  return [...wordsOf(single, lexicon), ...baseSet(single.kind === "true-false" ? "" : provedWords(single), lexicon)].every((word) => told.has(word));
+}
 
 const wordsByQuestion = new WeakMap<Question, Set<string>>();
 

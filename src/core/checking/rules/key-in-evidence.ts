@@ -31,12 +31,25 @@ export const keyInEvidence = defineRule({
     // In a row of events the text says *she*, and the item names her.
     const isNamed = (shown: string, base: string) =>
       question.kind === "order" && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
-    const missing = contentWords(provedWords(question), context.lexicon).filter(
-      (word) => !known.has(word.base) && !isNamed(word.shown, word.base) && !hasSynonym(word.base, known, context),
+    const proved = provedWords(question);
+    const missing = contentWords(proved, context.lexicon).filter(
+      (word) =>
+        !known.has(word.base) && !isNamed(word.shown, word.base) && !isOfName(word.shown, proved, evidence, context) && !hasSynonym(word.base, known, context),
     );
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
 });
+
+/** "Mary went on collecting" proves *Mary Anning*, whom the source names whole elsewhere. */
+function isOfName(shown: string, key: string, evidence: string, { blocks }: CheckContext): boolean {
+  const names = key.match(/\p{Lu}[\p{L}’'-]+(?: \p{Lu}[\p{L}’'-]+)+/gu) ?? [];
+  return names.some(
+    (name) =>
+      name.split(" ").some((part) => part.toLowerCase() === shown.toLowerCase()) &&
+      name.split(" ").some((part) => new RegExp(`\\b${part.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}\\b`).test(evidence)) &&
+      blocks.some((block) => block.text.includes(name)),
+  );
+}
 
 /** What *I* and *my* of the evidence become. */
 const NARRATORS = "speaker writer narrator";

@@ -1,4 +1,6 @@
-import type { Sentence } from "../../language/analysis";
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import { midSentence } from "../../language/node-text";
+import { coreOf, pronounOf } from "../../language/resolve-pronouns";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
@@ -10,7 +12,7 @@ const SAYING =
 const BEHIND = new RegExp(`["”],? (?:${SAYING}) ((?:the |an? )?[\\p{L}' -]+?)(?:[,.;]| and | to | at | with | in |$)`, "u");
 const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?:${SAYING})\\b`, "u");
 
-type Said = { speaker: string; words: string; sentence: Sentence };
+type Said = { speaker: string; words: string; sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */; before?: Sentence };
 
 /** Who says what in a story: only where the sentence itself names the speaker. */
 export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
@@ -25,24 +27,38 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
 function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   if (sentence.abstained !== "speech") return [];
   const quoted = /["“]([^"“”]+)["”]/.exec(sentence.text);
-  const named = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim();
+  const sign = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim();
+  const told = sign === "he" || sign === "she" ? whoSpeaks(sign, sentence, analysis) : undefined;
+  const named = told?.name ?? sign;
   if (!quoted || !named) return [];
   const words = quoted[1]!.replace(/[,.]$/, "").trim();
   const count = words.split(" ").length;
   const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
   const definite = /^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named);
   if (count < SHORTEST_WORDS || count > LONGEST_WORDS || !(person || definite)) return [];
-  return [{ speaker: person?.name ?? named, words, sentence }];
+  return [{ speaker: person?.name ?? named, words, sentence, ...(told ? { before: told.sentence } : {}) }];
 }
 
-function whoSays({ speaker, words, sentence }: Said, others: readonly string[], seed: number): Candidate[] {
+/** "Tam shook his head. “…,” *he* said.": whoever the sentence just before in the paragraph tells of, where that is a he or a she. */
+function whoSpeaks(pronoun: "he" | "she", sentence: Sentence, { sentences, persons, antecedents }: Analysis): { name: string; sentence: Sentence } | undefined {
+  const before = sentences[sentence.index - 1];
+  const main = before?.block === sentence.block ? before.clauses.filter(({ rank }) => rank === "main") : [];
+  const [clause] = main;
+  if (!before || !clause || main.some((other) => other.subject !== clause.subject)) return undefined;
+  const antecedent = pronounOf(clause.subject) ? antecedents.get(positionKey(before, clause.subject.start)) : undefined;
+  const text = antecedent?.text ?? midSentence(before, coreOf(clause.subject));
+  const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
+  return person?.gender === pronoun ? { name: person.name, sentence: before } : undefined;
+}
+
+function whoSays({ speaker, words, sentence, before }: Said, others: readonly string[], seed: number): Candidate[] {
   const stem = `Who in the story says: “${words}${/[?!]$/.test(words) ? "" : "."}”`;
   const base = {
     stem,
     key: speaker,
     accepted: [speaker.replace(/^the /, "")].filter((form) => form !== speaker),
     optionOrder: "shuffled" as const,
-    evidence: [sentence],
+    evidence: before ? [before, sentence] : [sentence],
     factId: `${sentence.index}:speaker:0`,
     factType: "speaker" as const,
     pattern: "who-says",

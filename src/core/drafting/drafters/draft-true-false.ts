@@ -39,7 +39,7 @@ function startsWithName({ stem, evidence }: Candidate): boolean {
 function fromStatement(statement: Statement, stock: SourceStock, seed: number): Candidate[] {
   const { analysis } = stock;
   const { clause } = statement.phrasing;
-  if (clause.rank !== "main" || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
+  if (clause.rank === "adverbial" || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
   const base = {
     kind: "true-false" as const,
     accepted: [],
@@ -101,6 +101,8 @@ function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis:
 function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): boolean {
   const { clause } = phrasing;
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
+  // "The yellow colours begin to show": when? The sentences before said it.
+  if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;
   if (analysis.sort === "story" || analysis.sort === "opinion") return /\d/.test(text) && analysis.sort === "opinion";
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);
 }
@@ -137,7 +139,7 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
-  const partial = clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;
+  const partial = clause.rank === "aside" || clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;
   // "The head keeper was away": when? What was so at one time needs its time.
   if (clause.verb.cat === "be" && clause.verb.flags?.includes("past")) return undefined;
   return resolved || partial ? { text, how: resolved ? "resolved" : "part", gain: 0.1 } : undefined;

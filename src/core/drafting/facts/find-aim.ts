@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
+import type { Node } from "../../language/tree";
 import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
-import { findUnclear } from "../phrasing/clear-reference";
-import { type Fact, factId } from "./fact";
+import { bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const AIMING = new Set(
@@ -12,15 +13,15 @@ const AIMING = new Set(
   ),
 );
 
-const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable".split(" "));
+const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable let teach".split(" "));
 
 /** "A lawyer can *ask the judge to dismiss a person*": what can a lawyer ask the judge to do? */
 export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [to, what, ...more] = clause.complements;
   if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
-  if (to?.role !== "object" || what?.role !== "infinitive" || what.node.f.form !== "to") return [];
-  if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  if (to?.role !== "object" || what?.role !== "infinitive" || !isDeed(what.node, clause.verb.lemma ?? "")) return [];
+  if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, clause.sentence, analysis))) return [];
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, what.node).replace(/^to /, "");
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];
@@ -31,14 +32,64 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "What", `${rest} to do`),
+      stem: askClause(phrasing, "What", `${rest} ${what.node.f.form === "to" ? "to " : ""}do`),
       answer,
       answerNode: what.node,
-      accepted: [`to ${answer}`],
+      accepted: what.node.f.form === "to" ? [`to ${answer}`] : [],
       depth: "understanding",
       worth: 2.4,
       pattern: "what-aim",
     },
+  ];
+}
+
+/** "asks the judge *to dismiss* her", "lets you *watch* the sun" */
+function isDeed({ f }: Node, verb: string): boolean {
+  return f.form === "to" || (f.form === "base" && /^(?:let|help)$/.test(verb));
+}
+
+/** Verbs with a deed in *-ing*, and the preposition that some of them take. */
+const CONSIDERING: Record<string, string> = {
+  consider: "",
+  avoid: "",
+  enjoy: "",
+  practise: "",
+  practice: "",
+  risk: "",
+  suggest: "",
+  miss: "",
+  dream: "of",
+  think: "of",
+  insist: "on",
+  succeed: "in",
+  apologise: "for",
+};
+
+/** "*considered blaming the cat*", "had *dreamed of drawing coastlines*": what did he consider doing? */
+export function findThought(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const preposition = CONSIDERING[clause.verb.lemma ?? ""];
+  if (preposition === undefined || clause.passive || clause.imperative || clause.negated || clause.shared) return [];
+  const parts = preposition ? clause.adjuncts : clause.complements;
+  const part = parts.find(
+    ({ node }) => node.f.form === "ing" && (preposition ? node.cat === "pp" && node.kids[0]?.lemma === preposition : node.cat === "vp"),
+  )?.node;
+  const deed = part && (preposition ? part.kids[1] : part);
+  if (!part || !deed || findUnclear(deed, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
+  const answer = nodeText(clause.sentence, deed);
+  if (isUnclear(rest) || answer.split(" ").length < 2) return [];
+  return [
+    factOf(phrasing, part.start, {
+      type: "aim",
+      stem: askClause({ ...phrasing, verbPhrase: [phrasing.verbPhrase, preposition, "doing"].filter(Boolean).join(" ") }, "What", rest),
+      answer,
+      answerNode: deed,
+      accepted: [],
+      depth: "understanding",
+      worth: analysis.sort === "story" ? 2.6 : 2.1,
+      pattern: "what-aim",
+    }),
   ];
 }
 

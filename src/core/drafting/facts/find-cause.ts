@@ -2,7 +2,7 @@ import type { Clause } from "../../language/clause";
 import { wordsText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
-import { findUnclear } from "../phrasing/clear-reference";
+import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
 
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */
@@ -13,7 +13,11 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   // "did not fail because it was old": behind a not, only a comma says that the reason holds.
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
-  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false)) return [];
+  // "kills bacteria because … *they* need it": what the question names besides its subject.
+  const named = [...clause.complements, ...clause.adjuncts.filter(({ node }) => node.cat === "pp" && node.end <= reason.start)].flatMap(({ node }) =>
+    bindersIn(node, clause.sentence, analysis),
+  );
+  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, false, undefined, named)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail =
     reason.cat === "pp" ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && node.cat === "pp" && !node.f.time) : [];

@@ -29,11 +29,13 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
-  const askedRest = phraseRest(asked, analysis);
-  const rest = phraseRest({ ...phrasing, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
+  // "If you use a longer box, the picture will be larger": each is compared with what is otherwise.
+  const compares = phraseRest(asked, analysis) === "comparison-left-open" ? { compares: true as const } : {};
+  const askedRest = phraseRest({ ...asked, ...compares }, analysis);
+  const rest = phraseRest({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
-  const answer = stateShared({ ...phrasing, binder: asked.binder }, analysis, [part.node]);
+  const answer = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   if (!answer || answer.split(" ").length < 3) return [];
   const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${stateClause(asked, askedRest)}`)];

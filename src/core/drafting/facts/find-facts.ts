@@ -3,9 +3,11 @@ import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
-import { findAim, findFate, findRequest } from "./find-aim";
+import { findAge } from "./find-age";
+import { findAim, findFate, findRequest, findThought } from "./find-aim";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
+import { findCleft } from "./find-cleft";
 import { findCondition } from "./find-condition";
 import { findDefinition, findIdentity, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
@@ -67,6 +69,8 @@ const FINDERS: FactFinder[] = [
   findPredicate,
   findOutcome,
   findGift,
+  findAge,
+  findThought,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -84,14 +88,14 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
   // Everybody who read the story knows who does nearly all of it.
-  if (sort === "story" && fact.pattern === "who-did") return isMainPerson(fact.answer, analysis);
+  if (sort === "story" && fact.pattern === "who-did") return fact.clause.subject.f.det === "bare" || isMainPerson(fact.answer, analysis);
   const explains = sort === "steps" && sentence.block.kind !== "list-item" && !fact.clause.imperative;
   return !explains && LEFT_ALONE[sort].has(fact.type);
 }
 
 /** What is found, lost, made or promised moves a story on; so does a thing that it keeps coming back to. */
 const MOVING = new Set(
-  "live meet find discover lose build make steal hide promise bring invent forget remember win break repair fix save rescue hear ask buy sell decide need".split(
+  "live meet find discover lose build make steal hide promise bring invent forget remember win break repair fix save rescue hear ask buy sell decide need give share lend teach show bring rescue warn refuse borrow swap".split(
     " ",
   ),
 );
@@ -111,13 +115,14 @@ function carriesTheStory({ pattern, clause, answerNode }: Fact, { lemmaCounts, h
 /** All facts of the clauses of one sentence that can be asked about by themselves. */
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
-  const said = phrasings(sentence, analysis).filter((phrasing) => phrasing.clause.rank === "main");
+  const said = phrasings(sentence, analysis).filter(({ clause }) => clause.rank === "main" || clause.rank === "aside");
   const facts = [
     ...findNamedPhrases(sentence, analysis),
     ...findWhyClause(sentence, analysis),
     ...findNamedEvent(sentence, analysis),
     ...findNumberedReason(sentence, analysis),
     ...findDuration(sentence, analysis),
+    ...findCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
   return facts.filter((fact) => !isLeftAlone(fact, sentence, analysis)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
@@ -141,7 +146,7 @@ function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
       ? `According to ${sentence.speaker}`
       : analysis.sort === "story"
         ? "In the story"
-        : analysis.sort === "opinion" && OPINED.has(fact.type)
+        : analysis.sort === "opinion" && OPINED.has(fact.type) && !/\bthe writer\b/.test(fact.stem)
           ? "According to the writer"
           : undefined;
   return opening ? { ...fact, stem: openWith(opening, fact) } : fact;

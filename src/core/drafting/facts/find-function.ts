@@ -19,6 +19,8 @@ const VAGUE = new Set("system method process idea plan rule law change model mac
 /** WordNet's files of what has a job to do: animals, made things, bodies, food, phenomena, objects, plants, matter. */
 const THINGS = new Set([3, 5, 6, 8, 13, 17, 19, 20, 27]);
 const FEWEST_WORDS = 3;
+/** "Evergreens *keep their needles*": of a whole sort little is no answer. */
+const FEWEST_OF_A_SORT = 4;
 const MOST_WORDS = 18;
 
 /** "*Ribosomes* assemble proteins from smaller units": what do ribosomes do? Only where the source tells one thing of them. */
@@ -31,7 +33,7 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (deeds.some((deed) => deed === undefined)) return [];
   const answer = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
   const words = answer.split(" ").length;
-  if (words < FEWEST_WORDS || words > MOST_WORDS || comparesWithNothing(answer)) return [];
+  if (words < (clause.subject.f.det === "bare" ? FEWEST_OF_A_SORT : FEWEST_WORDS) || words > MOST_WORDS || comparesWithNothing(answer)) return [];
   return [
     {
       type: "function",
@@ -52,6 +54,8 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function isDeed(clause: Clause): boolean {
   return (
     clause.rank === "main" &&
+    // "the wind blows the leaf away, *and the cork closes the wound*": what it does then, not what it is for.
+    !(clause.linkedBy && clause.subject.f.det === "def") &&
     !clause.negated &&
     !clause.passive &&
     !clause.imperative &&

@@ -29,7 +29,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const omit = [node, ...(close ? [close] : []), ...reasonsOf(clause)];
     const rest = phraseRest(phrasing, analysis, omit);
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);
-    if (!stem || isUnclear(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
+    if (!stem || isUnclear(rest) || /\bone (?:day|night|morning|afternoon|evening)\b/.test(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest))
+      return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < (isNamed ? 1 : 4) || (clause.verb.cat === "be" && !clause.passive && !since)) return [];

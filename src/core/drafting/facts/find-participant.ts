@@ -1,4 +1,4 @@
-import { type Analysis, narratorOf } from "../../language/analysis";
+import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
@@ -62,14 +62,22 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!human && !thing) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
-  if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !keepsFrom(clause)) || !isWhole(rest)) return [];
+  if (
+    isUnclear(rest) ||
+    rest.split(" ").length < 3 ||
+    (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !keepsFrom(clause) && !makesSo(clause)) ||
+    !isWhole(rest)
+  )
+    return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
   // "Young fish hide among the blades, snails graze, and crabs hunt", read as one long list of things.
   if (node.role === "coordination" && node.end - node.start > LONGEST_LIST) return [];
   const name = fullName(clause.subject, phrasing, analysis);
+  const naming = head.cat === "pro" ? namingSentence(name, clause.sentence, analysis) : undefined;
   return [
     {
+      ...(naming ? { support: [naming] } : {}),
       type: human ? "person" : "thing",
       id: factId("person", clause.sentence, clause.subject.start),
       sentence: clause.sentence,
@@ -85,6 +93,13 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: human ? "who-did" : "what-did",
     },
   ];
+}
+
+/** Where a pronoun stands in the sentence, the last one before it that says the name proves who is meant. */
+function namingSentence(name: string, sentence: Sentence, { sentences, persons }: Analysis): Sentence | undefined {
+  if (!persons.has(name)) return undefined;
+  const parts = name.split(" ").filter((part) => part.length > 2);
+  return sentences.slice(0, sentence.index).findLast((other) => other.block.kind !== "heading" && parts.some((part) => other.text.includes(part)));
 }
 
 /** Words of a coordinated subject that is still a list of things. */
@@ -219,6 +234,11 @@ const GROUPS = new Set("army troop force tribe police government council crew te
 /** "keeps the bones *from rubbing against each other*" */
 function keepsFrom(clause: Clause): boolean {
   return clause.verb.lemma === "keep" && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.form === "ing" && node.kids[0]?.lemma === "from");
+}
+
+/** "A large hole *makes the picture blurred*" */
+function makesSo(clause: Clause): boolean {
+  return clause.verb.lemma === "make" && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap");
 }
 
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */

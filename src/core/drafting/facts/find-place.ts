@@ -9,6 +9,11 @@ import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
+/** "poured their waste *into the river*": where something is put, thrown or led to. */
+const GOALS = new Set("into onto".split(" "));
+const PUTTING = new Set(
+  "throw put pour carry place set drop tip pump drain dump flow empty release lower load bury sink plant build push pull lead send".split(" "),
+);
 /** "in a valley *between two hills*": tells the same place more exactly. */
 const FOLLOWING = new Set("between among along beyond across off opposite".split(" "));
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
@@ -21,7 +26,7 @@ const NO_PLACES = new Set("place part area spot direction way order line number 
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), analysis));
+  const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), clause, analysis));
   const [place, ...others] = places;
   const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
@@ -74,10 +79,16 @@ function belongsToVerb(place: Node, clause: Clause): boolean {
 /** "is located in": where it is, is what is said. */
 const LYING = new Set("locate situate base".split(" "));
 
-const PLACING_VERBS = new Set("store find put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(" "));
+const PLACING_VERBS = new Set(
+  "drain drip empty dump tip release bury sink load set carry lead store find put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(
+    " ",
+  ),
+);
 
-function isPlace(node: Node, analysis: Analysis): boolean {
-  if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep" || !PLACE_PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
+function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
+  if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
+  const preposition = node.kids[0].lemma ?? "";
+  if (!PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;
   const head = headTerminal(np);
   if (np.cat !== "np" || np.f.det === "num") return false;
@@ -86,5 +97,8 @@ function isPlace(node: Node, analysis: Analysis): boolean {
   if (NO_PLACES.has(head.lemma ?? "") || [...walkTree(np)].some(({ lemma }) => lemma === "way")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
-  return head.cat === "n" && sense !== undefined && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
+  // A word that the dictionary does not have is still something that things are put into.
+  if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);
+  if (/^(?:tree|bush|hedge|nest|grass)$/.test(head.lemma ?? "")) return true;
+  return head.cat === "n" && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
 }

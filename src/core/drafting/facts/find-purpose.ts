@@ -47,6 +47,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     ? askClause(phrasing, "What", `${rest} to do`)
     : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp")) return [];
+  // "went one morning to see the goat": somebody went, but where to?
+  if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${nodeText(clause.sentence, withoutReason(purpose))}`;
   if (answer.split(" ").length < 3) return [];
   return [
@@ -94,7 +96,13 @@ export function takesInfinitive(clause: Clause, np: Node): boolean {
 
 function belongsToNoun(clause: Clause, purpose: Node): boolean {
   if (purpose.cat !== "vp" || (clause.passive && GIVEN.has(clause.verb.lemma ?? ""))) return false;
-  return clause.complements.some(({ node }) => node.cat === "np" && node.end === purpose.start && TAKING_TO.has(headTerminal(node).lemma ?? ""));
+  // "writing about the plan to close the pool"
+  return [...clause.complements, ...clause.adjuncts].some(
+    ({ node }) =>
+      (node.cat === "np" || node.cat === "pp") &&
+      node.end === purpose.start &&
+      TAKING_TO.has(headTerminal(node.cat === "pp" ? (node.kids[1] ?? node) : node).lemma ?? ""),
+  );
 }
 
 function isPurpose(node: Node): boolean {

@@ -63,9 +63,20 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const noun = counted && countedNoun(counted, phrasing);
     // "lived in forty bands *stretching from the bay*": the question would tear them apart.
     if (clause.adjuncts.some((other) => other.node.start === node.end && other.node.cat === "vp")) return [];
-    if (!counted || !noun || np !== counted || !["for", "in", "within", "after"].includes(preposition)) return [];
+    if (!counted || !noun || np !== counted || !["for", "in", "within", "after", "at"].includes(preposition)) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
+    // "work best at about 37 degrees Celsius"
+    if (preposition === "at")
+      return DEGREES.test(noun) && rest !== ""
+        ? [
+            {
+              ...quantityFact(phrasing, counted, askClause(phrasing, "At what temperature", rest), noun),
+              answer: nodeText(clause.sentence, np),
+              pattern: "at-what-temperature",
+            },
+          ]
+        : [];
     return [quantityFact(phrasing, counted, askClause(phrasing, `${preposition.charAt(0).toUpperCase()}${preposition.slice(1)} how many ${noun}`, rest), noun)];
   });
 }
@@ -84,6 +95,8 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   );
   return clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
+
+const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;
 
 /** The noun phrase that opens with an exact number. "at least", "about" and "more than" bound it and are kept in the key. */
 function countedPhrase(np: Node): Node | undefined {

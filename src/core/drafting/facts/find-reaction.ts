@@ -1,10 +1,14 @@
+import type { Analysis } from "../../language/analysis";
 import { pronounOf } from "../../language/resolve-pronouns";
-import { phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode } from "./find-cause";
 
 const TURNS = new Set(["when", "after", "before", "once"]);
+
+/** What happens to somebody is nothing that he does. */
+const BEFALLING = new Set("die fall become grow feel happen remain drown".split(" "));
 
 /** "When the wheel finally spun without wobbling, *Theo grinned*": what did Theo do when …? */
 export const findReaction: FactFinder = (phrasing, analysis) => {
@@ -14,6 +18,7 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   );
   const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
   if (!part || !past || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.negated || clause.passive) return [];
+  if (BEFALLING.has(clause.verb.lemma ?? "")) return [];
   const when = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= when.start && other.end <= when.end);
   const asked = inner && phraseClause(inner, analysis);
@@ -23,6 +28,7 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   // "What did Gandhi do when *he* reached the coast?"
   const subject = pronoun && asked.subject === phrasing.subject ? pronoun : asked.subject;
   const askedRest = phraseRest(asked, analysis);
+  const told = withPronoun(stateClause({ ...asked, subject }, askedRest), phrasing, analysis);
   const answer = stateShared(phrasing, analysis, [part.node]);
   if (isUnclear(askedRest) || !answer || answer.split(" ").length < 2) return [];
   return [
@@ -32,7 +38,7 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `What did ${phrasing.subject} do ${when.f.sub} ${stateClause({ ...asked, subject }, askedRest)}?`,
+      stem: `What did ${phrasing.subject} do ${when.f.sub} ${told}?`,
       answer,
       accepted: [],
       depth: "understanding",
@@ -41,3 +47,10 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "What did Mistress Vane do when Idris came to work for *her*?": a name stands once in a question. */
+function withPronoun(text: string, { subject, binder }: Phrasing, analysis: Analysis): string {
+  const gender = binder.gender ?? analysis.persons.get(subject)?.gender;
+  if (!gender || gender === "none" || !text.endsWith(` ${subject}`)) return text;
+  return `${text.slice(0, -subject.length)}${gender === "she" ? "her" : "him"}`;
+}

@@ -159,6 +159,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
+  // "lived on a cliff": there, and not of it.
+  if (verb === "live" && isPlace(head, analysis)) return [];
   if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);

@@ -14,9 +14,12 @@ const REPORTING = new Set(
     " ",
   ),
 );
+/** With somebody who is told: "told the keeper *that the lamp was out*". */
+const TELLING = new Set("tell warn remind promise assure inform convince show".split(" "));
 /** Nobody in particular: more than one sentence may answer. */
-const NOBODY = /^(?:some|most|many people|people|others?|everyone|everybody|someone|somebody|one|you|they|we|a few|few)\b/i;
+const NOBODY = /^(?:some|most(?: people)?$|many people|people|others?|everyone|everybody|someone|somebody|one|you|they|we|a few|few)\b/i;
 const OTHER_SIDE = /^(?:some (?:people|students|parents|adults|residents|neighbours|neighbors|experts)|others|critics|opponents)$/i;
+const WH_WORD = /^(?:wh(?:o|om|ose|ich|at|en|ere|y|ether)|how)\b/i;
 const MOST_WORDS = 22;
 
 /** "The researchers found *that seawater had seeped into the concrete*": what did the researchers find? */
@@ -28,7 +31,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (clause.shared && !standsAlone(clause)) ||
     clause.negated ||
     clause.passive ||
-    !REPORTING.has(clause.verb.lemma ?? "") ||
+    !(REPORTING.has(clause.verb.lemma ?? "") || (TELLING.has(clause.verb.lemma ?? "") && clause.complements.some(({ role }) => role === "object"))) ||
     isNobody(phrasing, analysis)
   )
     return [];
@@ -36,9 +39,11 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const said = nodeText(clause.sentence, part.node);
-  const answer = part.node.cat === "s" ? `that ${said}` : said;
+  // "decides which evidence may be heard"
+  const asks = WH_WORD.test(said);
+  const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
   const words = answer.split(" ").length;
-  if (words < 4 || words > MOST_WORDS || (part.node.cat !== "ws" && !answer.startsWith("that "))) return [];
+  if (words < 4 || words > MOST_WORDS || !(asks || answer.startsWith("that "))) return [];
   return [
     {
       type: "report",

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { wordsText } from "../../language/node-text";
 import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { stateShared } from "../phrasing/ask-shared";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
@@ -13,13 +13,15 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!cause) return [];
   const reason = phraseClause(cause, analysis);
   if (typeof reason === "string") return [];
-  const reasonRest = phraseRest(reason, analysis);
+  // "slipped *and* twisted his ankle, so …": both are the reason.
+  const reasonRest = cause.shared ? (stateShared(reason, analysis, []) ?? "no-subject") : phraseRest(reason, analysis);
   // A second reason of its own would be as right.
   if (reasonsOf(clause).length > 0 || reasonsOf(cause).length > 0) return [];
   const rest = phraseRest(phrasing, analysis);
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
-  const answer = `because ${stateClause(reason, reasonRest)}`;
+  if (cause.shared && reasonRest === "no-subject") return [];
+  const answer = `because ${cause.shared ? reasonRest : stateClause(reason, reasonRest)}`;
   return [
     {
       type: "cause",
@@ -29,7 +31,7 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       phrasing,
       stem: askClause(phrasing, "Why", rest),
       answer,
-      accepted: [wordsText(clause.sentence, cause.start, cause.end)],
+      accepted: [answer.replace(/^because /, "")],
       depth: "understanding",
       worth: 3.3,
       pattern: "why-so",
@@ -40,5 +42,6 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** The main clause just before; none where the first half is itself several clauses. */
 function clauseBefore(clause: Clause): Clause | undefined {
   const before = clause.sentence.clauses.filter((other) => other.rank === "main" && other.end <= clause.start);
-  return before.length === 1 ? before[0] : undefined;
+  const isOneSubject = before.every((other) => other.subject === before[0]!.subject);
+  return isOneSubject ? before[0] : undefined;
 }

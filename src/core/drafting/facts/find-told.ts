@@ -9,7 +9,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 /** What somebody or something is held to be. */
 const HOLDING = new Set("consider believe think say know suppose report expect assume".split(" "));
 /** What somebody is let do, or something is used to do. */
-const LETTING = new Set("allow force use ask tell teach order encourage forbid require permit design build train choose persuade".split(" "));
+const LETTING = new Set("allow force use ask tell teach order encourage forbid require permit design build train choose persuade oblige compel".split(" "));
 const MOST_WORDS = 20;
 
 /** "are considered to be *the native population*", "were allowed *to keep bees*", "was used *to warn ships*". */
@@ -22,14 +22,16 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
-  const [, to = "", rawAnswer = ""] = /^to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
+  // "had been taught *not* to get into a stranger's car"
+  const [, not = "", to = "", rawAnswer = ""] = /^(not )?to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
   // What is used is used for something; what somebody is let do stands without its *to*.
   const isUse = verb === "use" && to === "";
   const answer = isUse ? `to ${rawAnswer}` : part.node.role === "coordination" ? rawAnswer.replace(/(, |\band |\bor )to /g, "$1") : rawAnswer;
   const words = answer.split(" ").length;
   // "is said to have left": no plain verb to ask with.
   if (words < 2 || words > MOST_WORDS || (HOLDING.has(verb) && to !== "be ")) return [];
-  const deed = isUse ? "for" : to === "be " ? "to be" : "to do";
+  if (not && (isUse || to !== "")) return [];
+  const deed = isUse ? "for" : to === "be " ? "to be" : `${not}to do`;
   const told = { ...phrasing, verbPhrase: `${phrasing.verbPhrase} ${deed}` };
   return [
     factOf(

@@ -3,9 +3,10 @@ import type { Clause } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
-import { isWeather, pronounOf, solePerson } from "../../language/resolve-pronouns";
+import { isWeather, pronounOf } from "../../language/resolve-pronouns";
+import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
+import { type Binder, binderOf, bindersIn, findUnclear, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS, carriesOn, hangsOnAnother } from "./hangs-on-another";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
@@ -20,6 +21,8 @@ export type Phrasing = {
   verbPhrase: string;
   /** The verb as the source has it: "could not see", "designed". */
   finite: string;
+  /** "larger", "longer": compared with what is otherwise, which its condition tells. */
+  compares?: true;
 };
 
 export type Unaskable = Unclear | "contracted" | "no-subject";
@@ -29,7 +32,7 @@ const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|s
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 const DROPPED_ADVERBS = new Set(
-  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon".split(
+  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
   ),
 );
@@ -77,11 +80,18 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
-  const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(clause.subject, sentence, analysis);
+  const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(subjectNode, home, analysis);
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
+  // "A gull lived on a cliff": whoever has read the story knows which.
+  const isToldOf =
+    analysis.sort === "story" &&
+    !name &&
+    !pronoun &&
+    subjectNode.f.det === "indef" &&
+    [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past"));
   const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node, textWithoutAsides(sentence, node)))).replace(
-    describes ? /^th(?:is|ese) / : /^$/,
+    describes ? /^th(?:is|ese) / : isToldOf ? /^an? / : /^$/,
     "the ",
   );
   // "the belief that … does not appear": two verbs are no subject.
@@ -99,10 +109,20 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
 /** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */
 function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
   const owner = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  const [, rest] = /^\S+ (.+)$/s.exec(nodeText(sentence, subject)) ?? [];
+  if (!owner || !rest || /\b(?:he|she|his|her|him)\b/i.test(rest)) return undefined;
+  const name = ownerNamed(owner, sentence, analysis);
+  return name && `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}`;
+}
+
+function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): string | undefined {
+  if (owner === "my") return narratorOf(sentence, analysis);
   if (owner !== "her" && owner !== "his") return undefined;
-  const name = solePerson(owner === "her" ? "she" : "he", analysis.persons, sentence, analysis.sentences[sentence.index - 1]);
-  const rest = nodeText(sentence, subject).split(" ").slice(1).join(" ");
-  return name && !/\b(?:he|she|his|her|him)\b/i.test(rest) ? `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}` : undefined;
+  const pronoun = owner === "her" ? "she" : "he";
+  return (
+    solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1]) ??
+    paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences)
+  );
 }
 
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
@@ -180,6 +200,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "…, not by the council": what is denied beside it is no part of what is said.
     if (isContrast(node) || node.cat === "c-not") continue;
     if (isExample(node, clause)) continue;
+    // "That night the farmer gave …": which night is told by the story, and needs no telling.
+    if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
@@ -194,11 +216,15 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const isClause = node.cat.includes("sb") || role === "clause";
     // What is said in passing is left out of the question, clear or not.
     const told = stripAsides(node);
+    const named = isClause
+      ? parts.filter((part) => part.role !== "adjunct" && part.node !== node).flatMap((part) => bindersIn(part.node, clause.sentence, analysis))
+      : [];
     const unclear =
-      findUnclear(told, clause.sentence, analysis, binder, !isClause) ?? (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
+      findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
+      (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
     // "made the walls stronger" compares with what was before.
     if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
-    const changes = role === "predicate" && unclear === "comparison-left-open" && CHANGING.has(clause.verb.lemma ?? "");
+    const changes = unclear === "comparison-left-open" && (phrasing.compares || (role === "predicate" && CHANGING.has(clause.verb.lemma ?? "")));
     if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
     if (FOR_A_WHILE.test(nodeText(clause.sentence, node).toLowerCase())) return "points-elsewhere";

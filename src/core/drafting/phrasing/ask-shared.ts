@@ -36,7 +36,10 @@ export function stateShared(phrasing: Phrasing, analysis: Analysis, omit: readon
   for (const [index, clause] of clauses.entries()) {
     const told = clause === phrasing.clause ? phrasing : phraseClause(clause, analysis);
     if (typeof told === "string") return undefined;
-    const rest = phraseRest({ ...told, binder: phrasing.binder }, analysis, [...omit, ...reasonsOf(clause)]);
+    const rest = phraseRest({ ...told, binder: phrasing.binder, ...(phrasing.compares ? { compares: true as const } : {}) }, analysis, [
+      ...omit,
+      ...reasonsOf(clause),
+    ]);
     if (isUnclear(rest)) return undefined;
     if (index === 0) deeds.push(stateClause(phrasing, rest));
     else {

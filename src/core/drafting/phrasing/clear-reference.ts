@@ -9,6 +9,8 @@ export type Unclear = "pronoun" | "first-person" | "demonstrative" | "comparison
 
 const POINTING_ADVERBS = new Set("here there then above below before after later earlier thus so too instead meanwhile otherwise therefore however".split(" "));
 
+const SORTING = /^(?:older|elder|younger)\b/i;
+
 /** What after a noun says which one is meant. */
 const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 
@@ -36,23 +38,42 @@ export function findUnclear(
   fixed = false,
   /** The subject of the clause inside, whose own *its* and *their* are clear. */
   inside?: Binder,
+  /** What else was named before, in the same question or answer: "help *an old man* pick up his shopping". */
+  beside: readonly Binder[] = [],
 ): Unclear | undefined {
   if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
-  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside);
+  // "costs *too* much": how much, and no pointing.
+  if (node.kids.length === 0 && node.lemma === "too" && /^(?:much|many|little|few)$/.test(sentence.words[node.end]?.lower ?? "")) return undefined;
+  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   if (node.role === "title") return undefined;
   // "for much of the 20th century": what the quantity is of says enough.
   const [quantity, whole] = node.kids;
   if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
-    return findUnclear(whole, sentence, analysis, binder, owned, true, inside);
+    return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside);
   const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
+  // "older people" are a sort of people, and compared with nobody.
+  const isSort =
+    node.role === "modifier" &&
+    node.kids[0]?.cat === "ap" &&
+    SORTING.test(nodeText(sentence, node)) &&
+    isPersonNoun(headTerminal(node).lemma ?? "", analysis.lexicon);
   for (const [index, kid] of node.kids.entries()) {
     const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
-    const found = findUnclear(kid, sentence, analysis, binder, inner, index === 0 ? opensFixed || (fixed && node.cat === kid.cat) : comparison, told);
+    const found = findUnclear(
+      kid,
+      sentence,
+      analysis,
+      binder,
+      inner,
+      index === 0 ? opensFixed || isSort || (fixed && node.cat === kid.cat) : comparison,
+      told,
+      [...beside, ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis))],
+    );
     if (found) return found;
   }
   if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
@@ -64,29 +85,41 @@ function innerBinder(subject: Node, sentence: Sentence, analysis: Analysis): Bin
   return headTerminal(subject).cat === "pro" ? undefined : binderOf(subject, nodeText(sentence, subject), analysis);
 }
 
+/** The nouns that stand in a part of a clause by themselves, for a pronoun that follows them. */
+export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): Binder[] {
+  if (node.cat !== "np") return node.kids.flatMap((kid) => bindersIn(kid, sentence, analysis));
+  return node.f.time || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
+}
+
 /** *my* and *me*, which become "the speaker's" and "the speaker". */
 function isNarrators(node: Node): boolean {
   return (node.cat === "poss" && node.lemma === "my") || (node.cat === "pro" && node.lemma === "me");
 }
 
-function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean, inside: Binder | undefined): Unclear | undefined {
+function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean, inside: Binder | undefined, beside: readonly Binder[]): Unclear | undefined {
   const flags = node.flags ?? [];
+  // Who the subject is is asked for, and might be meant.
+  const named = binder?.gender === "none" ? [] : beside.filter((other) => bound(node.lemma ?? "", other));
   if (flags.includes("first") && (node.cat === "pro" || node.cat === "poss")) return "first-person";
   if (node.cat === "pro") {
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
-    return !owned && binder && bound(node.lemma ?? "", binder) ? undefined : "pronoun";
+    return (!owned && binder && bound(node.lemma ?? "", binder)) || named.length === 1 ? undefined : "pronoun";
   }
   if (node.cat === "poss") {
+    if (flags.includes("second")) return undefined;
     const isClear = (inside && bound(node.lemma ?? "", inside)) || (binder && bound(node.lemma ?? "", binder));
-    return isClear ? undefined : "pronoun";
+    return isClear || named.length === 1 ? undefined : "pronoun";
   }
   if (
     (node.cat === "det" || (node.cat === "adj" && (!binder || !flags.includes("other")))) &&
     (flags.includes("dem") || flags.includes("other") || flags.includes("such") || (flags.includes("same") && binder?.num !== "pl"))
   )
     return "demonstrative";
-  if (node.cat === "adv" && !flags.includes("deg") && POINTING_ADVERBS.has(node.lemma ?? "")) return "points-elsewhere";
+  if (node.cat === "adv" && !flags.includes("deg") && POINTING_ADVERBS.has(node.lemma ?? "")) {
+    // "knew the reef well, because his uncle had lost a boat *there*"
+    return node.lemma === "there" && beside.length === 1 && !beside[0]!.human ? undefined : "points-elsewhere";
+  }
   return undefined;
 }
 

@@ -7,7 +7,7 @@ export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherw
  * What is said only under what stands before it: "Sailors must correct for it, *or they will drift*",
  * "When ships slow down, the noise gets lower *and the whales can hear each other*", and a second verb
  * behind an adverb clause, whose subject may be of that clause: "carries a compass, since it needs no
- * electricity *and never breaks down*".
+ * electricity *and never breaks down*"; "As it gets warmer, molecules collide, *so the rate increases*".
  */
 export function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
@@ -17,7 +17,10 @@ export function hangsOnAnother(clause: Clause): boolean {
   const fronted = first.adjuncts.some(
     ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
   );
-  if (fronted && !clause.shared && clause.linkedBy === "and") return true;
+  if (fronted && !clause.shared && (clause.linkedBy === "and" || clause.linkedBy === "so")) return true;
+  // "…, because a bare tree needs less water *and snow cannot break it*": the reason may go on.
+  const mayGoOn = first.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > first.verb.start && node.end === clause.start - 1);
+  if (mayGoOn && clause.linkedBy === "and" && !clause.shared) return true;
   const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
   return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
 }

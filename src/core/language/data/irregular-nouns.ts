@@ -8,7 +8,7 @@ man men|woman women|child children|person people|foot feet|tooth teeth|goose gee
 
 /** Nouns that take no *a* and no plural in their usual sense. */
 export const MASS_NOUNS = new Set(
-  "water air oxygen hydrogen nitrogen carbon mercury iron steel brass copper tin lead gold silver bronze wood timber stone granite sand mud clay soil dirt dust ash coal oil petrol gas kerosene paraffin tar glass paper cloth cotton wool silk nylon leather rubber plastic hemp canvas rope string wire salt sugar flour bread rice wheat barley corn milk butter cheese honey meat beef pork fish food fruit tea coffee juice soup wine beer rain snow ice fog mist smoke steam heat cold light darkness sunlight moonlight daylight shade energy electricity power gravity pressure weather wind thunder lightning traffic furniture luggage equipment machinery money cash pay wealth news information advice knowledge evidence proof research homework music noise silence work labour help time space room health strength courage patience luck fun peace freedom justice trust respect education history science mathematics geography art poetry literature grass hay straw seaweed kelp plankton blood skin hair fur bone wax chalk ink paint glue soap rust sleep rest trade transport pollution rubbish garbage waste sewage shipping fishing sailing swimming farming cooking reading writing navigation safety damage ballast cargo freight starch protein chlorophyll lava magma alcohol radiation sound speed weight spray foam".split(
+  "water air oxygen hydrogen nitrogen carbon mercury iron steel brass copper tin lead gold silver bronze wood timber stone granite sand mud clay soil dirt dust ash coal oil petrol gas kerosene paraffin tar glass paper cloth cotton wool silk nylon leather rubber plastic hemp canvas rope string wire salt sugar flour bread rice wheat barley corn milk butter cheese honey meat beef pork fish food fruit tea coffee juice soup wine beer rain snow ice fog mist smoke steam heat cold light darkness sunlight moonlight daylight shade energy electricity power gravity pressure weather wind thunder lightning traffic furniture luggage equipment machinery money cash pay wealth news information advice knowledge evidence proof research homework music noise silence work labour help time space room health strength courage patience luck fun peace freedom justice trust respect education history science mathematics geography art poetry literature grass hay straw seaweed kelp plankton blood skin hair fur bone wax chalk ink paint glue soap rust soot sleep rest trade transport pollution rubbish garbage waste sewage shipping fishing sailing swimming farming cooking reading writing navigation safety damage ballast cargo freight starch protein chlorophyll lava magma alcohol radiation cholera malaria typhoid smallpox measles tuberculosis pneumonia influenza flu cancer rabies diabetes asthma scurvy polio sound speed weight spray foam".split(
     " ",
   ),
 );
@@ -16,4 +16,9 @@ export const MASS_NOUNS = new Set(
 /** One form for one and for many. */
 export const SAME_PLURAL = new Set(
   "fish sheep deer cod herring mackerel salmon trout shrimp squid plankton aircraft spacecraft series species offspring moose bison".split(" "),
+);
+
+/** Always many. */
+export const ONLY_PLURAL = new Set(
+  "clothes scissors trousers jeans shorts glasses binoculars tweezers pliers outskirts surroundings belongings goods savings remains stairs thanks".split(" "),
 );

@@ -28,7 +28,7 @@ export const UNIQUE_NOUNS = new Set(
 );
 
 export const PERSON_TITLES = new Set(
-  "mr mrs ms dr mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(
+  "mr mrs ms mistress master dame dr mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(
     " ",
   ),
 );

@@ -1,6 +1,7 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
+import { JOINED_BY } from "./noun-rules";
 import type { RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
@@ -39,6 +40,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("asadv", "prep advp", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));
   rule("j-ap", "conj ap", 1, "mark", 0);
   rule("ap", "ap j-ap", 0, "coordination", 0.4);
+  rule("ap", "corr ap", 1, "correlative", -0.2, (l, r) =>
+    r.role === "coordination" && r.kids[1]?.cat === "j-ap" && JOINED_BY[l.lemma ?? ""] === r.kids[1].kids[0]?.f.sub ? r.f : undefined,
+  );
   rule("c-ap", "comma ap", 1, "mark", 0);
   rule("ap", "ap c-ap", 0, "coordination", 0.5);
   rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" ? -0.2 : 0.5 }));
@@ -72,6 +76,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   });
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));
   rule("pp", "prep ap", 1, "preposition", 0.6, (l) => (l.f.sub === "than" ? { sub: "than" } : undefined));
+  // "wider than was necessary", "more than the town could pay"
+  rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) =>
+    l.f.sub === "than" && r.f.form === "fin" && !r.f.gap && r.role === "predicate" && headTerminal(r).cat === "be" ? { sub: "than" } : undefined,
+  );
+  rule("pp", "prep s", 1, "preposition", 0.6, (l, r) => (l.f.sub === "than" && r.f.form === "fin" && r.role === "subject" ? { sub: "than" } : undefined));
   // "from abroad", "until now"
   rule("pp", "prep adv", 1, "preposition", 0.8, (l, r) =>
     ["from", "until", "since"].includes(l.lemma ?? "") && r.f.sub !== "deg" && r.f.sub !== "approx" ? { sub: l.f.sub ?? "" } : undefined,

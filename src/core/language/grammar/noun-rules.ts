@@ -2,7 +2,7 @@ import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
-const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|elts|nuits?|[cv]hinese|apanese)$/i;
+const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
 
 function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
@@ -46,6 +46,9 @@ function isDated(qn: Node): boolean {
   return qn.f.sub === "year" || qn.f.sub === "era";
 }
 
+/** The conjunction that goes with the word in front. */
+export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
+
 /** Nouns, what stands before them, what follows them, and their coordination. */
 export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
@@ -72,7 +75,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("ap", "ord", "adjective", () => ({ f: { sub: "ord" }, cost: 0.1 }));
   // "concrete by mixing lime" is no adjective with its noun: what an adjective governs cannot stand before a noun.
   rule("nb", "ap nb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
-  rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: l.f.num === "pl" ? 1.5 : 0 }));
+  // "gave the man dry clothes": an adjective stands before the whole compound, not inside it.
+  const insideCompound = (r: Node) => (r.role === "modifier" && r.kids[0]?.cat === "ap" ? 1.5 : 0);
+  rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) }));
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
   // "a skill called echolocation": what is called so stands behind.
   const calls = (v: Node) => v.flags?.includes("call") || v.flags?.includes("name");
@@ -161,7 +166,20 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
   );
-  rule("np", "predet np", 1, "determiner", 0.2, (l, r) => (r.f.det === "pron" && !/ of$/.test(l.lemma ?? "") ? undefined : { ...r.f, det: "quant" }));
+  rule("np", "predet np", 1, "determiner", 0.2, (l, r) => {
+    if (!/ of$/.test(l.lemma ?? "")) return r.f.det === "pron" ? undefined : { ...r.f, det: "quant" };
+    // "most of them were": the pronoun is an object, the whole a subject too.
+    const { kase, ...rest } = r.f;
+    return kase === "subj" ? undefined : { ...rest, det: "quant" };
+  });
+  // "so much rain", "too many boats"
+  rule("np", "adv np", 1, "modifier", 0.3, (l, r) =>
+    l.f.sub === "deg" && /^(?:so|too|very|as)$/.test(l.lemma ?? "") && r.f.det === "quant" && /^(?:much|many|few|little)$/.test(firstWord(r)) ? r.f : undefined,
+  );
+  // "cut its bill by a third"
+  rule("np", "det ord", 1, "fraction", 0.8, (l, r) =>
+    l.lemma === "a" && !/^(?:first|second|last|next)$/.test(r.lemma ?? "") ? { num: "sg", det: "num" } : undefined,
+  );
   // "one of the strongest glues", "one of them"
   rule("np", "det np", 1, "determiner", 0.1, (l, r) =>
     l.flags?.[0] === "oneof" && r.f.num === "pl" && ["def", "poss", "dem", "pron"].includes(r.f.det ?? "") && r.f.kase !== "subj"
@@ -172,20 +190,28 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("j-qn", "conj qn", 1, "mark", 0, (l, r) => (l.f.sub === "and" ? r.f : undefined));
   rule("qn", "qn j-qn", 0, "number", 0.1, (l) => (/^(?:hundred|thousand|million)$/.test(lastWord(l)) ? l.f : undefined));
   lift("np", "vp", "gerund", (n) => (n.f.form === "ing" && !n.f.gap ? { f: { num: "sg", det: "clause" }, cost: 2.5 } : undefined));
+  lift("np", "ng", "possession", (n) => ({ f: { num: "any", det: "poss" }, cost: n.f.det === "proper" ? 2.2 : 3.2 }));
   lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
 
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
-    if (l.f.det === "pron" && r.f.sub !== "of") return undefined;
+    // "those about fraud"
+    if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
     // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.
     if (endsInAside(l)) return { f: l.f, cost: 3 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
   // "anyone who breaks a by-law"
-  rule("np", "np rc", 0, "relative", 0.6, (l) => (l.f.sub === "indef" ? { ...l.f, det: "quant" } : l.f.det === "pron" ? undefined : l.f));
+  rule("np", "np rc", 0, "relative", 0.6, (l) => {
+    if (l.f.sub === "indef") return { ...l.f, det: "quant" };
+    // "those who break a by-law"
+    return l.f.det !== "pron" || headTerminal(l).lemma === "those" ? l.f : undefined;
+  });
   rule("c-rc", "comma rc", 1, "mark", 0, (_, r) => (r.f.sub === "that" ? undefined : r.f));
   rule("c-rc-c", "c-rc comma", 0, "mark", 0);
-  rule("np", "np c-rc", 0, "relative", 0.9);
-  rule("np", "np c-rc-c", 0, "relative", 0.6);
+  // "the rings of glass, which bend the light": the rings.
+  const tellsOf = (l: Node, r: Node) => (agreeNumbers(l.f.num ?? "any", (r.f.agr as "any") ?? "any") ? l.f : undefined);
+  rule("np", "np c-rc", 0, "relative", 0.9, tellsOf);
+  rule("np", "np c-rc-c", 0, "relative", 0.6, tellsOf);
   rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
   rule("c-np-c", "c-np comma", 0, "mark", 0);
   // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
@@ -222,12 +248,25 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
 
-  rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? { ...r.f, sub: l.f.sub } : undefined));
+  // "some trials, such as those about fraud, are too hard"
+  rule("np", "np c-pp-c", 0, "examples", 0.5, (l, r) => (r.kids[0]?.kids[1]?.f.sub === "suchas" && l.f.det !== "pron" ? l.f : undefined));
+  rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" || l.f.sub === "nor" ? { ...r.f, sub: l.f.sub } : undefined));
+  // "both the keeper and his wife", "neither a fish nor a lizard"
+  rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
+    r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,
+  );
   const joined = (l: Node, r: Node): Features | undefined =>
     l.f.kase === "subj" || l.f.sub === "refl"
       ? undefined
-      : { num: r.f.sub === "or" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
-  rule("np", "np j-np", 0, "coordination", 0.5, joined);
+      : { num: r.f.sub === "or" || r.f.sub === "nor" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
+  // "swept paper from the floor and ground soot": with *the floor* goes *the soot*.
+  const unlike = (l: Node, r: Node) => (l.f.det === "def" && l.f.num === "sg" && r.f.det === "bare" && r.f.num !== "pl" ? 1.6 : 0);
+  rule("np", "np j-np", 0, "coordination", 0.5, (l, r) => {
+    const f = joined(l, r);
+    return f && { f, cost: unlike(l, r) };
+  });
+  // "did not want the others to hear him"
+  rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
   rule("npl", "np c-np", 0, "coordination", 0.3, (l) => (l.f.det === "pron" ? undefined : l.f));
   rule("npl", "npl c-np", 0, "coordination", 0.1);
   rule("np", "npl j-np", 0, "coordination", 0.1, joined);

@@ -14,6 +14,12 @@ const WANTING = new Set(
 );
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
+/** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
+function opensWithThat(s: Node): boolean {
+  const first = s.kids[0];
+  return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
+}
+
 /** Whether the verb phrase, or the one inside it, governs an object. */
 function hasObject(vp: Node): boolean {
   return vp.role === "object" || (vp.kids.length > 0 && vp.cat !== "np" && hasObject(vp.kids[vp.head]!));
@@ -53,9 +59,15 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const verb = headTerminal(vo);
     return object(np) && np.f.det !== "pron" ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
   });
-  rule("vp", "vo ap", 0, "predicate", 1.2, (vo) => ({
+  // "made the tunnels wider than was necessary": what is compared is what they were made.
+  rule("vp", "vo ap", 0, "predicate", 1.2, (vo, ap) => ({
     f: vo.f,
-    cost: ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "") ? 0 : 2.5,
+    cost:
+      ["make", "keep", "leave"].includes(headTerminal(vo).lemma ?? "") && ap.role === "complement"
+        ? -0.5
+        : ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "")
+          ? 0
+          : 2.5,
   }));
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
@@ -72,7 +84,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
   rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
-  rule("vp", "v s", 0, "clause", 0, (v, s) => (s.f.gap ? undefined : verbal(v, has(v, "C") ? 0.9 : 4)));
+  // "makes the picture blurred" makes it something, and says nothing of it.
+  rule("vp", "v s", 0, "clause", 0, (v, s) => (s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0))));
   rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
     // "get caught", "got lost"
@@ -113,7 +126,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo adv", 0, "particle", 0.4, (vo, adv) => (particle(adv) ? vo.f : undefined));
   // With the object missing: passives and relatives.
   rule("vp", "vg ap", 0, "predicate", 1, (v, ap) =>
-    ["make", "keep", "leave", "find", "paint", "call"].includes(headTerminal(v).lemma ?? "") && ap.f.sub !== "ord" ? v.f : undefined,
+    ["make", "keep", "leave", "find", "paint", "call", "presume", "consider", "prove", "declare", "believe", "render"].includes(headTerminal(v).lemma ?? "") &&
+    ap.f.sub !== "ord"
+      ? v.f
+      : undefined,
   );
   rule("vp", "vg vp", 0, "infinitive", 0.3, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? v.f : undefined));
   rule("vp", "vg cs", 0, "clause", 1.5, (v) => v.f);
@@ -197,6 +213,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   // A reason belongs to what is said, not to a verb inside it: "knew little about hunting because …".
   const high = (vp: Node, sb: Node): Made => {
     const made = near(vp, sb)!;
+    // "The plan was to catch it before it sank": before catching it, not before the plan was made.
+    if (vp.role === "predicate" && vp.kids[1]?.cat === "vp" && vp.kids[1].f.form === "to") return { f: made.f, cost: made.cost + 1 };
     return vp.f.form === "ing" || vp.f.form === "to" || vp.f.form === "base" ? { f: made.f, cost: made.cost + 0.7 } : made;
   };
   rule("vp", "vp sb", 0, "adjunct", 0.25, high);

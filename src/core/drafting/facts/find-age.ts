@@ -1,0 +1,63 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import type { Node } from "../../language/tree";
+import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { numberForms } from "../phrasing/number-forms";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonNode } from "./find-cause";
+
+/** "Her father died *when she was eleven*": how old was she when her father died? */
+export function findAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.shared || clause.negated || clause.imperative) return [];
+  return clause.adjuncts.flatMap(({ node }) => {
+    const when = reasonNode(node);
+    const inner =
+      when.cat === "sb" && when.f.sub === "when"
+        ? clause.sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= when.start && end <= when.end)
+        : undefined;
+    const who = inner && phraseClause(inner, analysis);
+    const years = inner && yearsIn(inner.complements.find(({ role }) => role === "predicate")?.node);
+    if (!inner || !who || typeof who === "string" || !years || inner.verb.cat !== "be" || inner.adjuncts.length > 0 || !isWho(who, analysis)) return [];
+    const rest = phraseRest(phrasing, analysis, [node]);
+    if (isUnclear(rest)) return [];
+    // "How old was Mary Anning when *she* found …?"
+    const isSame = who.subject === phrasing.subject;
+    const pronoun = who.binder.gender ?? analysis.persons.get(who.subject)?.gender;
+    if (isSame && !pronoun) return [];
+    const own =
+      pronoun && phrasing.subject.startsWith(`${who.subject}’s `)
+        ? phrasing.subject.replace(`${who.subject}’s`, pronoun === "she" ? "her" : "his")
+        : phrasing.subject;
+    const told = stateClause({ ...phrasing, subject: isSame ? pronoun! : own }, rest);
+    const text = nodeText(clause.sentence, years);
+    const forms = numberForms(text);
+    return [
+      factOf(phrasing, years.start, {
+        type: "quantity",
+        stem: `How old ${who.inverted} ${who.subject} when ${told}?`,
+        answer: text,
+        answerNode: years,
+        accepted: [...new Set([`${text} years old`, ...forms.flatMap((form) => [form, `${form} years old`])])].filter((form) => form !== text),
+        depth: "recall",
+        worth: 1.8,
+        pattern: "how-old",
+        unit: "years",
+      }),
+    ];
+  });
+}
+
+/** Somebody with a name, or "Mary's father". */
+function isWho({ subject, binder }: Phrasing, { persons }: Analysis): boolean {
+  return binder.human || persons.has(subject);
+}
+
+/** "eleven", "ten years old": the number. */
+function yearsIn(predicate: Node | undefined): Node | undefined {
+  if (!predicate) return undefined;
+  if (predicate.cat === "np" && predicate.role === "number") return predicate;
+  const [measure, adjective] = predicate.kids;
+  const isOld = predicate.cat === "ap" && predicate.role === "measure" && adjective?.kids[0]?.lemma === "old";
+  return isOld && measure?.role === "quantity" ? measure.kids[0] : undefined;
+}

@@ -1,0 +1,46 @@
+import type { Analysis, Sentence } from "../../language/analysis";
+import { nodeText, wordsText } from "../../language/node-text";
+import { coreOf } from "../../language/resolve-pronouns";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
+import { type Fact, factOf } from "./fact";
+
+/** "*It was the heat of 1858* that forced Parliament to act": what forced it? The sentence is built to say just this. */
+export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [clause] = sentence.clauses.filter(({ rank }) => rank === "main");
+  const predicate = clause?.complements.find(({ role }) => role === "predicate")?.node;
+  const isIt = clause && nodeText(sentence, clause.subject).toLowerCase() === "it" && clause.verb.cat === "be" && clause.auxiliaries.length === 0;
+  if (!clause || !isIt || clause.negated || clause.adjuncts.length > 0 || predicate?.cat !== "np") return [];
+  // Wherever the parse hangs it, what ends the sentence tells of the whole.
+  const relative = [...walkTree(predicate)].find((node) => node.cat === "rc" && node.end === predicate.end);
+  const [mark, deed] = relative?.kids ?? [];
+  if (!relative || (mark?.lemma !== "that" && mark?.lemma !== "who") || deed?.cat !== "vp") return [];
+  const core = coreOf(predicate);
+  const answer = wordsText(sentence, predicate.start, relative.start);
+  const human = analysis.persons.has(answer) || mark.lemma === "who";
+  if (findUnclear(headNoun(core), sentence, analysis) || [...walkTree(deed)].some((node) => findUnclear(node, sentence, analysis, BINDS_NOTHING, false)))
+    return [];
+  // "It is a tale that goes back a century": what is told of it, not which one.
+  if (core.f.det === "indef" || (human && headTerminal(core).cat !== "pn" && core.f.det !== "def")) return [];
+  const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: "", verbPhrase: "", finite: "" };
+  return [
+    factOf(phrasing, predicate.start, {
+      type: human ? "person" : "thing",
+      stem: `${human ? "Who" : "What"} ${nodeText(sentence, deed)}?`,
+      answer,
+      answerNode: core,
+      accepted: [answer.replace(/^(?:an?|the) /, "")].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 2.6,
+      pattern: "it-was-that",
+    }),
+  ];
+}
+
+/** Without the phrase that the relative clause was hung on. */
+function headNoun(np: Node): Node {
+  return np.role === "postmodifier" && [...walkTree(np.kids[1]!)].some(({ cat }) => cat === "rc")
+    ? { ...np, kids: [np.kids[0]!, { ...np.kids[1]!, kids: [] }] }
+    : np;
+}

@@ -1,0 +1,167 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { findFacts } from "./find-facts";
+
+type Asked = [stem: string, answer: string];
+
+const asked = (text: string): Asked[] => {
+  const analysis = analyse(text, "markdown");
+  return analysis.sentences.flatMap((sentence) => findFacts(sentence, analysis)).map((fact): Asked => [fact.stem, fact.answer]);
+};
+
+function finds(examples: Record<string, [text: string, ...wanted: Asked]>): void {
+  for (const [name, [text, ...wanted]] of Object.entries(examples)) it(name, () => expect(asked(text)).toContainEqual(wanted));
+}
+
+function neverAsks(examples: Record<string, [text: string, words: RegExp]>): void {
+  for (const [name, [text, words]] of Object.entries(examples)) it(name, () => expect(asked(text).filter((pair) => words.test(pair.join(" = ")))).toEqual([]));
+}
+
+describe("what is said in passing of a noun", () => {
+  finds({
+    "what it does": ["Pepsin, which digests protein in the stomach, works best in acid.", "What digests protein in the stomach?", "pepsin"],
+    "how long somebody did it": [
+      "Ida Marrow, who kept the light for thirty years, drew every bird.",
+      "For how many years did Ida Marrow keep the light?",
+      "thirty",
+    ],
+    "what is done to it": ["The tower stands on Gull Rock, which is covered by the sea at high tide.", "What covers Gull Rock at high tide?", "the sea"],
+  });
+  neverAsks({
+    "where either of two nouns may be meant": ["The lamp of the tower, which was rebuilt by Oda Brandt, broke.", /Oda Brandt/],
+    "of a thing that is one of many": ["The tide turns a wheel, which drives a pump.", /What does a wheel/],
+    "inside what somebody only says": ["Ida said that the lamp, which was broken by Tom, was old.", /What broke|Who broke/],
+  });
+});
+
+describe("reasons", () => {
+  finds({
+    "with a pronoun for what the question names beside its subject": [
+      "Penicillin kills bacteria because it inhibits an enzyme that they need.",
+      "Why does penicillin kill bacteria?",
+      "because it inhibits an enzyme that they need",
+    ],
+    "with his for a man who is named in the reason itself": [
+      "# The Night Bus\n\nIda missed the last bus because she had stopped to help an old man pick up his shopping.",
+      "Why did Ida miss the last bus?",
+      "because she had stopped to help an old man pick up his shopping",
+    ],
+    "for what one should never do": [
+      "Never look at the sun, because its light can damage your eyes.",
+      "Why should you never look at the sun?",
+      "because its light can damage your eyes",
+    ],
+    "in front of so, of two verbs": [
+      "Tom Marrow slipped and twisted his ankle, so Ida had to light the lamp.",
+      "Why did Ida have to light the lamp?",
+      "because Tom Marrow slipped and twisted his ankle",
+    ],
+    "over so much of something": [
+      "A tree cannot make much sugar with so little light, so it stops making chlorophyll.",
+      "Why does a tree stop making chlorophyll?",
+      "because a tree cannot make much sugar with so little light",
+    ],
+    "of the only woman, though woman is said of her": [
+      "Mary Anning found the skull. Because she was a woman, she was not allowed to join the society of geologists.",
+      "Why was Mary Anning not allowed to join the society of geologists?",
+      "because she was a woman",
+    ],
+  });
+});
+
+describe("what somebody thinks, says and lets others do", () => {
+  finds({
+    "most of a group": ["Most doctors believed that cholera was spread by bad air.", "What did most doctors believe?", "that cholera was spread by bad air"],
+    "what somebody decides": ["The judge decides which evidence may be heard.", "What does the judge decide?", "which evidence may be heard"],
+    "what nobody was told": [
+      "Tam Rowley had never told anyone that he was afraid of deep water.",
+      "What had Tam Rowley never told anyone?",
+      "that he was afraid of deep water",
+    ],
+    "a plan, of the one man of the paragraph": [
+      "John Snow drew a map.\n\nParliament gave the engineer Joseph Bazalgette the task. His plan was to catch the waste before it reached the river.",
+      "What was Joseph Bazalgette’s plan?",
+      "to catch the waste before it reached the river",
+    ],
+    "what one is obliged to do": ["Employers are obliged to give their workers time off.", "What are employers obliged to do?", "give their workers time off"],
+    "what one is taught not to do": [
+      "Leena had been taught not to get into a stranger's car.",
+      "What had Leena been taught not to do?",
+      "get into a stranger's car",
+    ],
+    "what a thing lets you do": [
+      "A pinhole viewer lets you watch the shape of the sun.",
+      "What does a pinhole viewer let you do?",
+      "watch the shape of the sun",
+    ],
+    "what somebody dreams of": ["Idris had dreamed of drawing coastlines.", "What had Idris dreamed of doing?", "drawing coastlines"],
+  });
+});
+
+describe("ages, temperatures, goals and conditions", () => {
+  finds({
+    "how old, with her for her own father": [
+      "Mary Anning lived by the sea. Her father died when she was eleven.",
+      "How old was Mary Anning when her father died?",
+      "eleven",
+    ],
+    "how old somebody was when she did it": [
+      "Mary Anning found the skull when she was twelve years old.",
+      "How old was Mary Anning when she found the skull?",
+      "twelve",
+    ],
+    "a temperature": [
+      "Most human enzymes work best at about 37 degrees Celsius.",
+      "At what temperature do most human enzymes work best?",
+      "about 37 degrees Celsius",
+    ],
+    "where something is thrown": [
+      "Londoners had thrown their waste into cesspits under their houses.",
+      "Where had Londoners thrown their waste?",
+      "into cesspits under their houses",
+    ],
+    "a longer one beside a larger one": [
+      "If you use a longer box, the picture will be larger.",
+      "What will happen if you use a longer box?",
+      "the picture will be larger",
+    ],
+    "what the sentence is built to say": ["It was the heat of 1858 that forced Parliament to act.", "What forced Parliament to act?", "the heat of 1858"],
+    "what makes it so": ["A large hole makes the picture blurred.", "What makes the picture blurred?", "a large hole"],
+  });
+  neverAsks({
+    "a rate that only rises under a condition": [
+      "As the water warms, molecules collide more often, so the rate of the reaction increases.",
+      /rate of the reaction/,
+    ],
+    "what may belong to the reason before it": [
+      "The loss helps a tree, because a bare tree needs less water and heavy snow cannot break its branches.",
+      /heavy snow cannot|heavy snow not/,
+    ],
+    "what a plan is for": ["I am writing about the plan to close the swimming pool.", /Why is/],
+    "a tale that goes back": ["It was a tale that went back a century.", /What went/],
+  });
+});
+
+describe("in a story", () => {
+  const story = (text: string) => `# The Farm\n\n"Go!" said Jory. The farmer came. ${text} "Yes," said Jory, and he laughed.`;
+  const askedIn = (text: string) => asked(story(text)).map(([stem]) => stem);
+  it("asks where the animal lived that it opens with", () => {
+    expect(askedIn("A gull lived on a cliff above the sea.")).toContain("In the story, where did the gull live?");
+  });
+  it("asks what was given, and not which night", () => {
+    expect(askedIn("That night the farmer gave Tom the biggest bone.")).toContain("In the story, what did the farmer give Tom?");
+  });
+  it("takes she for an animal that was just told of", () => {
+    expect(askedIn("The blackbird lived in the apple tree. She taught Tom to whistle through his teeth.")).toContain(
+      "In the story, what did the blackbird teach Tom to do?",
+    );
+  });
+  it("names nobody twice in a question", () => {
+    expect(askedIn("When Jory came to work for Mistress Vane, she gave him a broom.")).toContain(
+      "In the story, what did Mistress Vane do when Jory came to work for her?",
+    );
+  });
+  it("does not ask who always did it", () => {
+    expect(askedIn("In the harbour ten-year-olds rowed.").join()).not.toMatch(/who rowed/);
+  });
+});

@@ -1,0 +1,28 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const stands = (text: string) => analyse(text).sentences.flatMap((sentence) => [...(sentence.resolved?.values() ?? [])].map((found) => found.text));
+
+describe("an object pronoun stands for the one noun before it that agrees", () => {
+  it.each([
+    ["in the sentence before", "The keepers polished the lens. Then Ida cleaned it.", ["the lens"]],
+    ["a thing first named with a", "Ida found a burr. She kept it.", ["the burr"]],
+    ["several, with their number", "The town has 212 lamps, and all of them burn until dawn.", ["the 212 lamps"]],
+    ["an animal that is told of like somebody", "The blackbird slept. Tom fed her.", ["the blackbird"]],
+  ])("%s", (_, text, wanted) => {
+    expect(stands(text)).toEqual(wanted);
+  });
+});
+
+describe("it stays open", () => {
+  it.each([
+    ["where the same pronoun stands before it and is open too", "They examined it in London and admitted that it was genuine."],
+    ["where a quantity of it was spoken of", "Every August, volunteers find dozens of them in the street because the lamps have led them the wrong way."],
+    ["where those who are told how to do it are the only ones named", "He taught Ida and Thomas how to look for them."],
+    ["where the object of the same verb is the only one", "The town put a tax on it."],
+    ["between two nouns", "The lens lay beside the lamp. Ida cleaned it."],
+    ["where nothing more is said of it", "No boat came. Ida saw it."],
+  ])("%s", (_, text) => {
+    expect(stands(text)).toEqual([]);
+  });
+});

@@ -1,0 +1,56 @@
+import type { Person, Sentence } from "./analysis";
+
+const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
+const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
+
+/** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
+export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
+  if (pronoun !== "he" && pronoun !== "she") return undefined;
+  // Nobody is meant who has not been named yet.
+  const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index);
+  const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
+  const near = withoutPredicates(`${before?.text ?? ""} ${sentence.text}`);
+  if (othersOf(pronoun).test(near)) return undefined;
+  if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
+  // A life is told of one person: named most often, and no other who might be meant stands near.
+  const [first, ...more] = all.filter((person) => person.gender === pronoun);
+  if (!first || more.length > 0 || (first.mentions ?? 0) < 3 || all.some((person) => (person.mentions ?? 0) > (first.mentions ?? 0))) return undefined;
+  return fitting.some((person) => person !== first && person.name.split(" ").some((word) => near.includes(word))) ? undefined : first.name;
+}
+
+/**
+ * Where the sentences before in the paragraph name one man only (or one woman), and speak of no other,
+ * *he* (or *she*) is that one, whoever else the source tells of.
+ */
+export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, sentences: readonly Sentence[]): string | undefined {
+  if (pronoun !== "he" && pronoun !== "she") return undefined;
+  const told = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
+  if (told.some((other) => other.abstained === "speech")) return undefined;
+  const text = [...told, sentence].map((other) => other.text).join(" ");
+  const words = new Set(text.match(/\p{Lu}[\p{L}'’-]*/gu) ?? []);
+  const isNamed = ({ name }: Person) => name.split(" ").some((word) => words.has(word) && /^\p{Lu}/u.test(word) && word.length > 2);
+  const [first, ...more] = [...new Set(persons.values())].filter((person) => isNamed(person) && (person.gender === pronoun || person.gender === undefined));
+  if (!first || more.length > 0 || first.gender !== pronoun || !told.some(({ text: said }) => first.name.split(" ").some((word) => said.includes(word))))
+    return undefined;
+  return othersOf(pronoun).test(withoutTitles(withoutPredicates(text), first)) ? undefined : first.name;
+}
+
+function othersOf(pronoun: "he" | "she"): RegExp {
+  return pronoun === "she" ? OTHER_WOMEN : OTHER_MEN;
+}
+
+/** "she was *a woman*", "worked as *a keeper*": said of the same person, and nobody else. */
+function withoutPredicates(text: string): string {
+  return text.replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/gu, "$1");
+}
+
+/** "*the engineer* Joseph Bazalgette", "John Snow, *a doctor in Soho*," */
+function withoutTitles(text: string, { name }: Person): string {
+  const first = name.split(" ")[0]!;
+  const last = name.split(" ").at(-1)!;
+  return text.replace(new RegExp(`\\b\\p{Ll}+ (?=${escaped(first)})`, "gu"), "").replace(new RegExp(`${escaped(last)}, an? [^,.]+`, "gu"), last);
+}
+
+function escaped(text: string): string {
+  return text.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&");
+}
