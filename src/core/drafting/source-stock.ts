@@ -5,8 +5,9 @@ import { headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
 import { isUnclear, reasonsOf } from "./facts/find-cause";
 import { findFacts, phrasings } from "./facts/find-facts";
-import { type Phrasing, phraseRest, stateClause } from "./phrasing/ask-clause";
+import { type Phrasing, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
+import { phraseRest } from "./phrasing/phrase-rest";
 
 export type Statement = { phrasing: Phrasing; sentence: Sentence; rest: string; text: string; words: number };
 export type NounPhrase = { text: string; node: Node; sentence: Sentence };

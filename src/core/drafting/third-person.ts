@@ -35,8 +35,8 @@ function tell(text: string, narrator: string): string {
     .map((part) => {
       if (part.startsWith("“")) return part;
       const told = part
-        .replace(/\bmy\b/g, possessive)
-        .replace(/\bMy\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
+        .replace(/\b(?:my|our)\b/g, possessive)
+        .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);
       // "the narrator threw the narrator's brush": the second time by a pronoun.
       return isNamed ? told : told.replace(new RegExp(`(\\b${narrator} [^.?!]*?)\\b${narrator}’s\\b`, "gi"), "$1his or her");

@@ -58,6 +58,10 @@ describe("Markdown", () => {
 });
 
 describe("numbers and titles", () => {
+  it("takes whole sentences with speech for no heading", () => {
+    const text = 'The lens\n\nThe case was empty.\n\nMrs Finch laughed. "Then where is it?"\n\nThey found it.';
+    expect(shape(text).map(([kind]) => kind)).toEqual(["heading", "paragraph", "paragraph", "paragraph"]);
+  });
   it("numbers paragraphs apart from headings", () => {
     expect(read("# A\n\nOne.\n\n## B\n\nTwo.", "markdown").blocks.map((block) => block.locator)).toEqual([
       { type: "heading", number: 1 },

@@ -53,6 +53,8 @@ function isHeadingLine(line: string, isFirst: boolean): boolean {
   const words = text.split(/\s+/);
   if (text.length > 90 || words.length > 12 || LIST_MARK.test(line)) return false;
   if (/[.,;:!…]["”’)]*$/.test(text)) return false;
+  // "Mrs Finch laughed. “Then where is it?”": whole sentences are no heading.
+  if (/[.!?]["”’)]? +["“‘(]?\p{Lu}/u.test(text.replace(/\b(?:Mr|Mrs|Ms|Dr|St|No|vs)\. /g, "")) || /["”]$/.test(text)) return false;
   if (/\?$/.test(text)) return isFirst || words.length <= 8;
   return /\p{L}/u.test(text) && (isFirst || /^["“‘(]?[\p{Lu}\d]/u.test(text));
 }

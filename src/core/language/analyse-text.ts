@@ -91,6 +91,13 @@ const OWN_SHARE = 0.12;
 function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | undefined {
   const told = sentences.filter((sentence) => sentence.block.kind !== "heading" && sentence.abstained !== "speech");
   const own = told.filter((sentence) => /\b(?:I|[Mm]y)\b/.test(sentence.text)).length;
+  // In an opinion one *I* is enough: who argues is who writes.
+  const named = sentences
+    .filter(({ block }) => block.kind === "heading")
+    .map(({ text }) => text)
+    .join(" ");
+  if (own > 0 && /\b(?:speech|talk|address)\b/i.test(named) && !told.some((sentence) => sentence.speaker)) return "the speaker";
+  if (sort === "opinion" && own > 0 && !told.some((sentence) => sentence.speaker)) return "the writer";
   if (told.some((sentence) => sentence.speaker) || own / Math.max(1, told.length) < OWN_SHARE) return undefined;
   if (sort === "story") return "the narrator";
   const spoken =
@@ -122,9 +129,10 @@ function segment(blocks: readonly Block[]): Segmented[] {
 
 /** Where a speaker's words have no full stops, clauses stand in for sentences; what lies between them is left alone. */
 function withSpeechCut(segmented: readonly Segmented[], tools: LanguageTools, capitals: Capitals): Segmented[] {
-  if (!segmented.some(({ tokens }) => isUnpunctuated(tokens))) return [...segmented];
+  const isSpoken = ({ sentence, tokens }: Segmented) => isUnpunctuated(tokens, sentence.block.kind === "cue");
+  if (!segmented.some(isSpoken)) return [...segmented];
   const cut = segmented.flatMap(({ sentence, tokens }): Segmented[] => {
-    const ranges = isUnpunctuated(tokens) ? splitSpeech(tokens, tools, capitals) : [];
+    const ranges = isSpoken({ sentence, tokens }) ? splitSpeech(tokens, tools, capitals) : [];
     if (ranges.length < 2) return [{ sentence, tokens }];
     return ranges.map(({ start, end }, indexInBlock) => ({
       sentence: { ...sentence, indexInBlock, unpunctuated: true, start, end, text: sentence.block.text.slice(start, end) },

@@ -26,6 +26,8 @@ export type Sentence = {
   tree?: Node;
   abstained?: AbstainReason;
   clauses: Clause[];
+  /** Words that are pronouns for which more than one noun may be meant. */
+  open?: ReadonlySet<number>;
   /** Pronouns in object places whose noun is known, by word. */
   resolved?: ReadonlyMap<number, Resolved>;
 };

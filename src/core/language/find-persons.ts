@@ -18,7 +18,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
-      if (MONTHS.has(words[0]!)) continue;
+      if (MONTHS.has(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
       const known = [...persons.values()].find((person) => person.name.split(" ").includes(words.at(-1)!));
@@ -164,6 +164,18 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
       !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!),
   );
 }
+
+/** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */
+function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
+  const noun = sentence.words[from - 1]?.lower ?? "";
+  const first = lexicon.findWord(noun)?.senses[0];
+  return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
+}
+
+const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
+
+/** WordNet's file of made things. */
+const ARTIFACT = 6;
 
 /** "Johannes Gutenberg, a goldsmith from Mainz" */
 function isTrade(sentence: Sentence, from: number, lexicon: Lexicon): boolean {

@@ -67,7 +67,15 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const beside = objectBeside(pronoun, sentence);
   const here = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== beside?.end);
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
-  if (here.length > 0) return soleOf(here);
+  if (here.length > 0) {
+    // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
+    const thinkers = new Set(sentence.clauses.map((clause) => clause.subject.end));
+    const isThought = own && !sentence.clauses.some((clause) => clause.subject === own) && here.every(({ end }) => thinkers.has(end));
+    const earlier = isThought && before?.tree ? candidatesIn(before, pronoun, undefined, known) : [];
+    const sole = soleOf([...earlier, ...here]);
+    if (!sole && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
+    return sole;
+  }
   if (!before?.tree) return undefined;
   const ownText = own && (known.antecedents.get(positionKey(sentence, own.start))?.text ?? midSentence(sentence, coreOf(own)));
   return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase()));
@@ -181,7 +189,7 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   const lemma = (head.lemma ?? "").toLowerCase();
   if (head.cat !== "n" && head.cat !== "pn") return undefined;
   // "all night", "the first time"; but "a spring" may be one of steel.
-  if (TIME_NOUNS.has(lemma) && core.f.det !== "indef") return undefined;
+  if (TIME_NOUNS.has(lemma) && (core.f.det !== "indef" || TIME_ONLY.test(lemma))) return undefined;
   const text = midSentence(sentence, core);
   if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
   // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.
@@ -201,6 +209,9 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
 }
 
 const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
+
+/** "twice a day" */
+const TIME_ONLY = /^(?:day|week|month|year|hour|minute|second|night|century|decade|evening|morning|afternoon)$/;
 
 function headOfPossessor(np: Node): "pro" | "np" {
   return np.kids[0]?.cat === "poss" ? "pro" : "np";

@@ -5,6 +5,7 @@ import type { Token } from "./tokenize";
 
 /** From this many words on, a text without a single full stop is speech that somebody wrote down. */
 const LONG_WITHOUT_STOPS = 40;
+const LONG_IN_CAPTIONS = 25;
 const VERY_LONG = 80;
 const LONGEST_CLAUSE = 22;
 const SHORTEST_CLAUSE = 4;
@@ -19,7 +20,9 @@ const DEAREST_WORD = 0.6;
 
 export type Range = { start: number; end: number };
 
-export function isUnpunctuated(tokens: readonly Token[]): boolean {
+/** `isCaption`: a full stop at its end was set by whoever put the captions together, and says nothing. */
+export function isUnpunctuated(tokens: readonly Token[], isCaption = false): boolean {
+  if (isCaption) return tokens.length >= LONG_IN_CAPTIONS && !tokens.slice(0, -1).some((token) => /^[.!?;,]$/.test(token.text));
   if (tokens.length < LONG_WITHOUT_STOPS || tokens.slice(0, -1).some((token) => /^[.!?;]$/.test(token.text))) return false;
   // A long sentence that somebody wrote has its commas and its full stop.
   const isClosed = /^[.!?]$/.test(tokens.at(-1)!.text) || /["')\]]/.test(tokens.at(-1)!.text);

@@ -8,6 +8,9 @@ const IN_MY_VIEW = /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|op
 const WEIGHING =
   /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
 
+const ARGUING =
+  /\bfor (?:all )?(?:these|this) reasons?\b|\b(?:is|are) a (?:fair|good) (?:point|question)\b|\bI (?:dis)?agree\b|\b(?:parents|pupils|students|residents|neighbours|people|others|opponents|critics) (?:\w+ )?(?:object|worry|argue|complain|fear) that\b/i;
+
 const DEMAND =
   /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|say|put|leave|teach|free|don't|do not|no|bring|fix|start)\b|\b(?:needs?|must|should|deserves?)\b/i;
 
@@ -48,6 +51,8 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   // "Give every student a library card": a title that demands, over a text with a *should*.
   const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text));
   if (demands && count(/\bshould\b|\bLet (?:us|'s)\b/) > 0) return true;
+  // "For these reasons", "That is a fair point", "I agree": signs of somebody who argues, with what should be done.
+  if (count(ARGUING) > 0 && count(/\bshould\b/) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
   return ending && count(WEIGHING) > 0;
 }

@@ -36,9 +36,21 @@ function asksTheSame(question: Question, other: Question, lexicon: Lexicon): boo
 const wordsByQuestion = new WeakMap<Question, Set<string>>();
 
 function wordsOf(question: Question, lexicon: Lexicon): Set<string> {
-  const known = wordsByQuestion.get(question) ?? baseSet(visibleText(question), lexicon);
+  const known = wordsByQuestion.get(question) ?? baseSet(`${question.stem} ${askedText(question)}`, lexicon);
   wordsByQuestion.set(question, known);
   return known;
+}
+
+/** What is asked, without wrong answers: those speak of something else. */
+function askedText(question: Question): string {
+  switch (question.kind) {
+    case "multiple-choice":
+    case "two-part":
+    case "select-all":
+      return provedWords(question);
+    default:
+      return visibleText(question);
+  }
 }
 
 function sharesEvidence(a: Question, b: Question): boolean {

@@ -5,7 +5,7 @@ export const LONGEST_EVENT = 22;
 
 /** What lasts has no place in an order. */
 export const STATES = new Set(
-  "remain stay live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look".split(" "),
+  "remain stay live have own know think believe want like love hate seem belong stand lie contain mean feel hope need wish look prefer expect seem".split(" "),
 );
 
 /** Facts that tell of one event in one year, short enough to be put beside others. */

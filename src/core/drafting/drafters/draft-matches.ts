@@ -4,7 +4,8 @@ import type { Fact } from "../facts/fact";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { bareTerm } from "../facts/find-definition";
 import { isAlikeForMatching } from "../facts/term-sort";
-import { phraseRest, stateClause } from "../phrasing/ask-clause";
+import { stateClause } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
 import type { SourceStock } from "../source-stock";
 import { datedFacts } from "./dated-facts";
 

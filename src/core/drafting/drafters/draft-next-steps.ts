@@ -12,9 +12,19 @@ const FEWEST_STEPS = 4;
 /** "What should you do right after you tape the foil over the window?": the other steps are the wrong answers. */
 export function draftNextSteps({ analysis }: SourceStock): Candidate[] {
   return listsOfSteps(analysis).flatMap(({ steps }) =>
-    steps.length < FEWEST_STEPS ? [] : steps.slice(0, -1).flatMap((step, index) => askAfter(step, index, steps, analysis.sentences)),
+    steps.length < FEWEST_STEPS
+      ? []
+      : steps
+          .slice(0, -1)
+          .flatMap((step, index) => askAfter(step, index, steps, analysis.sentences))
+          .slice(0, MOST_OF_A_LIST),
   );
 }
+
+/** Two questions of two kinds: more would ask for the whole list piece by piece. */
+const MOST_OF_A_LIST = 4;
+/** What is done again and again has no place in the row. */
+const REPEATED = /\b(?:every|each (?:day|week|time)|twice|once a|daily|weekly|whenever|when|as soon as|until)\b/i;
 
 function askAfter(step: Sentence, index: number, steps: readonly Sentence[], sentences: readonly Sentence[]): Candidate[] {
   const next = steps[index + 1]!;
@@ -28,6 +38,7 @@ function askAfter(step: Sentence, index: number, steps: readonly Sentence[], sen
   const distractors = unlike(rest, (text) => text, [key]);
   if (
     distractors.length < 2 ||
+    [doing, key].some((text) => REPEATED.test(text)) ||
     [doing, ...options].some((text) => text.split(" ").length > LONGEST_STEP || /\b(?:it|them|this|these|then|again)\b/i.test(text))
   )
     return [];

@@ -41,13 +41,16 @@ const EVENTS = 5;
 /** What happens in a story, in the order of its telling: only plain past events, none looked back on. */
 function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Candidate[] {
   const looksBack = analysis.sentences.some((sentence) => /\b(?:years|days|hours) (?:before|earlier)\b/.test(sentence.text));
-  const plain = statements.filter(({ phrasing: { clause }, words, sentence }) => {
+  const plain = statements.filter(({ phrasing: { clause }, words, sentence, text }) => {
     const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
     // "Ten-year-olds rowed": what was always so has no place in the row.
+    // "Nobody got off", "called me": neither an event nor clear by itself.
+    const isOpen = /^(?:nobody|no one|nothing|most|many|some|there)\b/i.test(text) || /\b(?:me|my|us|our|we|I)\b/.test(text);
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
     return (
       past &&
       !isHabit &&
+      !isOpen &&
       clause.rank === "main" &&
       !clause.negated &&
       words >= 4 &&

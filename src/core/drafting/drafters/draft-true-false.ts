@@ -5,7 +5,7 @@ import { headTerminal } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
-import { isSameSort } from "../facts/term-sort";
+import { isSameFile, isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
@@ -39,7 +39,10 @@ function startsWithName({ stem, evidence }: Candidate): boolean {
 function fromStatement(statement: Statement, stock: SourceStock, seed: number): Candidate[] {
   const { analysis } = stock;
   const { clause } = statement.phrasing;
-  if (clause.rank === "adverbial" || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
+  // "The fog drifts through the nets": a crumb of a longer sentence.
+  const isCrumb =
+    statement.words < 7 && clause.rank === "main" && clause.sentence.clauses.filter((other) => other.rank === "main").length > 1 && !/\d/.test(statement.text);
+  if (clause.rank === "adverbial" || isCrumb || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
   const base = {
     kind: "true-false" as const,
     accepted: [],
@@ -158,7 +161,10 @@ function fromCauses(stock: SourceStock): Candidate[] {
     )
       return [];
     const text = `${fact.answer}, ${statement.text}`;
-    if (text.split(" ").length > 26 || /\b(?:their|its|his|her|they|it|he|she)\b/.test(fact.answer)) return [];
+    // A pronoun in front is clear where it takes up the subject that follows, and no other stands with it.
+    const others = fact.answer.replace(/^because (?:they|it|he|she) /, "");
+    const opens = others !== fact.answer && fact.pattern !== "why-because";
+    if (text.split(" ").length > 26 || /\b(?:their|its|his|her|they|it|he|she)\b/.test(opens ? others : fact.answer)) return [];
     return [
       {
         kind: "true-false" as const,
@@ -200,7 +206,9 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
     const reversed =
       fact.pattern === "what-is-called" ? `${fact.term} ${plural ? "are" : "is"} ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
-    const other = [...all.slice(index + 1), ...all.slice(0, index)].find((one) => isSameSort(fact, one, stock.analysis.lexicon));
+    const other = [...all.slice(index + 1), ...all.slice(0, index)].find(
+      (one) => isSameSort(fact, one, stock.analysis.lexicon) && isSameFile(fact, one, stock.analysis.lexicon),
+    );
     if (!other || verb === "are") return [own];
     const wrong: Candidate = {
       ...base,

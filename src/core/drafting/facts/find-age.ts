@@ -1,8 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
-import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { numberForms } from "../phrasing/number-forms";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonNode } from "./find-cause";
 

@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

@@ -1,7 +1,8 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 

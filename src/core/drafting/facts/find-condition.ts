@@ -2,9 +2,10 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 

@@ -3,8 +3,9 @@ import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { isContrast, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { isContrast, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

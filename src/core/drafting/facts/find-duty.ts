@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, wordsText } from "../../language/node-text";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

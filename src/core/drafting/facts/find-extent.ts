@@ -1,7 +1,9 @@
 import { midSentence, nodeText } from "../../language/node-text";
 import { walkTree } from "../../language/tree";
-import { askClause, phraseClause, phraseRest } from "../phrasing/ask-clause";
+import { askClause, phraseClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 
@@ -34,7 +36,7 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
       clause: effect,
       phrasing: asked,
       stem: askClause(asked, "Why", rest),
-      answer: `because ${phrasing.subject} ${phrasing.finite} ${how}`,
+      answer: withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${how}`, asked, analysis),
       accepted: [`${phrasing.subject} ${phrasing.finite} ${how}`],
       depth: "understanding",
       worth: 3.1,

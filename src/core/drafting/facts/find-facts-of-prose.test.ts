@@ -59,7 +59,7 @@ describe("reasons", () => {
     "over so much of something": [
       "A tree cannot make much sugar with so little light, so it stops making chlorophyll.",
       "Why does a tree stop making chlorophyll?",
-      "because a tree cannot make much sugar with so little light",
+      "because it cannot make much sugar with so little light",
     ],
     "of the only woman, though woman is said of her": [
       "Mary Anning found the skull. Because she was a woman, she was not allowed to join the society of geologists.",
@@ -139,6 +139,56 @@ describe("ages, temperatures, goals and conditions", () => {
     ],
     "what a plan is for": ["I am writing about the plan to close the swimming pool.", /Why is/],
     "a tale that goes back": ["It was a tale that went back a century.", /What went/],
+  });
+});
+
+describe("who and what is meant", () => {
+  finds({
+    "a subject with two adjectives": [
+      "Sea fog forms when warm, moist air moves over cold water.",
+      "What happens when warm, moist air moves over cold water?",
+      "sea fog forms",
+    ],
+    "a reason for what was just told of": [
+      "Sea fog forms at night. Sailors fear it more than any other fog, since it can last for days.",
+      "Why do sailors fear sea fog more than any other fog?",
+      "since it can last for days",
+    ],
+    "anybody at all": [
+      "Chroniclers claimed that one could catch the fish with bare hands.",
+      "What did chroniclers claim?",
+      "that one could catch the fish with bare hands",
+    ],
+    "a reason with two verbs": [
+      "Valley fog collects in low places because cold air is heavy and sinks.",
+      "Why does valley fog collect in low places?",
+      "because cold air is heavy and sinks",
+    ],
+    "a time before the purpose": [
+      "In autumn the workers push the drones out of the hive to save food.",
+      "Why do the workers push the drones out of the hive in autumn?",
+      "to save food",
+    ],
+  });
+  neverAsks({
+    "a ship with a woman's name": ["The trawler Margaret struck the reef. She sank in six minutes.", /Margaret sink|did Margaret/],
+    "what nobody does": ["Nobody learns to swim by being thrown into a storm.", /nobody learn/],
+    "those who listen": ["In three years you raised half a million pounds.", /did you raise/],
+    "either of two plurals": ["Our school allowed phones in every lesson. Teachers hoped that pupils would use them at home.", /use (?:teachers|them|phones)/],
+    "a day for what was pulled": ["The sea was flat. Ilse took hold of the sea. Twice a day she pulled it up the beach.", /pull(?:ed)? (?:the|a) day/],
+  });
+});
+
+describe("in an opinion", () => {
+  const opinion = (text: string) => asked(`# Our class needs a garden\n\nI think our class should have a garden behind the gym. ${text}`);
+  it("asks what the writer thinks, in the third person", () => {
+    expect(opinion("Bees need flowers.").map(([stem]) => stem)).toContain("What does the writer think?");
+  });
+  it("asks what others worry about", () => {
+    expect(opinion("Some parents worry that a garden is too much work.")).toContainEqual([
+      "What do some parents worry about?",
+      "that a garden is too much work",
+    ]);
   });
 });
 

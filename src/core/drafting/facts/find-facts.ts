@@ -125,7 +125,14 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
-  return facts.filter((fact) => !isLeftAlone(fact, sentence, analysis)).map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+  return facts
+    .filter((fact) => !asksOfNobody(fact) && !isLeftAlone(fact, sentence, analysis))
+    .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+}
+
+/** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */
+function asksOfNobody({ type, clause }: Fact): boolean {
+  return type !== "cause" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
 }
 
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */

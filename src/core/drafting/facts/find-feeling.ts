@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import { type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

@@ -4,8 +4,9 @@ import type { Clause } from "../../language/clause";
 import { midSentence } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
-import { type Phrasing, phraseClause, phraseRest, preverbalAdverbs } from "../phrasing/ask-clause";
+import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
+import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

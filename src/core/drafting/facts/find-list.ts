@@ -2,10 +2,11 @@ import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import { type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
 import { numberWords } from "../phrasing/number-forms";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

@@ -2,9 +2,10 @@ import type { Analysis } from "../../language/analysis";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, objectAhead, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
+import { objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 

@@ -2,9 +2,10 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 

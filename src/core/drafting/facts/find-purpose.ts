@@ -1,9 +1,10 @@
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, phraseRest } from "../phrasing/ask-clause";
+import { askClause } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 

@@ -2,9 +2,10 @@ import type { Analysis } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, askSubject, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { numberForms } from "../phrasing/number-forms";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 

@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { pronounOf } from "../../language/resolve-pronouns";
-import { type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear, reasonNode } from "./find-cause";
 

@@ -2,18 +2,21 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
-import { askClause, type Phrasing, phraseRest } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand calculate observe teach remember know ask wonder".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe teach remember know ask wonder".split(
     " ",
   ),
 );
+/** "What do some parents worry *about*?" */
+const ABOUT = new Set("worry complain boast".split(" "));
 /** With somebody who is told: "told the keeper *that the lamp was out*". */
 const TELLING = new Set("tell warn remind promise assure inform convince show".split(" "));
 /** Nobody in particular: more than one sentence may answer. */
@@ -51,7 +54,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "What", rest),
+      stem: askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? [rest, "about"].filter(Boolean).join(" ") : rest),
       answer,
       answerNode: part.node,
       accepted: [answer.replace(/^that /, "")],

@@ -1,7 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { askClause, type Phrasing, phraseClause, phraseRest, stateClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { stateShared } from "../phrasing/ask-shared";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
@@ -21,7 +23,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
   if (cause.shared && reasonRest === "no-subject") return [];
-  const answer = `because ${cause.shared ? reasonRest : stateClause(reason, reasonRest)}`;
+  const told = cause.shared ? reasonRest : stateClause(reason, reasonRest);
+  const answer = withPronoun(`because ${told}`, phrasing, analysis);
   return [
     {
       type: "cause",
@@ -31,7 +34,7 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       phrasing,
       stem: askClause(phrasing, "Why", rest),
       answer,
-      accepted: [answer.replace(/^because /, "")],
+      accepted: [...new Set([answer.replace(/^because /, ""), told])],
       depth: "understanding",
       worth: 3.3,
       pattern: "why-so",

@@ -9,6 +9,11 @@ const PERSONS = SORTS.findIndex((files) => files.includes(18));
 
 /** What sort of thing a term names: a deed, matter or a living thing, a person, something made or thought. Undefined where no dictionary knows it. */
 export function termSort(fact: Pick<Fact, "term">, lexicon: Lexicon): number | undefined {
+  const file = termFile(fact, lexicon);
+  return file === undefined ? undefined : SORTS.findIndex((files) => files.includes(file));
+}
+
+function termFile(fact: Pick<Fact, "term">, lexicon: Lexicon): number | undefined {
   const words = bareTerm(fact.term ?? "")
     .toLowerCase()
     .split(" ");
@@ -16,8 +21,7 @@ export function termSort(fact: Pick<Fact, "term">, lexicon: Lexicon): number | u
   const entry = [head, head.replace(/ies$/, "y"), head.replace(/es$/, ""), head.replace(/s$/, "")]
     .map((form) => lexicon.findWord(form))
     .find((found) => found && found.senses.length > 0);
-  const file = entry ? lexicon.nounFile(entry.senses[0]!) : undefined;
-  return file === undefined ? undefined : SORTS.findIndex((files) => files.includes(file));
+  return entry ? lexicon.nounFile(entry.senses[0]!) : undefined;
 }
 
 const isMany = (fact: Fact) => fact.plural ?? fact.phrasing.clause.verb.flags?.includes("plain") ?? false;
@@ -26,6 +30,12 @@ const isMany = (fact: Fact) => fact.plural ?? fact.phrasing.clause.verb.flags?.i
 export function isSameSort(fact: Fact, other: Fact, lexicon: Lexicon): boolean {
   const [own, theirs] = [termSort(fact, lexicon), termSort(other, lexicon)];
   return isMany(fact) === isMany(other) && (own === undefined || theirs === undefined || own === theirs);
+}
+
+/** The same file of the dictionary, or none known: a sweet juice is not taken for a mother. */
+export function isSameFile(fact: Fact, other: Fact, lexicon: Lexicon): boolean {
+  const [own, theirs] = [termFile(fact, lexicon), termFile(other, lexicon)];
+  return own === undefined || theirs === undefined || own === theirs;
 }
 
 /** In a column of terms only persons stand out from the rest. */

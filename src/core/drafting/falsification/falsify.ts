@@ -123,6 +123,17 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
   const than = /^(.*?\bthan) ([^,]+)(,.*)?$/.exec(rest);
   const { clause, subject } = phrasing;
   if (!than || than[3] || clause.adjuncts.some(({ node }) => node.cat.includes("sb")) || !/\b(?:\w+er|more)\b/.test(than[1]!)) return [];
+  // "made of a plastic that is stronger than steel": compared inside a phrase, not by the clause.
+  const compared =
+    clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap") ||
+    clause.adjuncts.some(({ node }) => node.cat === "advp") ||
+    clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
+  if (
+    !compared ||
+    [...walkTree(clause.subject)].some((node) => node.cat === "rc") ||
+    partsOf(clause).some((part) => [...walkTree(part)].some((node) => node.cat === "rc"))
+  )
+    return [];
   const other = than[2]!;
   const similar = other.split(" ").length <= subject.split(" ").length + 2 && !/\b(?:it|them|they|usual|expected|ever|before|people|others?)\b|\d/.test(other);
   const sameNumber = /s$/.test(headWord(subject)) === /s$/.test(headWord(other)) && !/ and /.test(other);

@@ -2,7 +2,8 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import type { Node } from "../../language/tree";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
-import { askClause, type Phrasing, phraseClause, phraseRest, preverbalAdverbs, stateClause } from "./ask-clause";
+import { askClause, type Phrasing, phraseClause, stateClause } from "./ask-clause";
+import { phraseRest, preverbalAdverbs } from "./phrase-rest";
 
 /** The verb phrases that share one subject, in order; one clause alone is its own. */
 export function sharingClauses(clause: Clause): Clause[] {

@@ -44,6 +44,16 @@ export function findUnclear(
   if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
   // "costs *too* much": how much, and no pointing.
   if (node.kids.length === 0 && node.lemma === "too" && /^(?:much|many|little|few)$/.test(sentence.words[node.end]?.lower ?? "")) return undefined;
+  if (node.kids.length === 0 && sentence.open?.has(node.start)) return "pronoun";
+  // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
+  if (node.kids.length === 0 && node.lemma === "other" && sentence.words[node.start - 1]?.lower === "any") return undefined;
+  if (
+    node.kids.length === 0 &&
+    node.lemma === "one" &&
+    node.cat === "pro" &&
+    /^(?:can|could|may|might|must|should|would)$/.test(sentence.words[node.end]?.lower ?? "")
+  )
+    return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
@@ -88,12 +98,14 @@ function innerBinder(subject: Node, sentence: Sentence, analysis: Analysis): Bin
 /** The nouns that stand in a part of a clause by themselves, for a pronoun that follows them. */
 export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): Binder[] {
   if (node.cat !== "np") return node.kids.flatMap((kid) => bindersIn(kid, sentence, analysis));
+  const known = sentence.resolved?.has(node.start) && node.end - node.start === 1;
+  if (known) return [{ num: node.f.num ?? "sg", human: /^(?:him|her)$/i.test(sentence.words[node.start]!.lower) }];
   return node.f.time || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
 }
 
-/** *my* and *me*, which become "the speaker's" and "the speaker". */
+/** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */
 function isNarrators(node: Node): boolean {
-  return (node.cat === "poss" && node.lemma === "my") || (node.cat === "pro" && node.lemma === "me");
+  return (node.cat === "poss" && (node.lemma === "my" || node.lemma === "our")) || (node.cat === "pro" && node.lemma === "me");
 }
 
 function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean, inside: Binder | undefined, beside: readonly Binder[]): Unclear | undefined {

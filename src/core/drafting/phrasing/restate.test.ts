@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
-import { askClause, askSubject, phraseClause, phraseRest, stateClause } from "./ask-clause";
+import { askClause, askSubject, phraseClause, stateClause } from "./ask-clause";
+import { phraseRest } from "./phrase-rest";
 import { articleFor, restateAsPassive, sentenceOf, verbPhraseAs } from "./restate";
 
 function phrase(text: string) {

@@ -2,7 +2,8 @@ import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import { type Phrasing, preverbalAdverbs } from "./ask-clause";
+import type { Phrasing } from "./ask-clause";
+import { preverbalAdverbs } from "./phrase-rest";
 
 export type Passive = { subject: string; verb: string; doer: string };
 

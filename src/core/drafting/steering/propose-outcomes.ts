@@ -3,7 +3,8 @@ import { sectionsOf } from "../drafters/sections";
 import type { Fact } from "../facts/fact";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { bareTerm } from "../facts/find-definition";
-import { phraseRest, stateClause } from "../phrasing/ask-clause";
+import { stateClause } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
 import type { SourceStock } from "../source-stock";
 
 const MOST = 8;

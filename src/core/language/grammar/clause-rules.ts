@@ -6,6 +6,13 @@ export function isWhose(np: Node): boolean {
   return np.role === "possessor" && np.kids[0]?.cat === "relposs";
 }
 
+/** "turn the glass *with one finger*": these seldom open a sentence without a comma. */
+const BEHIND = new Set("with of to for into onto".split(" "));
+
+function holdsClause(node: Node): boolean {
+  return node.cat === "rc" || node.cat === "s" || node.kids.some(holdsClause);
+}
+
 /** Clauses, what stands in front of them, and how they are joined. */
 export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("s", "np vp", 1, "subject", 0, (np, vp) => {
@@ -34,7 +41,10 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     ["advp", 0.4, 0.1],
     ["sb", 1.2, 0.1],
   ] as const) {
-    rule("s", `${cat} s`, 1, "adjunct", bare, fronted(0));
+    // "in a desert that is why people float salt water is denser": what holds a clause needs its comma.
+    rule("s", `${cat} s`, 1, "adjunct", bare, (part, s) =>
+      s.f.gap ? undefined : { f: s.f, cost: cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0 },
+    );
     rule(`${cat}-c`, `${cat} comma`, 0, "mark", 0);
     rule("s", `${cat}-c s`, 1, "adjunct", withComma, fronted(0));
   }

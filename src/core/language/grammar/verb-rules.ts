@@ -255,7 +255,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const f = sameForm(l, r);
     const verb = headTerminal(r);
     const mayBePassive = l.f.passive && !r.f.passive && verb.cat === "v" && verb.flags?.[0] === "past";
-    return f && { f, cost: mayBePassive && !hasObject(r) ? 1.6 : 0 };
+    // "collects there because cold air is heavier *and sinks*": what follows a reason goes on with it.
+    const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
+    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason };
   };
   rule("j-vp", "conj vp", 1, "mark", 0);
   rule("vp", "vp j-vp", 0, "coordination", 0.4, joined);

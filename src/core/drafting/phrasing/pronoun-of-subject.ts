@@ -1,0 +1,18 @@
+import type { Analysis } from "../../language/analysis";
+import type { Phrasing } from "./ask-clause";
+
+/** "because *Mrs Finch* was relieved" in an answer about Mrs Finch: *she*. Nothing where the pronoun is not sure. */
+function pronounOfSubject({ subject, binder, clause }: Phrasing, { persons }: Analysis): string | undefined {
+  if (clause.imperative || /^(?:you|there|it|I)$/.test(subject)) return undefined;
+  const gender = binder.gender ?? persons.get(subject)?.gender;
+  if (gender === "he" || gender === "she") return gender;
+  if (binder.num === "pl") return "they";
+  return binder.num === "sg" && !binder.human ? "it" : undefined;
+}
+
+/** "because a tree cannot make sugar" → "because it cannot make sugar", where the question has named the tree. */
+export function withPronoun(answer: string, asked: Phrasing, analysis: Analysis): string {
+  const pronoun = pronounOfSubject(asked, analysis);
+  const opening = `because ${asked.subject} `;
+  return pronoun && answer.toLowerCase().startsWith(opening.toLowerCase()) ? `because ${pronoun} ${answer.slice(opening.length)}` : answer;
+}
