@@ -106,6 +106,7 @@ export const ABSTAIN_TEXT: Record<string, string> = {
   "too-long": "too long to be sure of",
   "not-parsed": "its grammar was not understood as a whole",
   "no-verb": "it has no verb",
+  "cut-unsure": "nobody wrote its full stops, and where it begins or ends is not sure",
   capitals: "it is all in capitals, so that names cannot be told from nouns",
   spanish: "read by its surface only, as all Spanish is: numbers, names, terms, reasons and steps",
 };

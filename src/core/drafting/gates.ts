@@ -58,7 +58,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
   if (!/^[\p{Lu}"“\d¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
-  if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in)\b/i.test(stem)) return "doubled-words";
+  if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
+    return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   const quotes = candidate.pattern === "what-it-stands-for" || candidate.parts?.sort === "gaps";
   if (!WITHOUT_ANSWER.has(candidate.kind) && !quotes && answerInStem(candidate)) return "answer-in-stem";

@@ -132,10 +132,19 @@ function withSpeechCut(segmented: readonly Segmented[], tools: LanguageTools, ca
   const isSpoken = ({ sentence, tokens }: Segmented) => isUnpunctuated(tokens, sentence.block.kind === "cue");
   if (!segmented.some(isSpoken)) return [...segmented];
   const cut = segmented.flatMap(({ sentence, tokens }): Segmented[] => {
-    const ranges = isSpoken({ sentence, tokens }) ? splitSpeech(tokens, tools, capitals) : [];
+    const breaks = new Set(sentence.block.timings?.map(({ start }) => start));
+    const ranges = isSpoken({ sentence, tokens }) ? splitSpeech(tokens, tools, capitals, breaks) : [];
     if (ranges.length < 2) return [{ sentence, tokens }];
-    return ranges.map(({ start, end }, indexInBlock) => ({
-      sentence: { ...sentence, indexInBlock, unpunctuated: true, start, end, text: sentence.block.text.slice(start, end) },
+    return ranges.map(({ start, end, isSure }, indexInBlock) => ({
+      sentence: {
+        ...sentence,
+        indexInBlock,
+        unpunctuated: true,
+        start,
+        end,
+        text: sentence.block.text.slice(start, end),
+        ...(isSure ? {} : { abstained: "cut-unsure" as const }),
+      },
       tokens: tokens.filter((token) => token.start >= start && token.end <= end),
     }));
   });

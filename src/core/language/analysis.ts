@@ -6,7 +6,7 @@ import type { TaggedWord } from "./tag-candidates";
 import type { Node } from "./tree";
 
 /** Why a sentence was not understood; it is then never asked about. */
-export type AbstainReason = "heading" | "list-item" | "speech" | "question" | "too-long" | "not-parsed" | "no-verb" | "capitals" | "spanish";
+export type AbstainReason = "heading" | "list-item" | "speech" | "question" | "too-long" | "not-parsed" | "no-verb" | "capitals" | "spanish" | "cut-unsure";
 
 export type Sentence = {
   /** Position in the whole source. */

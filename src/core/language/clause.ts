@@ -160,6 +160,8 @@ function readVerbPhrases(
 
   for (const verbal of found) {
     for (const part of verbal.adjuncts) readInner(sentence, part.node, out);
+    // "so fast *that she could not finish*"
+    for (const { node } of verbal.adjuncts) if (node.cat === "advp" && node.kids[1]?.cat === "cs") readResult(sentence, node.kids[1], out);
     for (const part of verbal.complements) if (part.role === "predicate") readResult(sentence, part.node, out);
   }
 }

@@ -105,6 +105,18 @@ const TITLE_GENDER: Record<string, Person["gender"]> = {
   queen: "she",
   princess: "she",
   aunt: "she",
+  mother: "she",
+  mum: "she",
+  mom: "she",
+  grandma: "she",
+  grandmother: "she",
+  granny: "she",
+  auntie: "she",
+  father: "he",
+  dad: "he",
+  grandpa: "he",
+  grandfather: "he",
+  grandad: "he",
   mistress: "she",
   dame: "she",
   master: "he",
@@ -209,7 +221,11 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
 }
 
 /** In the dictionary groups or something else first; in a text persons. */
-const PEOPLE = new Set("people person child folk settler villager crowd scientist researcher engineer family crew team staff public".split(" "));
+const PEOPLE = new Set(
+  "people person child folk settler villager crowd scientist researcher engineer family crew team staff public mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
+    " ",
+  ),
+);
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
   if (PEOPLE.has(lemma) || /-year-old$/.test(lemma)) return true;

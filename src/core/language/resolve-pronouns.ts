@@ -79,10 +79,19 @@ function agreeing(
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
   return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`) ? undefined : antecedent;
+}
+
+/** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */
+function pointsToMore({ adjuncts, subject, auxiliaries }: Clause): boolean {
+  const pointing = adjuncts.some(
+    ({ node }) => node.end <= subject.start && nounPhrases(node).some((np) => np.f.det === "dem" && np.f.num !== "pl" && !np.f.time),
+  );
+  return pointing || (auxiliaries[0]?.lemma === "would" && auxiliaries.some(({ cat }) => cat === "have"));
 }
 
 /** A word with a capital inside a sentence that is no part of the person's name. */
@@ -153,7 +162,10 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   if (clause.imperative || clause.subject.cat === "there") return undefined;
   const key = positionKey(clause.sentence, clause.subject.start);
   if (found.has(key)) return found.get(key);
-  const node = coreOf(clause.subject);
+  // "The first keeper was Abel Thorne. He …": by his name.
+  const named =
+    clause.verb.cat === "be" ? clause.complements.find(({ role, node }) => role === "predicate" && coreOf(node).f.det === "proper")?.node : undefined;
+  const node = coreOf(named ?? clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
   // "Most of the workers were immigrants. They …": all of them, or most?
@@ -269,8 +281,13 @@ function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
 }
 
-const A_HE = /^(?:father|man|boy|husband|brother|uncle|son|grandfather|grandson|nephew|king|prince|lord|fisherman|gentleman|monk|dad|grandpa)$/i;
-const A_SHE = /^(?:mother|woman|girl|wife|sister|aunt|daughter|grandmother|granddaughter|niece|queen|princess|lady|nun|mum|mom|grandma)$/i;
+const A_HE = /^(?:father|man|boy|husband|brother|uncle|son|grandfather|grandson|nephew|king|prince|lord|fisherman|gentleman|monk|dad|daddy|grandpa|grandad)$/i;
+const A_SHE = /^(?:mother|woman|girl|wife|sister|aunt|daughter|grandmother|granddaughter|niece|queen|princess|lady|nun|mum|mom|mummy|grandma|granny|auntie)$/i;
+
+/** "father" is a he, "queen" a she. */
+export function nounGender(lemma: string): "he" | "she" | undefined {
+  return A_HE.test(lemma) ? "he" : A_SHE.test(lemma) ? "she" : undefined;
+}
 
 /** WordNet's file of animals. */
 const ANIMAL = 5;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../../tests/support/language-tools";
+import { analyse, tools } from "../../../tests/support/language-tools";
+import { analyseText } from "./analyse-text";
 
 const SPOKEN =
   "okay so today the keeper turns the lens and the lens throws the light far out to sea the ships see the light at night um then the captain counts the seconds and he knows the name of the lighthouse the light never stops because a clockwork motor turns it";
@@ -29,4 +30,42 @@ it("a long sentence that somebody wrote, with its commas and its stop, stays who
   const long =
     "After the long war of the two towns over the herring grounds, the council of Skerry Bay, which had lost most of its boats and nearly all of its money, asked the fishermen of the northern islands to lend it twelve boats, and promised them a share of every catch until the debt was paid.";
   expect(analyse(long).sentences.map(({ text }) => text)).toEqual([long]);
+});
+
+/** Captions without full stops, one line to a caption; a line's place in the text is where a caption begins. */
+const captioned = (lines: string[]) => {
+  const text = lines.join(" ");
+  let start = 0;
+  const timings = lines.map((line, index) => {
+    const timing = { start, end: start + line.length, startMs: index * 4000, endMs: (index + 1) * 4000 };
+    start += line.length + 1;
+    return timing;
+  });
+  const locator = { type: "time" as const, startMs: 0, endMs: lines.length * 4000 };
+  return analyseText([{ id: "b1", kind: "cue", text, timings, locator }], tools()).sentences;
+};
+const CRABS = [
+  "there are more than forty million of them and they all set out in the same week",
+  "the males leave first and dig burrows near the beach",
+  "the crabs wait for the first rain of the wet season because their gills must stay moist",
+  "the females release their eggs at the turn of the high tide during the last quarter of the moon",
+  "the young crabs spend about a month in the ocean",
+  "the rangers have built bridges and tunnels for the crabs",
+];
+
+describe("captions without full stops", () => {
+  it("are cut at their lines where most lines end with a clause", () => {
+    const sure = captioned(CRABS).filter(({ abstained }) => abstained === undefined);
+    expect(sure.map(({ text }) => text)).toContain("the females release their eggs at the turn of the high tide during the last quarter of the moon");
+  });
+  it("leave out what may as well be cut elsewhere", () => {
+    const words = CRABS.join(" ").split(" ");
+    const tenEach = Array.from({ length: Math.ceil(words.length / 10) }, (_, index) => words.slice(index * 10, index * 10 + 10).join(" "));
+    const doubtful = captioned(tenEach).filter(({ text }) => /^in the same week|^during the last quarter/.test(text));
+    expect(doubtful.every(({ abstained }) => abstained === "cut-unsure")).toBe(true);
+  });
+  it("end no clause before the mark of an owner", () => {
+    const cut = captioned([...CRABS, "the ants spray acid into the crabs' eyes and the crabs go blind"]);
+    expect(cut.filter(({ text, abstained }) => abstained === undefined && /into the crabs$/.test(text))).toEqual([]);
+  });
 });

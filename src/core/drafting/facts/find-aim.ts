@@ -19,7 +19,10 @@ const MOVING = new Set("ask tell allow permit force help encourage order urge pe
 /** "A lawyer can *ask the judge to dismiss a person*": what can a lawyer ask the judge to do? */
 export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const [to, what, ...more] = clause.complements;
+  const [to, inside, ...more] = clause.complements;
+  // "asked the lady *at the shop* to show him": the deed stands behind where she is.
+  const behind = clause.adjuncts.at(-1);
+  const what = inside ?? (behind?.node.cat === "vp" && behind.node.f.form === "to" ? { role: "infinitive", node: behind.node } : undefined);
   if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
   if (to?.role !== "object" || what?.role !== "infinitive" || !isDeed(what.node, clause.verb.lemma ?? "")) return [];
   if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, clause.sentence, analysis))) return [];
@@ -47,6 +50,29 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** "asks the judge *to dismiss* her", "lets you *watch* the sun" */
 function isDeed({ f }: Node, verb: string): boolean {
   return f.form === "to" || (f.form === "base" && /^(?:let|help)$/.test(verb));
+}
+
+/** "Every ship *had to give one penny for each ton*": what did every ship have to do? */
+export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
+  if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
+  if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");
+  if (isUnclear(rest) || answer.split(" ").length < 3) return [];
+  return [
+    factOf(phrasing, part.node.start, {
+      type: "aim",
+      stem: askClause({ ...phrasing, verbPhrase: `${phrasing.verbPhrase} to do` }, "What", rest),
+      answer,
+      answerNode: part.node,
+      accepted: [`to ${answer}`],
+      depth: "understanding",
+      worth: 2.3,
+      pattern: "what-aim",
+    }),
+  ];
 }
 
 /** Verbs with a deed in *-ing*, and the preposition that some of them take. */

@@ -15,7 +15,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (clause.imperative) return whatToDo(phrasing, analysis);
   // "until 1713, when France gave it up": behind a comma, *when* tells of the time before it.
   const part = clause.adjuncts.find(
-    ({ node }) => isCondition(reasonNode(node)) && !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
+    ({ node }) =>
+      (isCondition(reasonNode(node)) || isWhere(node, clause)) &&
+      !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
@@ -74,6 +76,11 @@ function whatOneShould(modal: string, phrasing: Phrasing, rest: string, conditio
     worth: 3,
     pattern: "what-to-do",
   };
+}
+
+/** "*Where newspapers are censored*, abuses remain hidden": under that condition, and at no place. */
+function isWhere(node: Node, clause: Clause): boolean {
+  return node.cat === "sb-c" && reasonNode(node).f.sub === "where" && node.end <= clause.subject.start && isGeneral(clause);
 }
 
 function isCondition(node: Node): boolean {

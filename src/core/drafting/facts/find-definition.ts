@@ -114,6 +114,38 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
+export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np")
+    return [];
+  const core = coreOf(predicate);
+  const name = nodeText(sentence, core);
+  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.det !== "proper" || core.f.time || headTerminal(core).cat !== "pn")
+    return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const human = phrasing.binder.human || analysis.persons.has(name);
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("thing", sentence, predicate.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
+      answer: name,
+      answerNode: core,
+      accepted: name.includes(" ") && human ? [name.split(" ").at(-1)!] : [],
+      depth: "recall",
+      worth: 2.4,
+      pattern: "which-one",
+    },
+  ];
+}
+
 /** "*The part of the rope that leads away* is called *the standing part*." */
 export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;

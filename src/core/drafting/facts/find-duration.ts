@@ -1,7 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
-import { nodeText } from "../../language/node-text";
+import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
@@ -9,7 +9,43 @@ import { type Fact, factOf } from "./fact";
 
 /** "It took Ida *three years* to finish the lens": how long did it take? */
 export function findDuration(sentence: Sentence, analysis: Analysis): Fact[] {
-  return sentence.clauses.filter((clause) => clause.rank === "main").flatMap((clause) => durationOf(clause, analysis));
+  return sentence.clauses.filter((clause) => clause.rank === "main").flatMap((clause) => [...durationOf(clause, analysis), ...lengthOfDeed(clause, analysis)]);
+}
+
+/** "*Building the tower* took four years": how long did building it take? */
+function lengthOfDeed(clause: Clause, analysis: Analysis): Fact[] {
+  const { sentence, subject } = clause;
+  const auxiliary = auxiliaryOf(clause);
+  const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
+  const isDeed = subject.role === "gerund" && subject.end - subject.start >= 2 && !findUnclear(subject, sentence, analysis);
+  if (clause.verb.lemma !== "take" || !isDeed || !auxiliary || clause.negated || clause.shared || !length || more.length > 0 || !isLength(length)) return [];
+  const deed = midSentence(sentence, subject);
+  const answer = nodeText(sentence, length);
+  const phrasing: Phrasing = {
+    clause,
+    subject: deed,
+    binder: { num: "sg", human: false },
+    inverted: auxiliary,
+    verbPhrase: "take",
+    finite: nodeText(sentence, clause.verb),
+  };
+  return [
+    factOf(
+      phrasing,
+      length.start,
+      {
+        type: "frequency",
+        stem: `How long ${auxiliary} ${deed} take?`,
+        answer,
+        answerNode: length,
+        accepted: [],
+        depth: "recall",
+        worth: 1.9,
+        pattern: "how-long",
+      },
+      "quantity",
+    ),
+  ];
 }
 
 function durationOf(clause: Clause, analysis: Analysis): Fact[] {

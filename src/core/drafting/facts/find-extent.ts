@@ -1,15 +1,17 @@
+import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
 import { walkTree } from "../../language/tree";
-import { askClause, phraseClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { withPronoun } from "../phrasing/pronoun-of-subject";
-import { type FactFinder, factId } from "./fact";
+import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
 
 /** "The fog was *so thick that* she could not see the shore": why could she not see it? Because the fog was so thick. */
 export const findExtent: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
+  if (clause.verb.cat === "v") return findExtentOfDeed(phrasing, analysis);
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   if (clause.verb.cat !== "be" || clause.shared || clause.negated || !predicate) return [];
   const result = [...walkTree(predicate)].find((node) => node.cat === "cs");
@@ -44,3 +46,30 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "The fog came in *so fast that Brida could not finish*": why could she not? Because it came in so fast. */
+function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const manner = clause.adjuncts.find(({ node }) => node.cat === "advp" && node.kids[1]?.cat === "cs")?.node;
+  const result = manner?.kids[1];
+  if (!manner || !result || clause.shared || clause.negated || clause.imperative) return [];
+  const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);
+  const asked = effect && phraseClause(effect, analysis);
+  if (!asked || typeof asked === "string") return [];
+  const rest = phraseRest(asked, analysis);
+  const others = phraseRest(phrasing, analysis, [manner]);
+  if (isUnclear(rest) || isUnclear(others)) return [];
+  const how = [others, nodeText(clause.sentence, { ...manner, end: result.start })].filter(Boolean).join(" ");
+  const answer = withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${how}`, asked, analysis);
+  return [
+    factOf({ ...asked, clause: effect }, manner.start, {
+      type: "cause",
+      stem: askClause(asked, "Why", rest),
+      answer,
+      accepted: [`${phrasing.subject} ${phrasing.finite} ${how}`],
+      depth: "understanding",
+      worth: 3.1,
+      pattern: "why-so-that-result",
+    }),
+  ];
+}

@@ -179,6 +179,51 @@ describe("who and what is meant", () => {
   });
 });
 
+describe("what must be done, how long it took, and who was the first", () => {
+  finds({
+    "what one had to do": [
+      "Every ship that entered the harbour had to give one penny for each ton of cargo.",
+      "What did every ship that entered the harbour have to do?",
+      "give one penny for each ton of cargo",
+    ],
+    "how long a deed took": ["Building the tower took four years.", "How long did building the tower take?", "four years"],
+    "the first of its kind": ["# Keepers\n\nThe first keeper was Abel Thorne, a retired sailmaker.", "Who was the first keeper?", "Abel Thorne"],
+    "a reason that is nothing": [
+      "There was no soil, so Ida Marrow brought earth in buckets and grew potatoes in an old boat.",
+      "Why did Ida Marrow bring earth in buckets and grow potatoes in an old boat?",
+      "because there was no soil",
+    ],
+    "so fast that": [
+      "The fog came in so fast that Ida could not finish the washing.",
+      "Why could Ida not finish the washing?",
+      "because the fog came in so fast",
+    ],
+    "where, as a condition": [
+      "Where newspapers are censored, abuses of power remain hidden.",
+      "What happens where newspapers are censored?",
+      "abuses of power remain hidden",
+    ],
+    "a trade with several things to do": [
+      "Journalists investigate how public money is spent, expose corruption and give citizens information.",
+      "What do journalists do?",
+      "investigate how public money is spent, expose corruption, and give citizens information",
+    ],
+    "what maps show": ["Old maps show how the coast has changed.", "What do old maps show?", "how the coast has changed"],
+    "how long something is spent": ["The young crabs spend about a month in the ocean.", "How long do the young crabs spend in the ocean?", "about a month"],
+    "a request with a place in it": [
+      "Ida asked the lady at the repair shop to show her a map.",
+      "What did Ida ask the lady at the repair shop to do?",
+      "show her a map",
+    ],
+  });
+  neverAsks({
+    "after how many things": ["Nadia Osei looks after 40,000 maps in the museum.", /After how many/],
+    "what would have been": ["Without this service, the warming of the air would have been greater. It comes at a price.", /comes? at a price/],
+    "Mum for a thing": ["The songs of the radio were older than Mum. Ida thought it should be thrown away.", /Mum should/],
+    "a deed that befalls": ["Her boat was old. Ida died when the boat sank.", /What did Ida do/],
+  });
+});
+
 describe("in an opinion", () => {
   const opinion = (text: string) => asked(`# Our class needs a garden\n\nI think our class should have a garden behind the gym. ${text}`);
   it("asks what the writer thinks, in the third person", () => {

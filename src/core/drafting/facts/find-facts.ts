@@ -4,12 +4,12 @@ import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAge } from "./find-age";
-import { findAim, findFate, findRequest, findThought } from "./find-aim";
+import { findAim, findFate, findObligation, findRequest, findThought } from "./find-aim";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
 import { findCondition } from "./find-condition";
-import { findDefinition, findIdentity, findNaming, findSingled } from "./find-definition";
+import { findDefinition, findHolder, findIdentity, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
 import { findExtent } from "./find-extent";
@@ -39,6 +39,7 @@ const FINDERS: FactFinder[] = [
   findIdentity,
   findNamedThing,
   findSingled,
+  findHolder,
   findNamedByClause,
   findCause,
   findSo,
@@ -71,6 +72,7 @@ const FINDERS: FactFinder[] = [
   findGift,
   findAge,
   findThought,
+  findObligation,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

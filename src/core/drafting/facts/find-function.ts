@@ -65,7 +65,7 @@ function isDeed(clause: Clause): boolean {
     ["third", "plain"].includes(clause.verb.flags?.[0] ?? "") &&
     !NO_DEED.has(clause.verb.lemma ?? "") &&
     clause.complements.length > 0 &&
-    clause.complements.every(({ role }) => role !== "clause") &&
+    clause.complements.every(({ role, node }) => role !== "clause" || node.cat === "ws") &&
     !clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
   );
 }
@@ -77,10 +77,12 @@ function isPart({ clause, subject, binder }: Phrasing, analysis: Analysis): bool
   const words = subject.split(" ").length;
   const plainName = ["def", "indef", "bare", "proper"].includes(clause.subject.f.det ?? "") && clause.subject.role !== "coordination";
   const sense = analysis.lexicon.findWord(lemma)?.senses[0];
-  if (sense !== undefined && !THINGS.has(analysis.lexicon.nounFile(sense))) return false;
+  if (sense !== undefined && !binder.human && !THINGS.has(analysis.lexicon.nounFile(sense))) return false;
   // "The system": what is meant stands elsewhere.
   if (clause.subject.f.det === "def" && words === 2 && VAGUE.has(lemma)) return false;
-  return plainName && head.cat === "n" && !binder.human && words <= 4 && !(analysis.headingLemmas.has(lemma) && words <= 2);
+  // "Journalists investigate …, expose … and give …": a trade with several things to do.
+  const isTrade = binder.human && clause.shared && binder.num === "pl" && words <= 2;
+  return plainName && head.cat === "n" && (!binder.human || isTrade) && words <= 4 && !(analysis.headingLemmas.has(lemma) && words <= 2);
 }
 
 /** The clauses of one sentence that share a subject, in order. */

@@ -9,7 +9,7 @@ import { objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
-const CLOSE = new Set("long soon shortly just right well immediately".split(" "));
+const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
 const CLAUSES = new Set(["after", "before", "until", "once"]);
 const PREPOSITIONS = new Set("in on at during before after until since by".split(" "));
 

@@ -1,6 +1,6 @@
 import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
+import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
@@ -156,6 +156,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
+  // "spend about a month in the ocean"
+  const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
   const answer = own ? wordsText(clause.sentence, object.start, own.end) : nodeText(clause.sentence, withoutAside(object));
   const short = nodeText(clause.sentence, core);
   return [
@@ -165,7 +167,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "What", rest),
+      stem: askClause(phrasing, isLength ? "How long" : "What", rest),
       answer,
       answerNode: core,
       accepted: [...bareForms(answer), ...(short === answer ? [] : [short])],

@@ -67,6 +67,8 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (!counted || !noun || np !== counted || !["for", "in", "within", "after", "at"].includes(preposition)) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
+    // "looks after 40,000 maps": only a time has an after.
+    if (preposition === "after" && !UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
     // "work best at about 37 degrees Celsius"
     if (preposition === "at")
       return DEGREES.test(noun) && rest !== ""

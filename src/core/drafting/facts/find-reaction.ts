@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { nounGender, pronounOf } from "../../language/resolve-pronouns";
+import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -27,7 +28,10 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   const pronoun = pronounOf(inner.subject);
   if (!phrasing.binder.human && pronoun !== "he" && pronoun !== "she") return [];
   // "What did Gandhi do when *he* reached the coast?"
-  const subject = pronoun && asked.subject === phrasing.subject ? pronoun : asked.subject;
+  const isSame = asked.subject === phrasing.subject;
+  const own = pronoun ?? nounGender(headTerminal(clause.subject).lemma ?? "") ?? nounGender(asked.subject.split(" ").at(-1)!) ?? asked.binder.gender;
+  if (isSame && (!own || own === "none")) return [];
+  const subject = isSame ? own! : asked.subject;
   const askedRest = phraseRest(asked, analysis);
   const told = withPronoun(stateClause({ ...asked, subject }, askedRest), phrasing, analysis);
   const answer = stateShared(phrasing, analysis, [part.node]);

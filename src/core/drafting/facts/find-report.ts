@@ -11,7 +11,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe teach remember know ask wonder".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder".split(
     " ",
   ),
 );
@@ -67,7 +67,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 /** "asked *why the kitchen smelled like a bakery*" */
 function isAsked(node: Node, clause: Clause): boolean {
-  return node.cat === "ws" && /^(?:ask|wonder|explain)$/.test(clause.verb.lemma ?? "");
+  return (
+    node.cat === "ws" && /^(?:ask|wonder|explain|show|decide|describe|discover|study|investigate|tell|learn|explore|reveal)$/.test(clause.verb.lemma ?? "")
+  );
 }
 
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
-import { stateShared } from "../phrasing/ask-shared";
+import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { askShared, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type Fact, factId } from "./fact";
@@ -10,7 +10,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 /** "The lens weighed more than three tonnes, *so* the builders floated it": the first half is the reason for the second. */
 export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.linkedBy !== "so" || clause.rank !== "main" || clause.shared) return [];
+  if (clause.linkedBy !== "so" || clause.rank !== "main" || clause !== sharingClauses(clause)[0]) return [];
   const cause = clauseBefore(clause);
   if (!cause) return [];
   const reason = phraseClause(cause, analysis);
@@ -22,6 +22,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis);
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
+  const stem = askShared(phrasing, analysis, "Why", []);
+  if (!stem) return [];
   if (cause.shared && reasonRest === "no-subject") return [];
   const told = cause.shared ? reasonRest : stateClause(reason, reasonRest);
   const answer = withPronoun(`because ${told}`, phrasing, analysis);
@@ -32,7 +34,7 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "Why", rest),
+      stem,
       answer,
       accepted: [...new Set([answer.replace(/^because /, ""), told])],
       depth: "understanding",

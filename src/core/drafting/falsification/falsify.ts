@@ -154,6 +154,13 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
   const { clause } = phrasing;
   // "Each autumn, millions leave and fly south": without its time the opposite may be true as well.
   if (clause.shared && clause.sentence.clauses[0]?.adjuncts.some(({ node }) => node.end <= clause.subject.start)) return [];
+  // "keeps the snail safe": nobody takes the opposite for what is meant.
+  if (
+    /^(?:keep|make|leave)$/.test(clause.verb.lemma ?? "") &&
+    clause.complements.some(({ role }) => role === "predicate") &&
+    clause.complements.some(({ role }) => role === "object")
+  )
+    return [];
   const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
   return terminals.flatMap((node) => {
     const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();

@@ -17,7 +17,9 @@ export function hangsOnAnother(clause: Clause): boolean {
   const fronted = first.adjuncts.some(
     ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
   );
-  if (fronted && !clause.shared && (clause.linkedBy === "and" || clause.linkedBy === "so")) return true;
+  if (fronted && !clause.shared && clause.linkedBy === "and") return true;
+  const underClause = first.adjuncts.some(({ node }) => node.end <= first.subject.start && node.cat.includes("sb"));
+  if (underClause && !clause.shared && clause.linkedBy === "so") return true;
   // "…, because a bare tree needs less water *and snow cannot break it*": the reason may go on.
   const mayGoOn = first.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > first.verb.start && node.end === clause.start - 1);
   if (mayGoOn && clause.linkedBy === "and" && !clause.shared) return true;

@@ -9,7 +9,7 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 const DROPPED_ADVERBS = new Set(
-  "also again therefore thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
+  "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
   ),
 );

@@ -24,6 +24,19 @@ describe("captions become sentences and paragraphs", () => {
     expect(second!.startMs).toBeGreaterThan(3000);
     expect(second!.endMs).toBe(6000);
   });
+  it("keeps the time of every caption where nobody wrote full stops", () => {
+    const lines = [
+      "the keepers wound the clockwork every four hours and",
+      "the lamp was lit at dusk and the lens turned all night",
+      "while the ships passed the reef in the dark",
+    ];
+    const { blocks } = read(`WEBVTT\n\n${lines.map((line, index) => cue(index * 4, index * 4 + 4, line)).join("")}`);
+    expect(blocks[0]!.timings!.map(({ start, startMs }) => [blocks[0]!.text.slice(start, start + 9), startMs])).toEqual([
+      ["The keepe", 0],
+      ["the lamp ", 4000],
+      ["while the", 8000],
+    ]);
+  });
   it("begins a paragraph after a long silence", () => {
     expect(texts(`WEBVTT\n\n${cue(0, 2, "The tide rises.")}${cue(5, 7, "The boats float.")}`)).toEqual(["The tide rises.", "The boats float."]);
   });

@@ -63,12 +63,21 @@ function toBlock(sentences: readonly SpokenSentence[], speaker: string | undefin
     if (text !== "") text += " ";
     const start = text.length;
     text += sentence.text;
-    timings.push({ start, end: text.length, startMs: sentence.startMs, endMs: sentence.endMs });
+    timings.push(...timingsOf(sentence, start, text.length));
     if (sentence.restoredCapital) restored.push({ start, end: start + 1 });
     if (sentence.restoredStop) restored.push({ start: text.length - 1, end: text.length });
   }
   const at = { startMs: sentences[0]!.startMs, endMs: sentences.at(-1)!.endMs };
   return { kind: "cue", text, timings, at, ...(restored.length > 0 ? { restored } : {}), ...(speaker ? { speaker } : {}) };
+}
+
+/** One for the whole sentence; where its end was only guessed, one for each caption: people break lines where they pause. */
+function timingsOf(sentence: SpokenSentence, start: number, end: number): Timing[] {
+  const cues = [{ start: 0, startMs: sentence.startMs }, ...sentence.cues];
+  return cues.map((cue, index) => {
+    const next = cues[index + 1];
+    return { start: start + cue.start, end: next ? start + next.start - 1 : end, startMs: cue.startMs, endMs: next?.startMs ?? sentence.endMs };
+  });
 }
 
 export const captionsImporter: Importer = {

@@ -1,7 +1,14 @@
 import { splitSentences } from "../../language/split-sentences";
 import type { SpokenWord } from "./spoken-parts";
 
-export type SpokenSentence = { text: string; startMs: number; endMs: number; restoredCapital: boolean; restoredStop: boolean };
+export type SpokenSentence = {
+  text: string;
+  startMs: number;
+  endMs: number;
+  restoredCapital: boolean;
+  restoredStop: boolean /** Where nobody wrote full stops: where each caption begins in the text, and when. */;
+  cues: { start: number; startMs: number }[];
+};
 
 /** A silence this long between two captions ends a sentence where the captions have no marks. */
 const PAUSE_MS = 600;
@@ -49,7 +56,14 @@ function toSentence(text: string, words: readonly SpokenWord[], restore: boolean
   const restoredCapital = restore && /^\p{Ll}/u.test(text);
   const restoredStop = restore && !/[.!?…]["”’)]*$/.test(text);
   const capital = restoredCapital ? text.charAt(0).toUpperCase() + text.slice(1) : text;
+  let at = 0;
+  const starts = words.map((word) => {
+    at += word.text.length + 1;
+    return at - word.text.length - 1;
+  });
+  const opening = words.flatMap((word, index) => (index > 0 && word.opensCue ? [{ start: starts[index]!, startMs: word.startMs }] : []));
   return {
+    cues: restore ? opening : [],
     text: restoredStop ? `${capital.replace(/[,;:–-]+$/, "")}.` : capital,
     startMs: words[0]!.startMs,
     endMs: words.at(-1)!.endMs,
