@@ -18,7 +18,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
-      if (MONTHS.has(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
+      if (MONTHS.has(words[0]!) || WEEKDAY.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
       const known = [...persons.values()].find((person) => person.name.split(" ").includes(words.at(-1)!));
@@ -184,6 +184,7 @@ function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): bool
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
 }
 
+const WEEKDAY = /^(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)days?$|^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
 
 /** WordNet's file of made things. */

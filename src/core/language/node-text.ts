@@ -22,7 +22,8 @@ function withNouns(sentence: Sentence, from: number, to: number): string {
   let at = sentence.words[from]!.tokens[0]!.start;
   for (let index = from; index < to; index++) {
     const noun = sentence.resolved!.get(index);
-    if (!noun) continue;
+    // "some of the rain evaporates before you can measure *it*": the noun stands in the same words already.
+    if (!noun || (noun.at !== undefined && noun.at >= from && noun.at < index)) continue;
     const token = sentence.words[index]!.tokens[0]!;
     text += sentence.block.text.slice(at, token.start) + noun.text;
     at = token.end;

@@ -9,7 +9,7 @@ import { coreOf, isAnimalNoun } from "./resolve-pronouns";
 import { headTerminal, type Node } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
-export type Resolved = { text: string; sentence: Sentence };
+export type Resolved = { text: string; sentence: Sentence /** Its first word, where it stands in the pronoun's own sentence. */; at?: number };
 
 /**
  * Pronouns in object places (*it, them, him, her*): only where exactly one noun phrase before them, in
@@ -54,6 +54,9 @@ function objectPronouns(tree: Node, sentence: Sentence): Node[] {
 }
 
 function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefined, known: Known): Resolved | undefined {
+  // "when it feels like it": a way of saying, and nothing is meant.
+  if (/^like$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") && /^(?:feel|feels|felt)$/.test(sentence.words[pronoun.start - 2]?.lower ?? ""))
+    return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   if (phrase && own && LOCATIVE.has(phrase.kids[0]!.lemma ?? "")) {
@@ -65,7 +68,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (subject) return undefined;
   }
   const beside = objectBeside(pronoun, sentence);
-  const here = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== beside?.end);
+  const here = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => !beside || end <= beside.start || end > beside.end);
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) {
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
@@ -138,7 +141,9 @@ function soleOf(found: readonly Found[]): Resolved | undefined {
   // Bottled water and tap water are two things of one name.
   const heads = new Set(found.map(({ head, text }) => (head.endsWith(" or its owner") ? head : text.toLowerCase().replace(/^(?:the|an?) /, ""))));
   const last = found.at(-1);
-  return heads.size === 1 && last && !last.head.endsWith(" or its owner") ? { text: last.text, sentence: last.sentence } : undefined;
+  return heads.size === 1 && last && !last.head.endsWith(" or its owner")
+    ? { text: last.text, sentence: last.sentence, ...(last.at === undefined ? {} : { at: last.at }) }
+    : undefined;
 }
 
 /** Noun phrases before the pronoun that agree with it; a phrase inside another one counts by itself. */
@@ -195,7 +200,7 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.
   if (core.f.det === "poss" && headOfPossessor(core) === "pro") return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // Numbers and quantities of a thing are not what is said of it the second time.
-  return { text: knownText(text, core), sentence, head: lemma, end: node.end };
+  return { text: knownText(text, core), sentence, head: lemma, end: node.end, ...(contains(sentence, pronoun) ? { at: node.start } : {}) };
 }
 
 /** "examined *it* in London and said that *it* was real": what the first one stands for, the second may; where that is not known, nothing is. */

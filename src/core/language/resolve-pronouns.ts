@@ -79,11 +79,19 @@ function agreeing(
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
-  if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
+  if (!earlier && pronoun === "it" && (pointsToMore(candidate) || introducesThing(candidate, persons, lexicon))) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
   return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`) ? undefined : antecedent;
+}
+
+/** "The government presents *a plan*. It shows …": what was just brought up with an *a* may be what the text goes on with. */
+function introducesThing({ complements, sentence, verb }: Clause, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  if (verb.cat === "be" || /^(?:become|remain|have)$/.test(verb.lemma ?? "") || verb.cat === "have") return false;
+  return complements.some(
+    ({ role, node }) => role === "object" && node.cat === "np" && coreOf(node).f.det === "indef" && mayBe("it", coreOf(node), sentence, persons, lexicon),
+  );
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */

@@ -67,8 +67,11 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
   });
   if (distinct.length < 4) return [];
   // What is told here is not asked elsewhere: events that give no question of their own come first.
-  const free = distinct.filter(({ sentence }) => !factsBySentence.has(sentence));
-  const from = free.length >= EVENTS - 1 ? free : distinct;
+  // "Every autumn they made lanterns" opens a story, and is no event of it.
+  const once = distinct.filter(({ text }) => !/\b(?:every|each|always|often|usually|sometimes)\b/i.test(text));
+  const events = once.length >= EVENTS - 1 ? once : distinct;
+  const free = events.filter(({ sentence }) => !factsBySentence.has(sentence));
+  const from = free.length >= EVENTS - 1 ? free : events;
   const count = Math.min(EVENTS, from.length);
   const step = (from.length - 1) / (count - 1);
   const chosen = Array.from({ length: count }, (_, index) => from[Math.round(index * step)]!);

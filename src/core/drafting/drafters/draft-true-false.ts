@@ -106,6 +106,10 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
   // "The yellow colours begin to show": when? The sentences before said it.
   if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;
+  // "A new island was being born", "Napoleon had just escaped": when? The sentences around it say.
+  if (clause.auxiliaries.some(({ cat }) => cat === "be") && (clause.verb.flags?.[0] === "ing" || /\bbeing\b/.test(text)) && clause.adjuncts.length === 0)
+    return false;
+  if (/\b(?:just|already|still|yet)\b/.test(text)) return false;
   if (analysis.sort === "story" || analysis.sort === "opinion") return /\d/.test(text) && analysis.sort === "opinion";
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);
 }

@@ -37,11 +37,14 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const askedRest = phraseRest({ ...asked, ...compares }, analysis);
   const rest = phraseRest({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
+  // "If you sprinkle filings on paper *and hold a magnet underneath*": both are the condition.
+  const told = inner?.shared ? stateShared({ ...asked, ...compares }, analysis, []) : stateClause(asked, askedRest);
+  if (!told) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const answer = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   if (!answer || answer.split(" ").length < 3) return [];
   const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
-  if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${stateClause(asked, askedRest)}`)];
+  if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
   const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
   return [
     {
@@ -50,7 +53,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `What ${happens} ${word} ${stateClause(asked, askedRest)}?`,
+      stem: `What ${happens} ${word} ${told}?`,
       answer,
       accepted: [],
       depth: "understanding",

@@ -74,7 +74,7 @@ describe("what somebody thinks, says and lets others do", () => {
     "most of a group": ["Most doctors believed that cholera was spread by bad air.", "What did most doctors believe?", "that cholera was spread by bad air"],
     "what somebody decides": ["The judge decides which evidence may be heard.", "What does the judge decide?", "which evidence may be heard"],
     "what nobody was told": [
-      "Tam Rowley had never told anyone that he was afraid of deep water.",
+      "Tam Rowley had never told anyone that he was afraid of deep water. Tam shook his head.",
       "What had Tam Rowley never told anyone?",
       "that he was afraid of deep water",
     ],

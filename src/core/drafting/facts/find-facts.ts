@@ -128,8 +128,14 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
   return facts
-    .filter((fact) => !asksOfNobody(fact) && !isLeftAlone(fact, sentence, analysis))
+    .filter((fact) => !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
     .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+}
+
+/** "threw *so much* dust into the air *that a veil formed*": read as the air that a veil formed, both halves are lost. */
+function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
+  if (pattern === "why-so-that-result" || !/\bso (?:much|many|few|little)\b.* that\b/i.test(clause.sentence.text)) return false;
+  return /\bso (?:much|many|few|little)\b/i.test(stem) || /\bthat\b/.test(answer);
 }
 
 /** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */

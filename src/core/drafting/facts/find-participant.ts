@@ -201,6 +201,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
   if (!part || !clause.passive || clause.auxiliaries.length !== 1 || (clause.shared && !standsAlone(clause)) || clause.negated) return [];
+  // "was punished by death": how, and by nobody.
+  if (clause.verb.lemma === "punish" && headTerminal(part.node).lemma === "death") return [];
   const doer = withoutAside(part.node.kids[1]!);
   const rest = phraseRest(phrasing, analysis, [part.node]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];

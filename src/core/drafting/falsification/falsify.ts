@@ -69,6 +69,8 @@ function swap(text: string, from: string, to: string, how: Falsehood["how"]): Fa
 
 function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   const { clause } = phrasing;
+  // "is like a game with a million balls": nothing is counted.
+  if (/\b(?:like|as if)\b/.test(text)) return [];
   const relatives = [...walkTree(clause.subject)].filter((node) => node.cat === "rc" || node.cat === "s");
   const counted = [...partsOf(clause), clause.subject]
     .flatMap((node) => [...walkTree(node)])

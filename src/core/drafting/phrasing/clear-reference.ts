@@ -14,7 +14,12 @@ const SORTING = /^(?:older|elder|younger)\b/i;
 /** What after a noun says which one is meant. */
 const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 
-export type Binder = { num: string; human: boolean; gender?: Person["gender"] | "none" };
+export type Binder = {
+  num: string;
+  human: boolean;
+  gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
+  unknown?: true;
+};
 
 /** Takes up no pronoun at all: for questions about the subject itself. */
 export const BINDS_NOTHING: Binder = { num: "sg", human: true, gender: "none" };
@@ -22,7 +27,13 @@ export const BINDS_NOTHING: Binder = { num: "sg", human: true, gender: "none" };
 export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   const head = headTerminal(node);
   const person = analysis.persons.get(text) ?? analysis.persons.get(text.split(" ").at(-1)!);
-  return { num: node.f.num ?? "any", human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)), gender: person?.gender };
+  const unknown = person && person.gender === undefined ? { unknown: true as const } : {};
+  return {
+    ...unknown,
+    num: node.f.num ?? "any",
+    human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
+    gender: person?.gender,
+  };
 }
 
 /**
@@ -140,7 +151,7 @@ function bound(pronoun: string, binder: Binder): boolean {
   if (binder.num === "pl") return false;
   if (/^(?:it|its)$/.test(pronoun)) return !binder.human;
   const gender = /^h(?:e|im|is)$/.test(pronoun) ? "he" : "she";
-  return binder.human && (!binder.gender || binder.gender === gender);
+  return binder.human && !binder.unknown && (!binder.gender || binder.gender === gender);
 }
 
 /** Lexicographer files of things that can be seen: animal, artifact, body, food, group, place, object, plant, substance. */

@@ -82,6 +82,7 @@ export const MULTIWORD: Record<string, string> = {
   "at last": "adv:time",
   "at once": "adv:time",
   "no longer": "adv:freq,neg",
+  "nothing but": "adv:only",
   "any more": "adv:time|det:any,quant 0.5",
   "any longer": "adv:time",
   "by the time": "sub:bythetime",
