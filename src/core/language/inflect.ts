@@ -80,7 +80,8 @@ function stems(word: string, ending: "s" | "ed" | "ing"): string[] {
   const cut = word.slice(0, -ending.length);
   if (ending === "s") return word.endsWith("ies") ? [`${word.slice(0, -3)}y`, cut] : word.endsWith("es") ? [cut, word.slice(0, -2)] : [cut];
   const list = [`${cut}e`, cut];
-  if (/([^aeiou])\1$/.test(cut)) list.unshift(cut.slice(0, -1));
+  // "installed" is of *install*, though *instal* is a word too.
+  if (/([^aeiou])\1$/.test(cut) && cut !== "install") list.unshift(cut.slice(0, -1));
   if (ending === "ed" && word.endsWith("ied")) list.unshift(`${word.slice(0, -3)}y`);
   if (ending === "ing" && word.endsWith("ying")) list.unshift(`${word.slice(0, -4)}ie`);
   return list;

@@ -23,12 +23,17 @@ function withNouns(sentence: Sentence, from: number, to: number): string {
   for (let index = from; index < to; index++) {
     const noun = sentence.resolved!.get(index);
     // "some of the rain evaporates before you can measure *it*": the noun stands in the same words already.
-    if (!noun || (noun.at !== undefined && noun.at >= from && noun.at < index)) continue;
+    if (!noun || (noun.at !== undefined && ((noun.at >= from && noun.at < index) || isSubjectOf(sentence, noun.at, index)))) continue;
     const token = sentence.words[index]!.tokens[0]!;
     text += sentence.block.text.slice(at, token.start) + noun.text;
     at = token.end;
   }
   return text + sentence.block.text.slice(at, sentence.words[to - 1]!.tokens.at(-1)!.end);
+}
+
+/** "The fennec gets most of the water *it* needs": every question on it names its subject. */
+function isSubjectOf(sentence: Sentence, noun: number, pronoun: number): boolean {
+  return sentence.clauses.some(({ rank, subject, end }) => rank === "main" && subject.start === noun && pronoun > noun && pronoun < end);
 }
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */

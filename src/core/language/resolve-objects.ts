@@ -54,6 +54,12 @@ function objectPronouns(tree: Node, sentence: Sentence): Node[] {
 }
 
 function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefined, known: Known): Resolved | undefined {
+  // "what time it was", "how late it is": stands for nothing.
+  if (
+    /^(?:time|late|early|dark|cold|warm|hot|far)$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") &&
+    /^(?:is|was|had|has)$/.test(sentence.words[pronoun.start + 1]?.lower ?? "")
+  )
+    return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.
   if (/^like$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") && /^(?:feel|feels|felt)$/.test(sentence.words[pronoun.start - 2]?.lower ?? ""))
     return undefined;
@@ -188,7 +194,13 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
     const antecedent = antecedents.get(positionKey(sentence, node.start));
     if (!antecedent) return openPronoun(node, sentence, pronoun);
     return fits(pronoun, antecedent.node, antecedent.text, persons, lexicon)
-      ? { text: antecedent.text, sentence: antecedent.sentence, head: (headTerminal(antecedent.node).lemma ?? "").toLowerCase(), end: node.end }
+      ? {
+          text: antecedent.text,
+          sentence: antecedent.sentence,
+          head: (headTerminal(antecedent.node).lemma ?? "").toLowerCase(),
+          end: node.end,
+          ...(contains(sentence, pronoun) ? { at: node.start } : {}),
+        }
       : undefined;
   }
   const lemma = (head.lemma ?? "").toLowerCase();

@@ -79,19 +79,30 @@ function agreeing(
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
-  if (!earlier && pronoun === "it" && (pointsToMore(candidate) || introducesThing(candidate, persons, lexicon))) return undefined;
+  if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
+  if (!earlier && leavesRival(candidate, clause, pronoun, persons, lexicon)) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
   return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`) ? undefined : antecedent;
 }
 
-/** "The government presents *a plan*. It shows …": what was just brought up with an *a* may be what the text goes on with. */
-function introducesThing({ complements, sentence, verb }: Clause, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  if (verb.cat === "be" || /^(?:become|remain|have)$/.test(verb.lemma ?? "") || verb.cat === "have") return false;
-  return complements.some(
-    ({ role, node }) => role === "object" && node.cat === "np" && coreOf(node).f.det === "indef" && mayBe("it", coreOf(node), sentence, persons, lexicon),
-  );
+/**
+ * "The government presents *a plan*. It shows …", "The town should repair *the tram*. It would cost …":
+ * what was done something to may be what the text goes on with, as well as who did it.
+ */
+function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const rivals = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
+  if (pronoun === "it") {
+    if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
+    return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
+  }
+  if (pronoun !== "they") return false;
+  const isHuman = (np: Node) => isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+  const others = rivals.filter((np) => mayBe("they", np, before.sentence, persons, lexicon));
+  // "Fishermen caught herring. They were salted": only what people do tells them from things.
+  const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
+  return others.some((np) => !isDeed || isHuman(np));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */

@@ -14,6 +14,8 @@ export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>
   if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
   // A life is told of one person: named most often, and no other who might be meant stands near.
   const [first, ...more] = all.filter((person) => person.gender === pronoun);
+  // Somebody of whom neither is known, and who is spoken of again, may be meant.
+  if (fitting.some((person) => person !== first && (person.mentions ?? 0) >= 2)) return undefined;
   if (!first || more.length > 0 || (first.mentions ?? 0) < 3 || all.some((person) => (person.mentions ?? 0) > (first.mentions ?? 0))) return undefined;
   return fitting.some((person) => person !== first && person.name.split(" ").some((word) => near.includes(word))) ? undefined : first.name;
 }
@@ -32,6 +34,10 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   const [first, ...more] = [...new Set(persons.values())].filter((person) => isNamed(person) && (person.gender === pronoun || person.gender === undefined));
   if (!first || more.length > 0 || first.gender !== pronoun || !told.some(({ text: said }) => first.name.split(" ").some((word) => said.includes(word))))
     return undefined;
+  // "He heard himself say that Anton was well": the paragraph told of another before it named him.
+  const opening = new RegExp(`\\b(?:${pronoun === "he" ? "he|him|his" : "she|her"})\\b`, "i").exec(text)?.index ?? text.length;
+  const naming = Math.min(...first.name.split(" ").map((word) => (text.includes(word) ? text.indexOf(word) : text.length)));
+  if (opening < naming) return undefined;
   return othersOf(pronoun).test(withoutTitles(withoutPredicates(text), first)) ? undefined : first.name;
 }
 

@@ -1,7 +1,7 @@
 import { CLOSED_WORDS } from "./data/closed-words";
 import { MASS_NOUNS, ONLY_PLURAL, SAME_PLURAL } from "./data/irregular-nouns";
 import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
-import { GIVEN_NAMES, MONTHS, PERSON_TITLES } from "./data/noun-classes";
+import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
 import { isQuotedName } from "./quoted-names";
@@ -100,7 +100,8 @@ function mergeClosed(closed: Tag[], open: Tag[]): Tag[] {
 function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals, isClosed: boolean): number {
   if (PERSON_TITLES.has(token.lower) && !isClosed) return 0.3;
   if (!isFirst) return isClosed ? 3 : 0.1;
-  if (GIVEN_NAMES.has(token.lower) && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
+  const isGiven = GIVEN_NAMES.has(token.lower) || MENS_NAMES.has(token.lower) || WOMENS_NAMES.has(token.lower);
+  if (isGiven && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
   const known = isClosed || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
   return known ? (isClosed ? 8 : 3.5) : 0.3;

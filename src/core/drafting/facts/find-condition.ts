@@ -104,6 +104,8 @@ function looksTheSame({ auxiliaries, verb, sentence }: Clause): boolean {
 
 /** What happened once: "When schools moved their opening bell, students slept longer." */
 function wasOnce(clause: Clause): boolean {
+  // "When she came home, the stream *had dried up*": before that, and not then.
+  if (clause.auxiliaries[0]?.cat === "have") return false;
   const first = clause.auxiliaries[0] ?? clause.verb;
   return first.flags?.includes("past") === true;
 }

@@ -77,7 +77,9 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(when, clause.sentence, analysis, named, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest) || rest === "") return [];
-  const answer = nodeText(clause.sentence, when);
+  // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
+  const why = [...walkTree(when)].find((node) => node.cat === "c-sb" && node.end === when.end);
+  const answer = nodeText(clause.sentence, why ? { ...when, end: why.start } : when);
   return [
     {
       type: "occasion",

@@ -211,6 +211,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = nodeText(clause.sentence, doer);
   const human =
     analysis.persons.has(answer) ||
+    // "a bell founder called Jakob Wynn"
+    [...analysis.persons.keys()].some((name) => name.includes(" ") && answer.endsWith(name)) ||
     isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) ||
     isPeople(doer) ||
     GROUPS.has(headTerminal(doer).lemma ?? "") ||

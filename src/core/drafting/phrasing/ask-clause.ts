@@ -37,7 +37,7 @@ const ENDS = new Set("end side half part edge face corner".split(" "));
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
-  if (carriesOn(clause) || hangsOnAnother(clause)) return "points-elsewhere";
+  if (carriesOn(clause) || hangsOnAnother(clause) || mayBeTwoWords(clause)) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
@@ -95,6 +95,17 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "makes *the flame smoke*": a thing made, or a thing that is made to do something? */
+function mayBeTwoWords({ verb, complements, sentence }: Clause): boolean {
+  if (!/^(?:make|let|see|hear|watch)$/.test(verb.lemma ?? "")) return false;
+  return complements.some(
+    ({ role, node }) =>
+      role === "object" &&
+      [...walkTree(node)].some((inner) => inner.role === "compound") &&
+      sentence.words[node.end - 1]!.candidates.some((tag) => tag.cat === "v" && tag.flags?.[0] === "base" && tag.cost < 3),
+  );
 }
 
 /** "warm, moist air" */

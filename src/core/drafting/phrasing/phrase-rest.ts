@@ -55,6 +55,18 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
+    // "Eagle owls are *their* only enemies": somebody else's, and never their own.
+    if (
+      role === "predicate" &&
+      clause.verb.cat === "be" &&
+      node.cat === "np" &&
+      stripAsides(node).role === "possessor" &&
+      node.kids[0]?.cat === "poss" &&
+      !clause.sentence.resolved?.has(node.start) &&
+      node.kids[0].lemma !== "my" &&
+      node.kids[0].lemma !== "our"
+    )
+      return "pronoun";
     // "made the walls stronger" compares with what was before.
     if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
     const changes = unclear === "comparison-left-open" && (phrasing.compares || (role === "predicate" && CHANGING.has(clause.verb.lemma ?? "")));
@@ -76,7 +88,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
-      isPurpose: role === "adjunct" && node.cat === "vp" && node.f.form === "to",
+      isPurpose: role === "adjunct" && node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain)$/.test(clause.verb.lemma ?? ""),
     });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.

@@ -72,7 +72,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
     if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
-    if (vp.f.form === "base" && !vp.f.gap && LETTING.has(verb.lemma ?? "")) return { f: vo.f, cost: 0.5 };
+    // "makes the flame smoke"
+    if (vp.f.form === "base" && !vp.f.gap && LETTING.has(verb.lemma ?? "")) return { f: vo.f, cost: /^(?:make|let)$/.test(verb.lemma ?? "") ? -0.6 : 0.5 };
     return vp.f.form === "ing" && !vp.f.gap && ["keep", "see", "hear", "watch", "leave", "find", "stop", "catch", "send"].includes(verb.lemma ?? "")
       ? { f: vo.f, cost: 0.6 }
       : undefined;
