@@ -1,5 +1,5 @@
 import type { Sentence } from "./analysis";
-import { DEMONYMS } from "./data/noun-classes";
+import { DEMONYMS, MONTHS } from "./data/noun-classes";
 import { fillersRemoved } from "./fillers";
 import type { Node } from "./tree";
 
@@ -92,7 +92,9 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const second = sentence.words[1];
   // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
   const canOpen = at.cat === "n" || at.cat === "ord" || (at.cat === "adj" && OPENS_NAME.has(first.lower));
-  const opensName = node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
+  // "Last Saturday": a day has its capital anyway.
+  const isDay = /^(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)days?$/.test(second?.text ?? "") || MONTHS.has(second?.text ?? "");
+  const opensName = !isDay && node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
   // "Grandfather slipped": without an article it is his name.
   const isKin = node.end === 1 && KIN.test(first.text);
   if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;

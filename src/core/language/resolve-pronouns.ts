@@ -158,10 +158,12 @@ function inFront(
 function saysOfAnother(clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const said = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
   const inner = said && subjectIn(said.node);
+  // "Scientists believe that *they* use the sun": whoever they are, they may go on.
+  if (inner && (headTerminal(inner).lemma === pronoun || inner.f.det === "pron")) return headTerminal(inner).lemma === pronoun;
   return inner !== undefined && mayBe(pronoun, inner, clause.sentence, persons, lexicon);
 }
 
-function subjectIn(node: Node): Node | undefined {
+export function subjectIn(node: Node): Node | undefined {
   if (node.cat === "s" && node.role === "subject") return node.kids[0];
   return node.kids.map(subjectIn).find(Boolean);
 }

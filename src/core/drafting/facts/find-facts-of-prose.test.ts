@@ -224,6 +224,26 @@ describe("what must be done, how long it took, and who was the first", () => {
   });
 });
 
+describe("where to, when and what for", () => {
+  finds({
+    "where something returns": [
+      "The salmon return to the river in which they were born.",
+      "Where do the salmon return?",
+      "to the river in which they were born",
+    ],
+    "when a short deed is done": ["The eggs hatch in spring.", "When do the eggs hatch?", "in spring"],
+    "a purpose in front": ["To keep the vote fair, many countries have strict rules.", "Why do many countries have strict rules?", "To keep the vote fair"],
+  });
+  neverAsks({
+    "what they do, of whom something is only believed": [
+      "The salmon return to the river. Scientists believe that they use the sun.",
+      /What do scientists believe/,
+    ],
+    "what is surprising": ["The nutrients reach even the trees on the banks.", /even the trees/],
+    "whose enemies they are": ["Fennecs live in families. Eagle owls are their only enemies.", /their only/],
+  });
+});
+
 describe("in an opinion", () => {
   const opinion = (text: string) => asked(`# Our class needs a garden\n\nI think our class should have a garden behind the gym. ${text}`);
   it("asks what the writer thinks, in the third person", () => {

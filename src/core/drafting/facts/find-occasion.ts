@@ -10,6 +10,7 @@ import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
 const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
+const VAGUE_VERBS = new Set("go come be do have get make take begin start end stop continue happen change move appear arrive leave stay work".split(" "));
 const CLAUSES = new Set(["after", "before", "until", "once"]);
 const PREPOSITIONS = new Set("in on at during before after until since by".split(" "));
 
@@ -34,7 +35,9 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
       return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
-    if (`${phrasing.subject} ${rest}`.trim().split(" ").length < (isNamed ? 1 : 4) || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
+    // "The eggs hatch in spring": a verb that says enough.
+    const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
+    if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
     const plain = withoutAsides(part);
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain);
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))

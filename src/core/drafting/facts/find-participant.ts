@@ -136,6 +136,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  // "reach even the trees": what is surprising, and not what is asked.
+  if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
   // "would only block the lines": what it does not do is meant.
   if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.

@@ -12,6 +12,8 @@ import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
 /** "poured their waste *into the river*": where something is put, thrown or led to. */
 const GOALS = new Set("into onto".split(" "));
+/** "return *to the river in which they were born*" */
+const TRAVELLING = new Set("return travel swim migrate sail fly walk run march emigrate flee drive move".split(" "));
 const PUTTING = new Set(
   "throw put pour carry place set drop tip pump drain dump flow empty release lower load bury sink plant build push pull lead send".split(" "),
 );
@@ -89,7 +91,8 @@ const PLACING_VERBS = new Set(
 function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
   const preposition = node.kids[0].lemma ?? "";
-  if (!PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
+  const isGoal = preposition === "to" && TRAVELLING.has(clause.verb.lemma ?? "");
+  if (!isGoal && !PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;
   const head = headTerminal(np);
   if (np.cat !== "np" || np.f.det === "num") return false;

@@ -23,7 +23,7 @@ const TOLD = new Set(
 export const findPurpose: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
   const used = USING.has(clause.verb.lemma ?? "") ? clause.complements.filter((part) => part.role === "infinitive") : [];
-  const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && node.start > clause.verb.start);
+  const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && (node.start > clause.verb.start || isAhead(node, clause)));
   // "They did not build roads so that merchants could travel": what is denied is the purpose.
   if (
     !part ||
@@ -104,6 +104,11 @@ function belongsToNoun(clause: Clause, purpose: Node): boolean {
       node.end === purpose.start &&
       TAKING_TO.has(headTerminal(node.cat === "pp" ? (node.kids[1] ?? node) : node).lemma ?? ""),
   );
+}
+
+/** "*To keep the vote fair,* many countries have strict rules" */
+function isAhead(node: Node, clause: Clause): boolean {
+  return node.cat === "vp-c" && node.end <= clause.subject.start && !clause.imperative;
 }
 
 function isPurpose(node: Node): boolean {

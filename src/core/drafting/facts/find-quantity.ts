@@ -96,7 +96,8 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     /^(How many .*?) (is|was|has|does) /,
     (_, head, verb) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `,
   );
-  return clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
+  const isEnough = clause.verb.cat === "be" && /\benough\b/.test(rest);
+  return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
 
 const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;

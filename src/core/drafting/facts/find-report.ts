@@ -4,7 +4,7 @@ import { nodeText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
-import { findUnclear } from "../phrasing/clear-reference";
+import { findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -38,7 +38,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isNobody(phrasing, analysis)
   )
     return [];
-  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject))
+    return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const said = nodeText(clause.sentence, part.node);

@@ -1,7 +1,8 @@
-import { type Analysis, narratorOf, type Person, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
 import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
+import { subjectIn } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** Why a phrase cannot stand in a question by itself. */
@@ -99,6 +100,25 @@ export function findUnclear(
   }
   if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
   return undefined;
+}
+
+/**
+ * "The salmon return. Scientists believe that *they* use the sun": the salmon, though the scientists are
+ * many too. What the sentence before told of may be meant by a pronoun that opens what is thought or said.
+ */
+export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysis, subject: string): boolean {
+  const inner = subjectIn(node);
+  const pronoun = inner && headTerminal(inner).cat === "pro" ? headTerminal(inner).lemma : undefined;
+  const before = analysis.sentences[sentence.index - 1];
+  if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
+  return before.clauses.some((clause) => {
+    if (clause.rank !== "main" || clause.imperative) return false;
+    const told = analysis.antecedents.get(positionKey(before, clause.subject.start));
+    const node = told?.node ?? clause.subject;
+    const text = told?.text ?? nodeText(before, clause.subject);
+    if (headTerminal(clause.subject).cat === "pro" && !told) return headTerminal(clause.subject).lemma === pronoun;
+    return text.toLowerCase() !== subject.toLowerCase() && bound(pronoun, binderOf(node, text, analysis));
+  });
 }
 
 /** "found that the wreck lay on *its* side": the wreck's. A pronoun as subject says nothing. */

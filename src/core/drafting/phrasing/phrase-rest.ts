@@ -3,7 +3,7 @@ import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
-import { bindersIn, findUnclear, type Unclear } from "./clear-reference";
+import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 
 /** "At first there were plenty of seals": true for a while only. */
@@ -55,6 +55,15 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
+    if (role === "clause" && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
+    // "Dams are obstacles that *they* cannot pass": somebody else, and never the dams.
+    if (
+      role === "predicate" &&
+      clause.verb.cat === "be" &&
+      node.cat === "np" &&
+      [...walkTree(node)].some(({ cat, lemma, start }) => cat === "pro" && /^(?:it|they|he|she)$/.test(lemma ?? "") && !clause.sentence.resolved?.has(start))
+    )
+      return "pronoun";
     // "Eagle owls are *their* only enemies": somebody else's, and never their own.
     if (
       role === "predicate" &&
