@@ -86,7 +86,7 @@ function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> 
 }
 
 /** Patterns whose question another sentence with the same verb and subject might answer otherwise. */
-const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim"]);
+const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim", "what-should"]);
 
 function canHaveTwin(fact: Fact): boolean {
   return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.type === "place" || TWINNED.has(fact.pattern);
@@ -135,6 +135,8 @@ function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[
   const found: NounPhrase[] = [];
   for (const node of walkTree(sentence.tree!)) {
     if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > LONGEST_NOUN_PHRASE) continue;
+    // "too much electricity": an amount of something is no thing of its kind.
+    if (node.f.det === "quant" && /^(?:much|many|little|few|more|less|enough)\b/i.test(nodeText(sentence, node))) continue;
     const core = coreOf(node);
     const head = headTerminal(core);
     // "if it is stored wet": an adjective that the dictionary also has as a noun.

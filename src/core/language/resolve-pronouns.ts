@@ -234,7 +234,7 @@ export function pronounOf(np: Node): string | undefined {
 const WEATHER = new Set("rain snow hail thunder drizzle freeze pour".split(" "));
 
 export function isWeather(clause: Clause): boolean {
-  return WEATHER.has(clause.verb.lemma ?? "") && pronounOf(clause.subject) === "it";
+  return !clause.passive && WEATHER.has(clause.verb.lemma ?? "") && pronounOf(clause.subject) === "it";
 }
 
 /** "it is true that …", "it is easy to …" */

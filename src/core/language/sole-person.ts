@@ -29,7 +29,7 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   const told = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
   if (told.some((other) => other.abstained === "speech")) return undefined;
   const text = [...told, sentence].map((other) => other.text).join(" ");
-  const words = new Set(text.match(/\p{Lu}[\p{L}'’-]*/gu) ?? []);
+  const words = new Set(text.match(/\p{Lu}[\p{L}-]*/gu) ?? []);
   const isNamed = ({ name }: Person) => name.split(" ").some((word) => words.has(word) && /^\p{Lu}/u.test(word) && word.length > 2);
   const [first, ...more] = [...new Set(persons.values())].filter((person) => isNamed(person) && (person.gender === pronoun || person.gender === undefined));
   if (!first || more.length > 0 || first.gender !== pronoun || !told.some(({ text: said }) => first.name.split(" ").some((word) => said.includes(word))))

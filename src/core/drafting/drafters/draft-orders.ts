@@ -45,7 +45,9 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
     // "Ten-year-olds rowed": what was always so has no place in the row.
     // "Nobody got off", "called me": neither an event nor clear by itself.
-    const isOpen = /^(?:nobody|no one|nothing|most|many|some|there)\b/i.test(text) || /\b(?:me|my|us|our|we|I)\b|\b(on|in|at|up|by|off) \1\b/.test(text);
+    const isOpen =
+      /^(?:nobody|no one|nothing|most|many|some|there)\b/i.test(text) ||
+      /\b(?:me|my|us|our|we|I)\b|\b(on|in|at|up|by|off) \1\b|\b(?:a new|another|the other) one\b/.test(text);
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
     return (
       past &&

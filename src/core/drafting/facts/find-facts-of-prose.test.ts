@@ -232,7 +232,7 @@ describe("where to, when and what for", () => {
       "to the river in which they were born",
     ],
     "when a short deed is done": ["The eggs hatch in spring.", "When do the eggs hatch?", "in spring"],
-    "a purpose in front": ["To keep the vote fair, many countries have strict rules.", "Why do many countries have strict rules?", "To keep the vote fair"],
+    "a purpose in front": ["To keep the vote fair, many countries have strict rules.", "Why do many countries have strict rules?", "to keep the vote fair"],
   });
   neverAsks({
     "what they do, of whom something is only believed": [

@@ -50,7 +50,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp")) return [];
   // "went one morning to see the goat": somebody went, but where to?
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
-  const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${nodeText(clause.sentence, withoutReason(purpose))}`;
+  const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
+  const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told}`;
   if (answer.split(" ").length < 3) return [];
   return [
     {

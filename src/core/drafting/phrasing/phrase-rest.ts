@@ -97,7 +97,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
-      isPurpose: role === "adjunct" && node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain)$/.test(clause.verb.lemma ?? ""),
+      isPurpose: role === "adjunct" && node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""),
     });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
