@@ -120,6 +120,20 @@ describe("with the keyboard alone", () => {
     await teacher.until("the words as they were", async () => !(await teacher.texts("[data-block]")).join(" ").includes("jkx"));
   });
 
+  it("the film stays below the bar when the sheet is scrolled", async () => {
+    await teacher.driver.manage().window().setRect({ width: 1280, height: 800 });
+    await teacher.open(`${app.url}/sets/demo-film/margin`);
+    await teacher.find("section video");
+    await teacher.driver.executeScript("window.scrollTo(0, 150)");
+    await teacher.until("the film under the bar, and neither over the other", () =>
+      teacher.driver.executeScript<boolean>(
+        `const film = document.querySelector("section video").parentElement.getBoundingClientRect();
+         const bar = document.querySelector("[data-margin-bar]").getBoundingClientRect();
+         return window.scrollY > 0 && bar.top >= 0 && film.top >= bar.bottom - 1`,
+      ),
+    );
+  });
+
   it("every control has a name that a screen reader can say", async () => {
     const pages = ["margin", "plan", "paper", "prepare", "key", "understood"].map((step) => `/sets/demo-lens/${step}`);
     for (const step of [...pages, "/sources", "/sources/find?q=fog", "/sources/s-lens", "/sets/demo-film/prepare", "/sets/demo-report/prepare"]) {

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { SaveNote } from "../shell/SaveNote";
 import type { SetStore } from "../shell/use-set";
 import { keyOf, type MarginActionId, type SlipFilter } from "./margin-actions";
+import { useBarHeight } from "./use-bar-height";
 import type { Drafting } from "./use-drafting";
 
 export type Counts = Record<SlipFilter, number> & {
@@ -32,8 +33,9 @@ const FILTERS: [SlipFilter, string][] = [
 
 /** What came, what is still to look at, and the way to more. */
 export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, act, narrow }: Props) {
+  const bar = useBarHeight();
   return (
-    <div className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
+    <div ref={bar} data-margin-bar className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
       <div className="flex min-h-12 flex-wrap items-center gap-x-2 gap-y-1 px-4 py-1.5 lg:pl-14">
         <p className="tabular text-sm">
           <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}

@@ -106,7 +106,7 @@ export function MarginSheet(props: Props) {
           className="border-line bg-sheet px-5 py-6 font-read text-[1.05rem] leading-[1.8rem] min-[900px]:border-x min-[900px]:py-8 min-[900px]:pr-9 min-[900px]:pl-14"
         >
           {media ? (
-            <div className="sticky top-0 z-10 -mx-2 mb-3 border-line border-b bg-sheet px-2 pb-2 [@media(max-height:560px)]:static">
+            <div className="sticky top-[var(--bar,0px)] z-[5] -mx-2 mb-3 border-line border-b bg-sheet px-2 pb-2 [@media(max-height:560px)]:static">
               <MediaPlayer player={player} address={media.address} isVideo={media.isVideo} title={media.title} small />
             </div>
           ) : null}
