@@ -75,6 +75,11 @@ function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): bool
   return node.start >= predicate.end && node.cat === "pp" && !node.f.time && predicate.f.det === "indef" && node.end <= clause.end;
 }
 
+/** "X is Y" by itself: no could be, no was not, nothing more of the same subject. */
+function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clause"]): boolean {
+  return verb.cat === "be" && auxiliaries.length === 0 && !negated && !shared && rank === "main";
+}
+
 /** Not what a thing is, but which one of all it is. */
 export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
 
@@ -83,8 +88,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
-  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np")
-    return [];
+  if (!saysWhatIs(clause) || predicate?.cat !== "np") return [];
   const which = nodeText(sentence, predicate);
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
@@ -119,8 +123,7 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
-  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np")
-    return [];
+  if (!saysWhatIs(clause) || predicate?.cat !== "np") return [];
   const core = coreOf(predicate);
   const name = nodeText(sentence, core);
   if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.det !== "proper" || core.f.time || headTerminal(core).cat !== "pn")

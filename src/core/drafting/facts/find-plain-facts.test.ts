@@ -1,22 +1,5 @@
-import { describe, expect, it } from "vitest";
-import { analyse } from "../../../../tests/support/language-tools";
-import { findFacts } from "./find-facts";
-
-type Asked = [stem: string, answer: string];
-
-const asked = (text: string): Asked[] => {
-  const analysis = analyse(text, "markdown");
-  return analysis.sentences.flatMap((sentence) => findFacts(sentence, analysis)).map((fact): Asked => [fact.stem, fact.answer]);
-};
-
-/** Facts of ordinary prose: one sentence, the question it must give, and the whole answer. */
-function finds(examples: Record<string, [text: string, ...wanted: Asked]>): void {
-  for (const [name, [text, ...wanted]] of Object.entries(examples)) it(name, () => expect(asked(text)).toContainEqual(wanted));
-}
-
-function neverAsks(examples: Record<string, [text: string, words: RegExp]>): void {
-  for (const [name, [text, words]] of Object.entries(examples)) it(name, () => expect(asked(text).filter((pair) => words.test(pair.join(" = ")))).toEqual([]));
-}
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
 
 describe("what a name stands for", () => {
   finds({
