@@ -73,6 +73,12 @@ describe("is refused, since number or case or form does not agree", () => {
   });
 });
 
+it("reads no second clause of another tense into a row of things", () => {
+  const tree = parse("Ida broke her collarbone and ribs in an accident with a water pump near the quay.");
+  const verbs = tree ? [...walkTree(tree)].filter(({ cat, kids }) => cat === "v" && kids.length === 0).map(({ lemma }) => lemma) : [];
+  expect(verbs).toEqual(["break"]);
+});
+
 describe("chooses the part of speech that makes a sentence", () => {
   it.each([
     ["The lamp turns.", "turns", "v"],

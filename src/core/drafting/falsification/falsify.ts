@@ -179,6 +179,8 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
     if (node === clause.verb && clause.complements.some(({ role }) => role === "particle")) return [];
     // "will open": the opposite has to be a base form too, and few are ("closed" is not).
     if (node === clause.verb && clause.auxiliaries.length > 0 && clause.verb.flags?.[0] === "base" && !isBaseForm(OPPOSITES[word])) return [];
+    // "more dangerous": nobody says "more safe".
+    if (/^(?:more|less|most|least)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "") && OPPOSITES[word] && OPPOSITES[word].length <= 5) return [];
     // "more easily": no phrase takes its place.
     if (OPPOSITES[word]?.includes(" ") && /^(?:more|less|most|least|too|so|as|very|quite)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "")) return [];
     if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];

@@ -1,4 +1,4 @@
-import type { Features, Node } from "../tree";
+import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** "whose bell": a phrase that points back to the noun before it. */
@@ -55,7 +55,12 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("j-s", "conj s", 1, "mark", 0, (l, s) => (s.f.gap ? undefined : { form: "fin", sub: l.f.sub ?? "" }));
   rule("c-j-s", "comma j-s", 1, "mark", 0);
   const clauses = (l: Node, r: Node): Features | undefined => (l.f.gap || r.f.gap ? undefined : { form: "fin" });
-  rule("s", "s j-s", 0, "conjunct", 0.6, clauses);
+  // "broke his collarbone and ribs in an accident with a water pump": seldom one clause of the past and one of today.
+  const turnsTense = (l: Node, r: Node) => headTerminal(l).flags?.[0] === "past" && /^(?:plain|third)$/.test(headTerminal(r).flags?.[0] ?? "");
+  rule("s", "s j-s", 0, "conjunct", 0.6, (l, r) => {
+    const f = clauses(l, r);
+    return f && { f, cost: turnsTense(l, r) ? 1.5 : 0 };
+  });
   rule("s", "s c-j-s", 0, "conjunct", 0.2, clauses);
   rule("semi-s", "semi s", 1, "mark", 0);
   rule("s", "s semi-s", 0, "conjunct", 0.2, clauses);
