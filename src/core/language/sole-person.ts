@@ -30,8 +30,8 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   if (told.some((other) => other.abstained === "speech")) return undefined;
   const text = [...told, sentence].map((other) => other.text).join(" ");
   const words = new Set(text.match(/\p{Lu}[\p{L}-]*/gu) ?? []);
-  const isNamed = ({ name }: Person) => name.split(" ").some((word) => words.has(word) && /^\p{Lu}/u.test(word) && word.length > 2);
-  const [first, ...more] = [...new Set(persons.values())].filter((person) => isNamed(person) && (person.gender === pronoun || person.gender === undefined));
+  const named = new Set([...words].flatMap((word) => (word.length > 2 ? (persons.get(word) ?? []) : [])));
+  const [first, ...more] = [...named].filter((person) => person.gender === pronoun || person.gender === undefined);
   if (!first || more.length > 0 || first.gender !== pronoun || !told.some(({ text: said }) => first.name.split(" ").some((word) => said.includes(word))))
     return undefined;
   // "He heard himself say that Anton was well": the paragraph told of another before it named him.

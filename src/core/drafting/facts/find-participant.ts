@@ -100,8 +100,15 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function namingSentence(name: string, sentence: Sentence, { sentences, persons }: Analysis): Sentence | undefined {
   if (!persons.has(name)) return undefined;
   const parts = name.split(" ").filter((part) => part.length > 2);
-  return sentences.slice(0, sentence.index).findLast((other) => other.block.kind !== "heading" && parts.some((part) => other.text.includes(part)));
+  for (let at = sentence.index - 1; at >= Math.max(0, sentence.index - FAR); at--) {
+    const other = sentences[at]!;
+    if (other.block.kind !== "heading" && parts.some((part) => other.text.includes(part))) return other;
+  }
+  return undefined;
 }
+
+/** Sentences back, at most, to the one that names somebody. */
+const FAR = 60;
 
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
@@ -214,7 +221,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const human =
     analysis.persons.has(answer) ||
     // "a bell founder called Jakob Wynn"
-    [...analysis.persons.keys()].some((name) => name.includes(" ") && answer.endsWith(name)) ||
+    analysis.persons.has(/(?:\p{Lu}[\p{L}'’-]+ )+\p{Lu}[\p{L}'’-]+$/u.exec(answer)?.[0] ?? "") ||
     isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) ||
     isPeople(doer) ||
     GROUPS.has(headTerminal(doer).lemma ?? "") ||
