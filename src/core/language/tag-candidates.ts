@@ -156,9 +156,9 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   return tags;
 }
 
-/** "brighter", "heaviest" → the adjective's base form. */
 const IRREGULAR: Record<string, string> = { better: "good", worse: "bad" };
 
+/** "brighter", "heaviest" → the adjective's base form. */
 function comparativeOf(word: string, lexicon: Lexicon): string | undefined {
   const match = /^(.+?)(er|est)$/.exec(word);
   if (!match) return undefined;
