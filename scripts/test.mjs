@@ -7,6 +7,7 @@ import { buildIfNeeded } from "./build.mjs";
 import { installPackages, runPackage, stop } from "./install.mjs";
 
 const results = [];
+const failures = [];
 const reports = mkdtempSync(path.join(tmpdir(), "vumo-test-"));
 
 installPackages();
@@ -34,6 +35,7 @@ function step(name, run) {
   console.log(`\n── ${name}`);
   const failed = run() === 0 ? 0 : 1;
   results.push({ passed: 1 - failed, failed });
+  if (failed) failures.push(name);
 }
 
 function tests(project) {
@@ -41,14 +43,30 @@ function tests(project) {
   const file = path.join(reports, `${project}.json`);
   const status = runPackage("vitest/vitest.mjs", ["run", "--project", project, "--reporter=default", "--reporter=json", `--outputFile.json=${file}`]);
   const report = existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : undefined;
-  const failed = report ? report.numFailedTests : 1;
+  const named = (report?.testResults ?? []).flatMap(failuresIn);
+  // A run can fail without any test that does, by an error between the tests or before them.
+  if (named.length === 0 && status !== 0) named.push(`${project}: the run itself failed; the lines above say why`);
+  results.push({ passed: report?.numPassedTests ?? 0, failed: named.length });
+  failures.push(...named);
+}
+
+/** A line for each failed test of a suite, with the first line of its error. */
+function failuresIn(suite) {
+  const file = path.relative(process.cwd(), suite.name);
+  const failed = suite.assertionResults.filter(({ status }) => status === "failed");
   // A suite that could not even be loaded has no failed test of its own.
-  results.push({ passed: report?.numPassedTests ?? 0, failed: failed === 0 && status !== 0 ? 1 : failed });
+  if (failed.length === 0) return suite.status === "failed" ? [`${file}: ${firstLine(suite.message)}`] : [];
+  return failed.map((test) => `${file}: ${test.fullName}: ${firstLine(test.failureMessages[0])}`);
+}
+
+function firstLine(message) {
+  return (message ?? "").split("\n")[0];
 }
 
 function finish() {
   rmSync(reports, { recursive: true, force: true });
   const sum = (name) => results.reduce((total, result) => total + result[name], 0);
+  if (failures.length > 0) console.log(`\nFailed:\n${failures.map((line) => `  ${line}`).join("\n")}`);
   console.log(`\n${sum("passed")} passed, ${sum("failed")} failed`);
   process.exit(sum("failed") === 0 ? 0 : 1);
 }

@@ -86,7 +86,7 @@ describe("drafting that is broken off", () => {
     await teacher.open(`${app.url}/sets/${setId}/margin`);
     const kept = await slipCount();
     await teacher.click("button", /^Draft/);
-    await teacher.until("new drafts", async () => (await said()).startsWith("Done."), 40_000);
+    await teacher.until("new drafts", async () => (await said()).startsWith("Done."));
     expect(await slipCount()).toBeGreaterThan(kept);
     expect(await slipCount()).toBeGreaterThan(10);
   });

@@ -68,7 +68,7 @@ describe("a teacher drops a file", () => {
     await drop([sample("scanned.pdf")]);
     expect(await failure("scanned.pdf")).toContain("This PDF holds pictures of a page and no text.");
     await teacher.click("button", "Read the text off the pictures");
-    await teacher.until("the text", async () => (await teacher.driver.getCurrentUrl()).includes("/prepare"), 60_000);
+    await teacher.until("the text", async () => (await teacher.driver.getCurrentUrl()).includes("/prepare"));
     await prepared();
     expect((await shown()).join(" ")).toContain("What the keepers did");
   });

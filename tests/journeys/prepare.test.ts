@@ -132,7 +132,7 @@ describe("the player", () => {
     const state = () =>
       teacher.driver.executeScript<{ now: number; paused: boolean }>("return { now: arguments[0].currentTime, paused: arguments[0].paused }", video);
     await teacher.until("the words to play", async () => (await state()).now > from + 0.3);
-    await teacher.until("the end of the words", async () => (await state()).paused, 20_000);
+    await teacher.until("the end of the words", async () => (await state()).paused);
     const { now } = await state();
     expect(now).toBeGreaterThan(from + 1);
     expect(now).toBeLessThan(from + 12);

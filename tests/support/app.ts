@@ -40,7 +40,7 @@ export async function startApp(options: { seeded?: boolean; env?: Record<string,
     server.stderr?.on("data", (chunk) => {
       errors += chunk;
     });
-    for (let tries = 0; tries < 300; tries++) {
+    for (let tries = 0; tries < 1200; tries++) {
       if ((await fetch(`${url}/sources`).catch(() => undefined))?.ok) return;
       await new Promise((resolve) => setTimeout(resolve, 100));
     }

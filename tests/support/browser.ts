@@ -36,7 +36,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
   options.setChromeBinaryPath("/usr/bin/chromium");
   options.addArguments(...SWITCHES, `--window-size=${width},${height}`);
   const driver = await new Builder().forBrowser("chrome").setChromeOptions(options).setChromeService(new ServiceBuilder("/usr/bin/chromedriver")).build();
-  const until = async <T>(what: string, check: () => Promise<T>, timeoutMs = 15_000): Promise<T> => {
+  const until = async <T>(what: string, check: () => Promise<T>, timeoutMs = 60_000): Promise<T> => {
     const end = Date.now() + timeoutMs;
     let last: unknown;
     do {

@@ -144,10 +144,12 @@ describe("vumo draft, steered", () => {
       expect(`${question.stem} ${question.evidence.map(({ quote }) => quote).join(" ")}`).toMatch(/lens/i);
     }
   });
-  it("refuses what it does not know in a sentence", () => {
-    expect(vumo("draft", lens, "--auto", "8", "--mix", "order:1").err).toMatch(/Give --mix or --auto, not both/);
-    expect(vumo("draft", lens, "--paragraphs", "all").err).toMatch(/--paragraphs must be numbers/);
-    expect(vumo("draft", lens, "--language", "fr").err).toMatch(/--language must be en or es/);
-    expect(vumo("draft", lens, "--gaps", "nouns").err).toMatch(/--gaps must be/);
+  it.each([
+    [["--auto", "8", "--mix", "order:1"], /Give --mix or --auto, not both/],
+    [["--paragraphs", "all"], /--paragraphs must be numbers/],
+    [["--language", "fr"], /--language must be en or es/],
+    [["--gaps", "nouns"], /--gaps must be/],
+  ])("refuses %j in a sentence", (args, sentence) => {
+    expect(vumo("draft", lens, ...args).err).toMatch(sentence);
   });
 });

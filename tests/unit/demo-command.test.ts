@@ -11,7 +11,7 @@ const demo = (env: Record<string, string>) => {
     cwd: root,
     encoding: "utf8",
     env: { ...process.env, ...env },
-    timeout: 15_000,
+    timeout: 120_000,
   });
   return { status: run.status, err: run.stderr.trim() };
 };

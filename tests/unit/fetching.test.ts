@@ -66,7 +66,7 @@ afterAll(() => {
   server.close();
 });
 const get = (path: string, more: { bytes?: number; seconds?: number } = {}) =>
-  guardedFetch(origin + path, { bytes: 100_000, seconds: 5, allowedOrigin: origin, ...more });
+  guardedFetch(origin + path, { bytes: 100_000, seconds: 60, allowedOrigin: origin, ...more });
 
 describe("fetching a link", () => {
   it("follows redirects and says where it ended", async () => {
@@ -99,7 +99,7 @@ describe("fetching a link", () => {
     ["not a link", "link-not-understood"],
     ["http://no-such-host.invalid/", "link-unknown-host"],
   ])("refuses %s as %s", async (link, problem) => {
-    expect(await guardedFetch(link, { bytes: 1000, seconds: 5 })).toMatchObject({ ok: false, problem: { type: problem } });
+    expect(await guardedFetch(link, { bytes: 1000, seconds: 60 })).toMatchObject({ ok: false, problem: { type: problem } });
   });
   it("lets only the one origin through that was configured, not its neighbours", async () => {
     expect(await guardedFetch(`${origin}/page`, { bytes: 1000, allowedOrigin: "http://127.0.0.1:1" })).toMatchObject({
