@@ -59,6 +59,7 @@ const PATTERNS: Record<string, string> = {
   "it-was-that": "The source says, and stresses, who or what did something.",
   "at-what-temperature": "The source gives a temperature.",
   "next-step": "The source lists steps in order.",
+  "next-event": "The story tells two deeds of one person one after the other.",
   "which-one": "The source says which one is the only, the first or the most.",
   "what-can-happen-to": "The source says what can happen to somebody.",
   "writers-reasons": "The writer says what should be done, and gives reasons.",

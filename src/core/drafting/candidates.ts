@@ -10,6 +10,7 @@ import { draftGapFills } from "./drafters/draft-gap-fills";
 import { draftHeadings } from "./drafters/draft-headings";
 import { draftMatches } from "./drafters/draft-matches";
 import { draftMultipleChoice } from "./drafters/draft-multiple-choice";
+import { draftNextEvents } from "./drafters/draft-next-events";
 import { draftNextSteps } from "./drafters/draft-next-steps";
 import { draftNumbers } from "./drafters/draft-numbers";
 import { draftOpenResponses } from "./drafters/draft-open-responses";
@@ -97,6 +98,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
       ...draftNumbers(stock),
       ...draftOrders(stock),
       ...draftNextSteps(stock),
+      ...draftNextEvents(stock),
     ],
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
     ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],

@@ -5,7 +5,7 @@ import type { Candidate } from "./candidate";
 export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candidate {
   const narrator = narratorOf(candidate.evidence[0]!, analysis);
   if (!narrator) return candidate;
-  const told = (text: string) => tell(text, narrator);
+  const told = (text: string) => tell(text, narrator, analysis.persons.get(narrator)?.gender);
   return {
     ...candidate,
     stem: onceNamed(told(candidate.stem), narrator),
@@ -27,8 +27,10 @@ function onceNamed(stem: string, narrator: string): string {
   return rest.charAt(0).toUpperCase() + rest.slice(1);
 }
 
-function tell(text: string, narrator: string): string {
-  const isNamed = !narrator.startsWith("the ");
+const POSSESSIVES = { he: "his", she: "her" };
+
+function tell(text: string, narrator: string, gender: "he" | "she" | undefined): string {
+  const again = gender ? POSSESSIVES[gender] : narrator.startsWith("the ") ? "his or her" : undefined;
   const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
   return text
     .split(/(“[^”]*”)/)
@@ -39,7 +41,7 @@ function tell(text: string, narrator: string): string {
         .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);
       // "the narrator threw the narrator's brush": the second time by a pronoun.
-      return isNamed ? told : told.replace(new RegExp(`(\\b${narrator} [^.?!]*?)\\b${narrator}’s\\b`, "gi"), "$1his or her");
+      return again ? told.replace(new RegExp(`(\\b${narrator} [^.?!]*?)\\b${possessive}(?!\\p{L})`, "giu"), `$1${again}`) : told;
     })
     .join("");
 }

@@ -90,6 +90,10 @@ function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Claus
     readInner(sentence, left, out);
     return readClause(sentence, right, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
   }
+  if (node.role === "inverted") {
+    const [verb, doer] = right.kids as [Node, Node];
+    return readVerbPhrases(sentence, doer, verb, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
+  }
   // "There are flowers": *there* holds the subject's place.
   if (node.role === "subject" || node.role === "expletive") readVerbPhrases(sentence, left, right, fronted, rank, linkedBy, out);
 }
@@ -152,7 +156,7 @@ function readVerbPhrases(
       complements: inOrder(verbal.complements),
       adjuncts: inOrder(adjuncts),
       start: index === 0 ? Math.min(subject.start, ...fronted.map((part) => part.node.start)) : first.start,
-      end: verbal.end,
+      end: Math.max(verbal.end, subject.end),
       shared: verbal.shared,
       ...(linkedBy && index === 0 ? { linkedBy } : {}),
     });

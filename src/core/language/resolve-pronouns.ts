@@ -281,13 +281,18 @@ function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: st
     if (pronoun === "it" && np.f.det === "quant" && /^(?:so |too )?(?:much|little|no|any|enough|more|less)\b/i.test(nodeText(sentence, np))) return false;
     if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
     // "Once magma reaches the surface, it is called lava": where it happens is not what it happens to.
-    if (np.f.det === "def" && UNIQUE_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+    if (np.f.det === "def" && UNIQUE_NOUNS.has(headTerminal(np).lemma ?? "") && !(clause.rank === "adverbial" && isComplementBefore(np, clause))) return false;
     // "lighter than the rock, so it rises": what is compared with stays behind.
     if (clause.linkedBy === "so" && !isComplement(np, earlier)) return false;
     // "their bodies", and what stands inside another phrase, is seldom what a subject pronoun takes up.
     if (clause.linkedBy === "so" && (np.f.det === "poss" || isInsidePhrase(np, sentence.tree!))) return false;
     return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
   });
+}
+
+/** "smooths *the air* as it leaves the wing": what something is done to, with the pronoun right behind it. */
+function isComplementBefore(np: Node, { sentence, subject }: Clause): boolean {
+  return sentence.clauses.some((other) => other.rank === "main" && other.verb.end <= np.start && np.end <= subject.start && isComplement(np, other));
 }
 
 function isComplement(np: Node, clause: Clause): boolean {

@@ -1,7 +1,7 @@
 import { CLOSED_WORDS } from "./data/closed-words";
 import { MASS_NOUNS, ONLY_PLURAL, SAME_PLURAL } from "./data/irregular-nouns";
 import { LONGEST_MULTIWORD, MULTIWORD } from "./data/multiword";
-import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
+import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, TIME_NOUNS, WOMENS_NAMES } from "./data/noun-classes";
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
 import { isQuotedName } from "./quoted-names";
@@ -33,11 +33,16 @@ const MARKS: Record<string, string> = {
 export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capitals: Capitals): TaggedWord[] {
   const words: TaggedWord[] = [];
   for (let i = 0; i < tokens.length; ) {
-    const length = multiwordLength(tokens, i);
+    const length = isRepeated(tokens, i) ? 3 : multiwordLength(tokens, i);
     const group = tokens.slice(i, i + length);
     const lower = group.map((token) => token.lower).join(" ");
     const text = group.map((token) => token.text).join(" ");
-    const tags = length > 1 ? readTags(MULTIWORD[lower]!, lower) : tagToken(group[0]!, words.length === 0, lexicon, capitals);
+    const tags =
+      COUNTING.test(lower) && words.length === 0 && tokens[1]?.text === ","
+        ? readTags("adv:link", lower)
+        : length > 1
+          ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+          : tagToken(group[0]!, words.length === 0, lexicon, capitals);
     words.push({ tokens: group, text, lower, candidates: tags.map((tag) => terminal(tag, words.length)) });
     i += length;
   }
@@ -50,6 +55,16 @@ const BOUNDS = new Set(["more than", "less than", "fewer than", "as many as", "a
 function opensNumber(token: Token | undefined): boolean {
   if (!token) return false;
   return token.kind === "number" || /^(?:a|an|half|one)$/.test(token.lower) || (CLOSED_WORDS[token.lower] ?? "").startsWith("num");
+}
+
+/** "*Second*, spare parts must be sold": counts what is said. */
+const COUNTING = /^(?:first|second|third|fourth|fifth|finally|lastly)$/;
+
+/** "year after year", "step by step", "face to face": a noun on both sides of its preposition tells how. */
+function isRepeated(tokens: readonly Token[], at: number): boolean {
+  const [noun, between, again] = tokens.slice(at, at + 3).map((token) => token.lower);
+  if (!noun || noun !== again || !/^\p{L}{3,}$/u.test(noun)) return false;
+  return /^(?:by|to|in)$/.test(between!) || (/^(?:after|upon)$/.test(between!) && TIME_NOUNS.has(noun));
 }
 
 type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };

@@ -114,6 +114,8 @@ function withoutAsides(part: Node): Node {
 function isTimePhrase(node: Node): boolean {
   if (node.cat !== "pp" || !node.f.time || node.kids[0]?.cat !== "prep" || !PREPOSITIONS.has(node.kids[0].lemma ?? "")) return false;
   const np = node.kids[1]!;
+  // "crossed the continent *in weeks*" is how fast.
+  if (node.kids[0].lemma === "in" && np.f.det === "bare" && np.f.num === "pl" && np.end - np.start === 1) return false;
   // "in an hour" is how long, "in the evening" is when.
   if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;

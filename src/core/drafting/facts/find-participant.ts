@@ -16,7 +16,7 @@ import { takesInfinitive } from "./find-purpose";
 
 /** Verbs that say too little for a question about their object or doer. */
 /** Verbs that say enough where the rest of the question does. */
-const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need".split(" "));
+const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
 const ENOUGH_WORDS = 5;
 
 const LIGHT_VERBS = new Set(

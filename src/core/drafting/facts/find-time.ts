@@ -13,7 +13,12 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     const year = yearOf(part, clause.sentence);
-    const often = part.cat === "advp" && part.f.sub === "time" && /^(?:every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
+    // "How often does more snow fall?": more than what, says another part.
+    const often =
+      !/^(?:more|fewer|less) /.test(phrasing.subject) &&
+      part.cat === "advp" &&
+      part.f.sub === "time" &&
+      /^(?:every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.

@@ -18,6 +18,11 @@ const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 const COUNTING =
   /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at last|at once|in time|eventually),?$/i;
 
+/** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
+function ownsOnly(node: Node): boolean {
+  return node.cat === "pp" && ![...walkTree(node)].some(({ cat }) => cat === "pro" || cat === "s");
+}
+
 /** Added to the place of what stood in front, which comes last. */
 const FRONTED = 1000;
 
@@ -51,7 +56,11 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const told = stripAsides(node);
     const named = isClause
       ? parts.filter((part) => part.role !== "adjunct" && part.node !== node).flatMap((part) => bindersIn(part.node, clause.sentence, analysis))
-      : [];
+      : ownsOnly(node)
+        ? parts
+            .filter((part) => part.role === "object" && part.node.end <= node.start)
+            .flatMap((part) => bindersIn(part.node, clause.sentence, analysis).filter(({ human }) => !human))
+        : [];
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);

@@ -9,6 +9,9 @@ export function isWhose(np: Node): boolean {
 /** "turn the glass *with one finger*": these seldom open a sentence without a comma. */
 const BEHIND = new Set("with of to for into onto".split(" "));
 
+/** Verbs of being, standing and coming somewhere, which may stand in front of who does so. */
+const STANDING = new Set("lie sit stand hang live lurk grow rise stretch run lead flow come go fall follow shine hide sleep wait rest float".split(" "));
+
 function holdsClause(node: Node): boolean {
   return node.cat === "rc" || node.cat === "s" || node.kids.some(holdsClause);
 }
@@ -22,6 +25,14 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     return agreed ? { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) } : undefined;
   });
   rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? { form: "fin" } : undefined));
+  // "At the bottom lay a big round shell", "Out came a slow tune": who does it stands behind the verb.
+  rule("inv", "v np", 0, "subject", 0.4, (v, np) => {
+    const form = v.flags?.[0];
+    if (!STANDING.has(v.lemma ?? "") || (form !== "past" && form !== "third" && form !== "plain") || np.f.kase || np.f.det === "pron") return undefined;
+    return form === "past" || agreeNumbers(np.f.num ?? "any", form === "third" ? "sg" : "pl") ? { form: "fin" } : undefined;
+  });
+  rule("s", "pp inv", 1, "inverted", 0.3, () => ({ form: "fin" }));
+  rule("s", "advp inv", 1, "inverted", 0.3, (advp) => (advp.f.sub === "particle" || advp.f.sub === "dem" ? { form: "fin" } : undefined));
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   rule("sb", "sub s", 1, "mark", 0, (sub, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { sub: sub.f.sub ?? "" }));
   rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>

@@ -49,7 +49,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "ap vp", 0, "complement", 0.6, (l, r) => (r.f.form === "to" ? l.f : undefined));
   rule("ap", "ap cs", 0, "complement", 0.8);
   rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));
-  lift("advp", "adv", "adverb", (n) => ({ f: n.f.sub ? { sub: n.f.sub } : {}, cost: n.f.sub === "deg" ? 0.4 : 0 }));
+  // "less than a quarter": a bound belongs to its number.
+  lift("advp", "adv", "adverb", (n) => ({
+    f: n.f.sub ? { sub: n.f.sub } : {},
+    cost: n.f.sub === "deg" ? 0.4 : n.f.sub === "approx" && headTerminal(n).flags?.includes("bound") ? 1.5 : 0,
+  }));
   rule("advp", "adv advp", 1, "modifier", 0.2, (l, r) => (["deg", "approx", "only"].includes(l.f.sub ?? "") ? r.f : undefined));
   lift("advp", "np", "time", (n) => {
     const head = headTerminal(n).lemma ?? "";
@@ -64,7 +68,7 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   // "up and out"
   rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
   rule("advp", "advp j-advp", 0, "coordination", 0.5);
-  rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" ? l.f : undefined));
+  rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" && l.f.sub !== "time" ? l.f : undefined));
   // "so quickly that nothing else can grow"
   rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
   // "rotated 180 degrees", "walked three miles"

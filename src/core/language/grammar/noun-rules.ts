@@ -198,6 +198,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
 
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
+    // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
+    if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
     // "those about fraud"
     if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
     // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.

@@ -1,3 +1,4 @@
+import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import type { Made, RuleWriter } from "./rule-writer";
 
@@ -18,6 +19,11 @@ const LETTING = new Set("let make see help watch hear feel".split(" "));
 function opensWithThat(s: Node): boolean {
   const first = s.kids[0];
   return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
+}
+
+/** "falls *each winter*": how often, and seldom what. */
+function isRecurringTime(np: Node): boolean {
+  return TIME_NOUNS.has(headTerminal(np).lemma ?? "") && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
 }
 
 /** Whether the verb phrase, or the one inside it, governs an object. */
@@ -53,7 +59,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   lift("vg", "v", "verb", (v) => (has(v, "T") ? verbal(v, 0.1, { gap: true }) : verbal(v, 3, { gap: true })));
   lift("vp", "vg", "verb", (v) => ({ f: v.f, cost: 0.2 }));
   const object = (np: Node) => np.f.kase !== "subj";
-  rule("vp", "v np", 0, "object", 0, (v, np) => (object(np) ? verbal(v, has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) : undefined));
+  rule("vp", "v np", 0, "object", 0, (v, np) =>
+    object(np) ? verbal(v, (has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) ? 1.5 : 0)) : undefined,
+  );
   rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
   rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {
     const verb = headTerminal(vo);
@@ -260,7 +268,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
     return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason };
   };
-  rule("j-vp", "conj vp", 1, "mark", 0);
+  // "Worms dislike light, so keep the box in the dark": behind *so* a verb without a subject is a command.
+  rule("j-vp", "conj vp", 1, "mark", 0, (conj, vp) => ({ f: vp.f, cost: conj.f.sub === "so" && vp.f.agr === "pl" ? 4 : 0 }));
   rule("vp", "vp j-vp", 0, "coordination", 0.4, joined);
   rule("c-j-vp", "comma j-vp", 1, "mark", 0);
   rule("vp", "vp c-j-vp", 0, "coordination", 0.5, sameForm);
