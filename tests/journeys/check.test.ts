@@ -17,7 +17,7 @@ const options = async () =>
 describe("a teacher mends what is doubtful", () => {
   it("by one key, and takes it back", async () => {
     await margin();
-    await teacher.click("[data-slip] button", /In what year/);
+    await teacher.take(/In what year/);
     await teacher.write("textarea[aria-label='Option A']", "1999");
     await teacher.until("the doubt", async () => (await textInHand()).includes("not in order of size"));
     const jumbled = await options();
@@ -52,7 +52,7 @@ describe("a teacher mends what is doubtful", () => {
 describe("a doubt points to its place", () => {
   it("in the slip, and to its rule", async () => {
     await margin();
-    await teacher.click("[data-slip] button", /In what year/);
+    await teacher.take(/In what year/);
     await teacher.write("textarea[aria-label='Option A']", "1999");
     await teacher.press("\uE00C");
     await teacher.until("the doubt", async () => (await textInHand()).includes("not in order of size"));

@@ -27,7 +27,7 @@ describe("kinds of several parts, from the plan to the key", () => {
   });
   it("the steps of a how-to are put in order", async () => {
     await plan("demo-bowline", { ...NONE, "Put in order": "1" });
-    await teacher.click("[data-slip] button", "Put the steps of “How to tie a bowline”");
+    await teacher.take("Put the steps of “How to tie a bowline”");
     await inHand();
     expect(await (await teacher.find("textarea[aria-label='Item 1']")).getAttribute("value")).toBe("Pass the working end around the post.");
     await teacher.click("button[aria-label='Move item 2 up']");
@@ -49,14 +49,14 @@ describe("kinds of several parts, from the plan to the key", () => {
   });
   it("a pair and a point are corrected in place, saved as typed", async () => {
     await teacher.open(`${app.url}/sets/demo-ida/margin`);
-    await teacher.click("[data-slip] button", "Match each year");
+    await teacher.take("Match each year");
     await inHand();
     await teacher.write("textarea[aria-label='Right 1']", "Ida Marrow came into the world.");
     await teacher.click("button", "Add a pair");
     await teacher.find("textarea[aria-label='Left 4']");
     await teacher.saved();
     await teacher.driver.navigate().refresh();
-    await teacher.click("[data-slip] button", "Match each year");
+    await teacher.take("Match each year");
     await inHand();
     expect(await (await teacher.find("textarea[aria-label='Right 1']")).getAttribute("value")).toBe("Ida Marrow came into the world.");
     expect(await (await teacher.find("[data-slip].bg-sheet")).getText()).toMatch(/Part \d is empty\./);
@@ -67,7 +67,7 @@ describe("kinds of several parts, from the plan to the key", () => {
 describe("two-part questions", () => {
   it("ask for an answer and for the sentence that proves it, down to the sheet and the key", async () => {
     await plan("demo-council", { ...NONE, "Two-part with evidence": "1" });
-    await teacher.click("[data-slip] button", "Two-part with evidence");
+    await teacher.take("Two-part with evidence");
     await inHand();
     expect(await (await teacher.find("textarea[aria-label='Second question']")).getAttribute("value")).toBe(
       "Which sentence from the passage best proves your answer?",
@@ -90,7 +90,7 @@ describe("two-part questions", () => {
   });
   it("say which sentence stands there twice, and lead to it", async () => {
     await teacher.open(`${app.url}/sets/demo-council/margin`);
-    await teacher.click("[data-slip] button", "Two-part with evidence");
+    await teacher.take("Two-part with evidence");
     await inHand();
     const first = (await (await teacher.find("textarea[aria-label='Sentence A']")).getAttribute("value"))!;
     await teacher.write("textarea[aria-label='Sentence B']", first);
@@ -121,7 +121,7 @@ describe("a plan is balanced", () => {
 describe("a teacher sees why", () => {
   it("a draft was made, on its slip", async () => {
     await teacher.open(`${app.url}/sets/demo-lens/margin`);
-    await teacher.click("[data-slip] button", /Why did many ships strike the rocks/);
+    await teacher.take(/Why did many ships strike the rocks/);
     await teacher.click("summary", "Why this draft?");
     expect(await (await teacher.find("[data-slip].bg-sheet > details[open]")).getText()).toContain("The source gives a reason");
   });

@@ -123,7 +123,7 @@ describe("a teacher corrects the text", () => {
 describe("the player", () => {
   it("marks the sentence that is spoken and plays just the evidence of a slip", async () => {
     await teacher.open(`${app.url}/sets/demo-film/margin`);
-    await teacher.click("[data-slip] button", /Short answer/);
+    await teacher.take(/Short answer/);
     const label = (await (await teacher.find("button[aria-label^='Play these words']")).getAttribute("aria-label"))!;
     const [, minutes, seconds] = /(\d+):(\d\d)$/.exec(label)!;
     const from = Number(minutes) * 60 + Number(seconds);

@@ -30,12 +30,12 @@ describe("every kind of task", () => {
     await draft();
     const all = (await slips()).join("\n");
     for (const kind of ["Select all", "Essay", "Word in context", "Opinion poll"]) expect(all).toContain(`${kind} · `);
-    await teacher.click("[data-slip] button", "Select all");
+    await teacher.take("Select all");
     await teacher.find("input[type=checkbox][aria-label='Option A is right']");
     await teacher.click("[data-slip].bg-sheet .button-main", "Keep");
     await teacher.saved();
     await teacher.open(`${app.url}/sets/demo-lens/margin`);
-    await teacher.click("[data-slip] button", "Essay");
+    await teacher.take("Essay");
     await teacher.find("textarea[aria-label='Sample answer']");
     await teacher.click("[data-slip].bg-sheet .button-main", "Keep");
     await teacher.saved();
@@ -48,7 +48,7 @@ describe("every kind of task", () => {
   });
   it("a tick makes another option right, and undo takes it back", async () => {
     await teacher.open(`${app.url}/sets/demo-lens/margin`);
-    await teacher.click("[data-slip] button", "Select all");
+    await teacher.take("Select all");
     const ticked = async () =>
       teacher.driver.executeScript<number>("return document.querySelectorAll('input[type=checkbox][aria-label$=right]:checked').length");
     const before = await teacher.until("options", ticked);
@@ -68,13 +68,13 @@ describe("gap fills for language lessons", () => {
     await teacher.click("fieldset button", "Gap fill");
     await choose("Words left out", "past-verbs");
     await draft();
-    await teacher.click("[data-slip] button", "Write the verbs in brackets in the past tense.");
+    await teacher.take("Write the verbs in brackets in the past tense.");
     const key = await (await teacher.find("input[aria-label='Key of gap 1']")).getAttribute("value");
     expect(await (await teacher.find("[data-field=stem]")).getAttribute("value")).toMatch(/____ \([a-z]+\)/);
     await teacher.write("input[aria-label='Key of gap 1']", `${key} indeed`);
     await teacher.saved();
     await teacher.driver.navigate().refresh();
-    await teacher.click("[data-slip] button", "Write the verbs in brackets");
+    await teacher.take("Write the verbs in brackets");
     expect(await (await teacher.find("input[aria-label='Key of gap 1']")).getAttribute("value")).toBe(`${key} indeed`);
   });
   it("take the teacher's own words, offered in a bank", async () => {
@@ -89,7 +89,7 @@ describe("gap fills for language lessons", () => {
     await draft();
     // No tractor is spoken of.
     expect((await slips()).length - before).toBe(2);
-    await teacher.click("[data-slip] button", /Key: (?:seaweed|channel|gravity)/i);
+    await teacher.take(/Key: (?:seaweed|channel|gravity)/i);
     const bank = await (await teacher.find("textarea[aria-label='Words to choose from']")).getAttribute("value");
     expect(bank!.split(", ").sort()).toEqual(expect.arrayContaining(["channel"]));
   });
@@ -113,7 +113,7 @@ describe("a plan that is steered", () => {
     await teacher.click("details li button", "Explain why small boats often carry no satellite receiver");
     await teacher.click("fieldset button", "Short answer");
     await draft();
-    await teacher.click("[data-slip] button", "satellite receiver");
+    await teacher.take("satellite receiver");
     await teacher.click("summary", "Why this draft?");
     expect(await (await teacher.find("[data-slip].bg-sheet > details[open]")).getText()).toMatch(/It serves the outcome, since it shares “/);
     await teacher.open(`${app.url}/sets/demo-horn/plan`);

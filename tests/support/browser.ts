@@ -21,6 +21,8 @@ export type Teacher = {
   /** The first element of that selector whose text or label holds the words. */
   find(selector: string, words?: string | RegExp): Promise<WebElement>;
   click(selector: string, words?: string | RegExp): Promise<void>;
+  /** Takes a slip in hand, once more where the list was just drawn anew under the click. */
+  take(words: string | RegExp): Promise<void>;
   write(selector: string, text: string): Promise<void>;
   press(...keys: string[]): Promise<void>;
   texts(selector: string): Promise<string[]>;
@@ -59,18 +61,25 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
       }
       return undefined;
     }) as Promise<WebElement>;
+  const click = (selector: string, words?: string | RegExp) =>
+    until(`a click on ${selector} ${words ?? ""}`, async () => {
+      const element = await find(selector, words);
+      await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+      await element.click();
+      return true;
+    }).then(() => {});
   return {
     driver,
     until,
     find,
     open: (address) => driver.get(address),
-    click: (selector, words) =>
-      until(`a click on ${selector} ${words ?? ""}`, async () => {
-        const element = await find(selector, words);
-        await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
-        await element.click();
-        return true;
-      }).then(() => {}),
+    click,
+    take: async (words) => {
+      const isInHand = async () => (await driver.findElements(By.css("[data-slip].bg-sheet textarea, [data-slip].bg-sheet .field"))).length > 0;
+      await click("[data-slip] button", words);
+      const again = async () => (await isInHand()) || click("[data-slip] button", words).then(() => false);
+      await until("its fields", isInHand, 5000).catch(() => until(`a slip with ${words} in hand`, again));
+    },
     write: async (selector, text) => {
       const field = await find(selector);
       await field.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE, text);

@@ -15,10 +15,12 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const votes = new Map<Person, Person["gender"][]>();
   const ownVotes = new Map<Person, Person["gender"][]>();
   const sure = new Set<Person>();
+  const withArticle = namesWithArticle(sentences, lexicon);
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!) || WEEKDAY.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
+      if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
       const known = [...persons.values()].find((person) => person.name.split(" ").includes(words.at(-1)!));
@@ -140,6 +142,8 @@ function namesIn(sentence: Sentence): { from: number; to: number }[] {
   return sentence.block.kind === "heading" ? runs.filter(({ from, to }) => from === 0 && to >= sentence.words.length - 1) : runs;
 }
 
+const PARTICLE = /^(?:de|von|van|da|di|du|del|der|den|bin|ibn)$/;
+
 function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   const runs: { from: number; to: number }[] = [];
   sentence.words.forEach((word, index) => {
@@ -148,7 +152,9 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
     const capital = /^\p{Lu}/u.test(word.text) && word.candidates.some((tag) => tag.cat === "pn" && tag.cost < 3);
     const last = runs.at(-1);
     if (!capital) return;
-    if (last && last.to === index) last.to = index + 1;
+    // "Ferdinand de Lesseps"
+    const joins = last && last.to === index - 1 && PARTICLE.test(sentence.words[index - 1]!.text);
+    if (last && (last.to === index || joins)) last.to = index + 1;
     else runs.push({ from: index, to: index + 1 });
   });
   return runs;
@@ -175,6 +181,14 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
       lexicon.nameKind(words[0]!) !== "place" &&
       !/^(?:The|Bay|School|Council|Museum)$/.test(words.at(-1)!),
   );
+}
+
+/** "the language of *the Inuit*", "*a single Bible*": peoples and things, where no list knows the word as somebody's name. */
+function namesWithArticle(sentences: readonly Sentence[], lexicon: Lexicon): ReadonlySet<string> {
+  const article = /\b(?:[Tt]he|[Aa]n?|[Ee]very|[Ee]ach) (?:(\p{Ll}+) )?(\p{Lu}\p{L}+)(?! \p{Lu})/gu;
+  const found = sentences.flatMap(({ text }) => [...text.matchAll(article)]);
+  // "the engineer Fresnel" is one engineer by his name.
+  return new Set(found.filter(([, word]) => !word || !isPersonNoun(word, lexicon)).map(([, , name]) => name!));
 }
 
 /** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */

@@ -6,6 +6,7 @@ import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
+import { resolveDemonstrative } from "./resolve-demonstratives";
 import { paragraphPerson, solePerson } from "./sole-person";
 import { headTerminal, type Node } from "./tree";
 
@@ -31,6 +32,7 @@ type Known = { sentences: readonly Sentence[]; persons: ReadonlyMap<string, Pers
 function resolveOne(clause: Clause, position: number, clauses: readonly Clause[], known: Known): Antecedent | undefined {
   const { sentence } = clause;
   const { sentences, persons, lexicon, found } = known;
+  if (clause.subject.f.det === "dem") return resolveDemonstrative(clause, sentences[sentence.index - 1]);
   const pronoun = pronounOf(clause.subject);
   // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
   if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;

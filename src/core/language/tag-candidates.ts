@@ -52,6 +52,9 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
 const BOUNDS = new Set(["more than", "less than", "fewer than", "as many as", "as much as", "up to"]);
 
+/** "in *the first* half of the night": a part with its own article, and no amount. */
+const HALVES = /^(?:first|second|last|other|top|bottom|upper|lower|left|right|northern|southern|eastern|western)$/;
+
 function opensNumber(token: Token | undefined): boolean {
   if (!token) return false;
   return token.kind === "number" || /^(?:a|an|half|one)$/.test(token.lower) || (CLOSED_WORDS[token.lower] ?? "").startsWith("num");
@@ -78,6 +81,7 @@ function multiwordLength(tokens: readonly Token[], at: number): number {
     const next = tokens[at + length];
     // "as long as possible" is a measure, no condition.
     if (next?.lower === "possible" && key.endsWith(" as")) continue;
+    if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;
   }
   return 1;

@@ -1,4 +1,4 @@
-import type { Sentence } from "../../language/analysis";
+import type { Antecedent, Sentence } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
@@ -28,7 +28,7 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
       if (quoted.split(" ").length > LONGEST || (quoted.match(alone) ?? []).length !== 1) return [];
       // Beside one person, things are ruled out without reading.
       const isPerson = (text: string) => analysis.persons.has(text) || isPersonNoun(text.split(" ").at(-1)!, analysis.lexicon);
-      const found = otherNouns(sentences, antecedent.text, pronoun, seed);
+      const found = otherNouns(sentences, antecedent, pronoun, seed);
       const wrong = pronoun === "he" || pronoun === "she" ? found.filter(isPerson) : found.filter((text) => !isPerson(text) || pronoun === "they");
       if (wrong.length < 2) return [];
       return [
@@ -51,12 +51,14 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
   });
 }
 
-function otherNouns(sentences: readonly Sentence[], key: string, pronoun: string, seed: number): string[] {
+function otherNouns(sentences: readonly Sentence[], { text: key, node: named, sentence: home }: Antecedent, pronoun: string, seed: number): string[] {
   const taken = new Set(words(key));
   const found: string[] = [];
+  // "a mite *called Varroa*": another name of the same thing is no wrong answer.
+  const around = home.tree ? [...walkTree(home.tree)].filter((node) => node.cat === "np" && node.start <= named.start && coreOf(node) === coreOf(named)) : [];
   const phrases = sentences.flatMap((sentence) => (sentence.tree ? [...walkTree(sentence.tree)].map((node) => ({ sentence, node })) : []));
   for (const { sentence, node } of createRandom(seedFrom(key, seed)).shuffle(phrases)) {
-    if (!isPlainPhrase(node)) continue;
+    if (!isPlainPhrase(node) || (sentence === home && around.some(({ start, end }) => node.start >= start && node.end <= end))) continue;
     const text = midSentence(sentence, node, nodeText(sentence, node));
     const own = words(text);
     if (found.length === WRONG || own.some((word) => taken.has(word)) || (pronoun === "they" ? node.f.num === "sg" && found.length > 1 : false)) continue;
@@ -70,6 +72,7 @@ function isPlainPhrase(node: Node): boolean {
   if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > 4 || coreOf(node) !== node || node.f.time) return false;
   const head = headTerminal(node);
   if (TIME_NOUNS.has((head.lemma ?? "").toLowerCase())) return false;
+  if ([...walkTree(node)].some(({ flags }) => flags?.includes("neg"))) return false;
   return (head.cat === "n" || head.cat === "pn") && node.f.det !== "poss" && node.f.det !== "clause" && node.f.det !== "num";
 }
 

@@ -1,6 +1,5 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
@@ -96,7 +95,7 @@ function isSaidElsewhere(changed: string, { sentence, phrasing: { clause } }: St
 
 /** Where the subject is a pronoun of the text, the sentence that names it belongs to the proof. */
 function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis: Analysis): Sentence[] {
-  const antecedent = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start)) : undefined;
+  const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
   return antecedent && antecedent.sentence !== sentence ? [antecedent.sentence, sentence] : [sentence];
 }
 

@@ -25,7 +25,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   const stem = askBehind(phrasing, analysis, "Why", part.node, tail);
   // "used not only for clothes but also for wounds, because …": the reason may be of the last alone.
   if (!stem || /\bnot only\b/.test(stem)) return [];
-  const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end).replace(/^./, (letter) => letter.toLowerCase());
+  const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)
+    .replace(/^./, (letter) => letter.toLowerCase())
+    .replace(/^for /, "because ");
   if (answer.split(" ").length < 4) return [];
   return [
     {
@@ -53,7 +55,8 @@ export function isUnclear(rest: string): boolean {
 
 function isReason(node: Node): boolean {
   const inner = reasonNode(node);
-  if (inner.cat === "sb") return inner.f.sub === "cause";
+  // "Ordinary ink was useless, *for it ran off the metal*"
+  if (inner.cat === "sb") return inner.f.sub === "cause" || (inner.f.sub === "for" && node.cat.startsWith("c-"));
   return inner.cat === "pp" && headOfPreposition(inner) === "because";
 }
 

@@ -1,5 +1,4 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
@@ -146,7 +145,7 @@ function asksOfNobody({ type, clause }: Fact): boolean {
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */
 function withAntecedents(fact: Fact, analysis: Analysis): Fact {
   const { sentence, clause } = fact;
-  const subject = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start))?.sentence : undefined;
+  const subject = analysis.antecedents.get(positionKey(sentence, clause.subject.start))?.sentence;
   const objects = [...(sentence.resolved ?? [])].filter(([word]) => word >= clause.start && word < clause.end).map(([, noun]) => noun.sentence);
   const named = [subject, ...objects].filter((other): other is Sentence => other !== undefined && other !== sentence);
   if (named.length === 0) return fact;

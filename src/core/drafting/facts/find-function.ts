@@ -2,7 +2,6 @@ import type { Analysis } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
@@ -113,7 +112,7 @@ function countAll(analysis: Analysis): Map<string, number> {
       sentence.clauses
         .filter((clause) => clause.rank === "main" && clause.verb.cat === "v" && !clause.passive)
         .map((clause) => {
-          const antecedent = pronounOf(clause.subject) ? analysis.antecedents.get(positionKey(sentence, clause.subject.start)) : undefined;
+          const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
           return (antecedent?.text ?? midSentence(sentence, clause.subject)).toLowerCase();
         }),
     );

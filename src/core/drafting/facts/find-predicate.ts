@@ -23,7 +23,9 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || !filled || clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || clause.rank !== "main") return [];
   const head = headTerminal(clause.subject).lemma ?? "";
   const words = phrasing.subject.split(" ").length;
-  if (!FILLED.has(head) || words < 3 || /^(?:one|another|this|that)\b/i.test(phrasing.subject)) return [];
+  // "Gutenberg's idea" says whose.
+  const isOwned = clause.subject.role === "possessor" && clause.subject.kids[0]?.cat !== "poss";
+  if (!FILLED.has(head) || (words < 3 && !isOwned) || /^(?:one|another|this|that)\b/i.test(phrasing.subject)) return [];
   if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part);

@@ -49,8 +49,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (headTerminal(clause.subject).lemma === "you" && [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past") && part.cat !== "modal"))
     return "first-person";
   if (pronoun && !antecedent) return "pronoun";
-  const subjectNode = pronoun ? antecedent!.node : node;
-  const home = pronoun ? antecedent!.sentence : sentence;
+  const subjectNode = antecedent?.node ?? node;
+  const home = antecedent?.sentence ?? sentence;
   // "which emperor had paid": a question in the sentence, no statement of it.
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
@@ -81,7 +81,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     !pronoun &&
     subjectNode.f.det === "indef" &&
     [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past"));
-  const subject = (name ?? (pronoun ? antecedent!.text : midSentence(sentence, node, textWithoutAsides(sentence, node)))).replace(
+  const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node))).replace(
     describes ? /^th(?:is|ese) / : isToldOf ? /^an? / : /^$/,
     "the ",
   );

@@ -94,6 +94,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     const preverbal = fronted && (node.start > clause.subject.start || isBeforeCommand(node, clause));
     if (preverbal) {
+      // "The boat, *if it is dry*, floats": a condition, and no word of the verb.
+      if (isClauseBetween(node, clause)) return "points-elsewhere";
       if (headTerminal(node).lemma === "even") return "points-elsewhere";
       continue;
     }
@@ -160,7 +162,11 @@ export function preverbalAdverbs(clause: Clause): string {
   return clause.adjuncts
     .filter(
       ({ node }) =>
-        (node.start > clause.subject.start || isBeforeCommand(node, clause)) && node.end <= clause.verb.start && !isDropped(node) && !isExample(node, clause),
+        (node.start > clause.subject.start || isBeforeCommand(node, clause)) &&
+        node.end <= clause.verb.start &&
+        !isDropped(node) &&
+        !isExample(node, clause) &&
+        !isClauseBetween(node, clause),
     )
     .map(({ node }) => midSentence(clause.sentence, node))
     .join(" ");
@@ -169,6 +175,11 @@ export function preverbalAdverbs(clause: Clause): string {
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
 function isExample(node: Node, clause: Clause): boolean {
   return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+/** "Henson, *because he was a stranger*, was ignored" */
+function isClauseBetween(node: Node, clause: Clause): boolean {
+  return node.cat === "c-sb-c" && node.end <= clause.verb.start && node.start >= clause.subject.end;
 }
 
 /** Where a part ends in something said in passing: the end of that. */

@@ -24,7 +24,8 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     const agreed = np.f.sub === "first" && np.f.det === "pron" ? true : vp.f.agr !== "first" && agreeNumbers(np.f.num ?? "any", vp.f.agr ?? "any");
     return agreed ? { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) } : undefined;
   });
-  rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? { form: "fin" } : undefined));
+  // "there *were printing* presses": what there is stands behind the verb, and does nothing before it is named.
+  rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap && vp.f.sub !== "ing" ? { form: "fin" } : undefined));
   // "At the bottom lay a big round shell", "Out came a slow tune": who does it stands behind the verb.
   rule("inv", "v np", 0, "subject", 0.4, (v, np) => {
     const form = v.flags?.[0];

@@ -4,6 +4,8 @@ import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
 
+const INSIDE = /^(?:inside|outside|below|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
+
 function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }
@@ -271,6 +273,13 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     const f = joined(l, r);
     return f && { f, cost: unlike(l, r) };
   });
+  // "higher than *the other*", "the two made seven journeys": of what, another sentence says.
+  rule("np", "det adj", 0, "determiner", 0.6, (l, r) => (l.flags?.includes("def") && r.lemma === "other" ? { num: "sg", det: "dem" } : undefined));
+  rule("np", "det num", 0, "number", 1.2, (l, r) =>
+    l.flags?.includes("def") && /^(?:two|three|four)$/.test(r.lemma ?? "") ? { num: "pl", det: "dem" } : undefined,
+  );
+  // "the bones *inside*"
+  rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
   // "did not want the others to hear him"
   rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
   rule("npl", "np c-np", 0, "coordination", 0.3, (l) => (l.f.det === "pron" ? undefined : l.f));

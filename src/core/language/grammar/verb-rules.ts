@@ -165,7 +165,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const f = beForm(be);
     if (!f) return undefined;
     if (vp.f.form === "participle" && vp.f.gap && !vp.f.passive) return { ...f, passive: true };
-    if (vp.f.form === "ing") return { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) };
+    if (vp.f.form === "ing") return { ...f, sub: "ing", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) };
     return undefined;
   });
   rule("vp", "have vp", 1, "auxiliary", 0, (have, vp) => {
@@ -234,6 +234,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   rule("c-sb", "comma sb", 1, "mark", 0);
   rule("c-sb-c", "c-sb comma", 0, "mark", 0);
+  // "Henson, because he was a stranger, was ignored"
+  rule("vp", "c-sb-c vp", 1, "adjunct", 1);
   rule("vp", "vp c-sb", 0, "adjunct", 0.4, high);
   rule("vp", "vp c-sb-c", 0, "adjunct", 1, high);
   rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
