@@ -46,6 +46,7 @@ const PATTERNS: Record<string, string> = {
   "which-reason": "The writer numbers the reasons: first, second, last.",
   "what-does-it-do": "The source tells one thing that this part does.",
   "what-was-said": "The source says what somebody found, said or believes.",
+  "what-was-believed": "The source says what people believed in former times.",
   "what-aim": "The source says what somebody wants, decides or asks for.",
   "what-should": "The source says what somebody should do.",
   "what-to-do": "The source says what to do in a certain case, or to reach something.",

@@ -27,12 +27,13 @@ function sameNumber(a: Node, b: Node): boolean {
   return a.f.num === b.f.num || a.f.num === "any" || b.f.num === "any";
 }
 
-/** The noun with what stands before it, and an *of*-phrase behind it: what one would say the second time. */
+/** The noun with what stands before it, and an *of*-phrase behind it; what else says which one ("a temperature at which …") would be lost. */
 function told(np: Node): Node | undefined {
+  const [inner, behind] = np.kids;
   if (np.role === "coordination") return undefined;
-  const isOf = np.role === "postmodifier" && np.kids[1]!.f.sub === "of";
-  const [inner] = np.kids;
-  return ["apposition", "relative", "reduced", "postmodifier"].includes(np.role) && !isOf && inner?.cat === "np" ? told(inner) : np;
+  if (!["apposition", "relative", "reduced", "postmodifier"].includes(np.role) || inner?.cat !== "np") return np;
+  if (np.role === "postmodifier" && behind!.f.sub === "of") return np;
+  return behind!.cat.startsWith("c-") ? told(inner) : undefined;
 }
 
 function definite(np: Node, sentence: Sentence): string | undefined {

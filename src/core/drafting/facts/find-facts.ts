@@ -22,12 +22,13 @@ import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
+import { findPossession } from "./find-possession";
 import { findOutcome, findPredicate } from "./find-predicate";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
 import { findGift, findQuality, findRelation } from "./find-relation";
-import { findReport } from "./find-report";
+import { findOldBelief, findReport } from "./find-report";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
@@ -53,12 +54,14 @@ const FINDERS: FactFinder[] = [
   findAgent,
   findObject,
   findPlace,
+  findPossession,
   findOccasion,
   findFeeling,
   findList,
   findReaction,
   findFunction,
   findReport,
+  findOldBelief,
   findAim,
   findRequest,
   findFate,
@@ -108,7 +111,7 @@ function isMainPerson(name: string, { persons, narrator }: Analysis): boolean {
 }
 
 function carriesTheStory({ pattern, clause, answerNode }: Fact, { lemmaCounts, headingLemmas }: Analysis): boolean {
-  if (pattern !== "what-object" && pattern !== "what-relation" && pattern !== "where") return false;
+  if (pattern !== "what-object" && pattern !== "what-relation" && pattern !== "what-has" && pattern !== "where") return false;
   const head = (answerNode && headTerminal(answerNode).lemma)?.toLowerCase() ?? "";
   return MOVING.has(clause.verb.lemma ?? "") || (lemmaCounts.get(head) ?? 0) >= 3 || headingLemmas.has(head);
 }

@@ -296,7 +296,7 @@ function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string
   const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? [...walkTree(subject)] : [];
   const name = named.find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
   const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
-  const antecedent = subject.f.det === "pron" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
+  const antecedent = subject.f.det === "pron" || subject.f.det === "dem" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;
 }
 

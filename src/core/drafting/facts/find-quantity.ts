@@ -121,8 +121,9 @@ function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string):
   const { clause } = phrasing;
   const number = np.kids[0]!;
   const answer = midSentence(clause.sentence, number);
+  const isRange = [...walkTree(number)].some((node) => node.role === "range");
   const head = [...walkTree(number)]
-    .filter((node) => node.cat === "num")
+    .filter((node) => node.cat === "num" && !isRange)
     .map((node) => clause.sentence.words[node.start]!.text)
     .join(" ");
   const forms = numberForms(head).flatMap((form) => [form, `${form} ${noun}`]);

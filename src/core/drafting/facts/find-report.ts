@@ -1,12 +1,12 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
@@ -64,6 +64,37 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-was-said",
     },
   ];
+}
+
+/** "People used to think *that the brain switched off at night*": what did they use to think? */
+export function findOldBelief(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [part, ...more] = clause.complements;
+  const thinking = part?.role === "infinitive" && clause.verb.flags?.includes("use") ? [...walkTree(part.node)].find(isThought) : undefined;
+  if (!part || !thinking || more.length > 0 || clause.shared || clause.negated || clause.rank !== "main") return [];
+  const [verb, what] = thinking.kids as [Node, Node];
+  if (findUnclear(what, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const others = analysis.sentences.filter(({ text }) => /\bused to (?:think|believe)\b/.test(text));
+  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  const said = nodeText(clause.sentence, what);
+  const answer = said.startsWith("that ") ? said : `that ${said}`;
+  if (others.length > 1 || isUnclear(rest) || rest !== "" || answer.split(" ").length > MOST_WORDS) return [];
+  return [
+    factOf(phrasing, what.start, {
+      type: "report",
+      stem: askClause({ ...phrasing, verbPhrase: `use to ${headTerminal(verb).lemma}` }, "What", rest),
+      answer,
+      answerNode: what,
+      accepted: [answer.replace(/^that /, "")],
+      depth: "understanding",
+      worth: 2.9,
+      pattern: "what-was-believed",
+    }),
+  ];
+}
+
+function isThought({ cat, role, kids }: Node): boolean {
+  return cat === "vp" && role === "clause" && /^(?:think|believe)$/.test(headTerminal(kids[0]!).lemma ?? "");
 }
 
 /** "asked *why the kitchen smelled like a bakery*" */

@@ -178,7 +178,7 @@ function bound(pronoun: string, binder: Binder): boolean {
 const CONCRETE_FILES = new Set([5, 6, 8, 13, 14, 15, 17, 20, 27]);
 
 /** A thing that the source itself calls *the* when it first speaks of it; deeds, persons and ideas may take up what was told in other words. */
-function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
+export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
   const sense = lexicon.findWord(lemma)?.senses[0];
   return sense !== undefined && CONCRETE_FILES.has(lexicon.nounFile(sense));
 }

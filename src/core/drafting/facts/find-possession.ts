@@ -1,0 +1,58 @@
+import type { Analysis } from "../../language/analysis";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { nodeText, withoutAside } from "../../language/node-text";
+import { coreOf } from "../../language/resolve-pronouns";
+import { headTerminal } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear, isConcrete } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
+
+const SHORTEST_OWNER = 3;
+const SHORTEST_OBJECT = 3;
+const LONGEST_OBJECT = 12;
+
+/** "The front edge of an owl's wing has *a row of tiny stiff hairs*": only of an owner that is told exactly, and of which nothing else is said to be had. */
+export function findPossession(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  if (clause.verb.cat !== "have" || !object || clause.complements.length > 1 || clause.negated || clause.shared || clause.rank !== "main") return [];
+  const core = coreOf(object);
+  const head = headTerminal(core);
+  const isThing =
+    head.cat === "n" &&
+    isConcrete((head.lemma ?? "").toLowerCase(), analysis) &&
+    !THIN_NOUNS.has(head.lemma ?? "") &&
+    object.role !== "coordination" &&
+    !object.f.time;
+  if (!isThing || !/^(?:indef|bare)$/.test(object.f.det ?? "")) return [];
+  const answer = nodeText(clause.sentence, withoutAside(object));
+  const words = answer.split(" ").length;
+  if (phrasing.subject.split(" ").length < SHORTEST_OWNER || words < SHORTEST_OBJECT || words > LONGEST_OBJECT || hasMore(phrasing, analysis)) return [];
+  if (findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  const aside = clause.adjuncts.filter(({ node }) => node.cat.startsWith("c-") && node.start >= object.end).map(({ node }) => node);
+  const rest = phraseRest(phrasing, analysis, [object, ...aside, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  return [
+    factOf(phrasing, object.start, {
+      type: "thing",
+      stem: askClause(phrasing, "What", rest),
+      answer,
+      answerNode: core,
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 1.6,
+      pattern: "what-has",
+    }),
+  ];
+}
+
+/** Whether another sentence says of the same noun that it has something. */
+function hasMore({ clause }: Phrasing, { sentences }: Analysis): boolean {
+  const owner = headTerminal(clause.subject).lemma;
+  return sentences.some(({ clauses }) =>
+    clauses.some((other) => other !== clause && other.verb.cat === "have" && !other.imperative && headTerminal(other.subject).lemma === owner),
+  );
+}
