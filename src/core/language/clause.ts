@@ -47,7 +47,8 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
   if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc")) {
     const rc = plainRelative(aside);
     const [rel, vp] = rc.kids;
-    const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp";
+    // "…, which is why farmers return" takes up the whole sentence.
+    const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && vp.kids[1]?.cat !== "ws";
     if (tells && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
       readVerbPhrases(sentence, coreNoun(noun!), vp, [], "aside", undefined, out);
     }

@@ -25,10 +25,21 @@ function withNouns(sentence: Sentence, from: number, to: number): string {
     // "some of the rain evaporates before you can measure *it*": the noun stands in the same words already.
     if (!noun || (noun.at !== undefined && ((noun.at >= from && noun.at < index) || isSubjectOf(sentence, noun.at, index)))) continue;
     const token = sentence.words[index]!.tokens[0]!;
-    text += sentence.block.text.slice(at, token.start) + noun.text;
+    text += sentence.block.text.slice(at, token.start) + (isOfSome(sentence, index) ? withArticle(noun.text) : noun.text);
     at = token.end;
   }
   return text + sentence.block.text.slice(at, sentence.words[to - 1]!.tokens.at(-1)!.end);
+}
+
+/** "one of *them*": one of the tins, and not one of tins. */
+function isOfSome({ words }: Sentence, pronoun: number): boolean {
+  const before = words[pronoun - 1]?.lower ?? "";
+  return / of$/.test(before) || (before === "of" && /^(?:one|two|three|some|most|many|all|each|none|half|few|several)$/.test(words[pronoun - 2]?.lower ?? ""));
+}
+
+function withArticle(noun: string): string {
+  const isKnown = /^(?:[Tt]he|[Aa]n?|[Ii]ts|[Tt]heir|[Hh]is|[Hh]er|[Tt]hese|[Ss]ome|[Aa]ll|[Mm]y|[Oo]ur) |^\p{Lu}/u.test(noun);
+  return isKnown ? noun : `the ${noun}`;
 }
 
 /** "The fennec gets most of the water *it* needs": every question on it names its subject. */
@@ -38,8 +49,13 @@ function isSubjectOf(sentence: Sentence, noun: number, pronoun: number): boolean
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */
 export function withoutAside(node: Node): Node {
-  const [head, aside] = node.kids;
-  return node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role) ? withoutAside(head!) : node;
+  return endsInAside(node) ? withoutAside(node.kids[0]!) : node;
+}
+
+/** "the engineer, *who* …", and "Bryan Donkin, an engineer, *who opened* …", whose comma the apposition took. */
+function endsInAside({ cat, role, kids: [head, aside] }: Node): boolean {
+  if (cat !== "np" || !aside || !["apposition", "relative", "reduced"].includes(role)) return false;
+  return aside.cat.startsWith("c-") || (role === "relative" && head!.role === "apposition" && head!.kids[1]!.cat === "c-np-c");
 }
 
 /** A part of a clause without what is said in passing inside it: "on Wrangel Island, *an icy stretch of land*". */
@@ -58,14 +74,12 @@ export function textWithoutAsides(sentence: Sentence, node: Node): string {
 
 /** The same node without what is said in passing inside it. */
 export function stripAsides(node: Node): Node {
-  const [head, aside] = node.kids;
-  if (node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role)) return stripAsides(head!);
+  if (endsInAside(node)) return stripAsides(node.kids[0]!);
   return node.kids.length === 0 ? node : { ...node, kids: node.kids.map(stripAsides) };
 }
 
 function asidesIn(node: Node): Node[] {
-  const [head, aside] = node.kids;
-  if (node.cat === "np" && aside?.cat.startsWith("c-") && ["apposition", "relative", "reduced"].includes(node.role)) return [...asidesIn(head!), aside];
+  if (endsInAside(node)) return [...asidesIn(node.kids[0]!), node.kids[1]!];
   return node.kids.flatMap(asidesIn);
 }
 

@@ -65,7 +65,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
-  if (phrase && own && LOCATIVE.has(phrase.kids[0]!.lemma ?? "")) {
+  // "Sixty-three signs can be made *with them*": a sign is not what it is made with.
+  const isTool = phrase?.kids[0]?.lemma === "with" && sentence.clauses.some((clause) => clause.subject === own && clause.passive);
+  if (phrase && own && !isTool && LOCATIVE.has(phrase.kids[0]!.lemma ?? "")) {
     // "brought worms with them": behind a preposition it may well be the subject, and then it stays as it is;
     // what the phrase stands right behind ("the rock around it") it is not.
     const others = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== phrase.start);

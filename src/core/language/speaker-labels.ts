@@ -16,19 +16,38 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   const counts = new Map<string, number>();
   for (const { name } of found) counts.set(name, (counts.get(name) ?? 0) + 1);
   const isTalk = counts.size >= 2 && [...counts.values()].some((count) => count >= 2);
+  if (!isTalk) return answersIn(blocks);
   const answers = counts.has("Q") && counts.has("A") ? interviewee(blocks) : undefined;
-  return new Map(
-    isTalk ? found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : name, length }]) : [],
-  );
+  return new Map(found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : name, length }]));
+}
+
+/** "How do you find your way out?", at the head of a paragraph or as one of its own. */
+const ASKED = /^[^.?!]{8,200}\?(?=\s|$)/;
+const FEWEST_ASKED = 3;
+const OWN_SHARE = 0.4;
+
+/** An interview that names nobody before the answers: what follows a question to *you* is said by whoever is asked. */
+function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
+  const isAsked = ({ text }: Block) => ASKED.test(text) && /\byou(?:r|rs)?\b/i.test(ASKED.exec(text)![0]);
+  const asked = blocks.filter(isAsked);
+  const answers = blocks.slice(blocks.indexOf(asked[0]!)).filter((block) => block.kind !== "heading" && block.text.replace(ASKED, "").trim() !== "");
+  const own = answers.filter(({ text }) => /\b(?:I|[Mm]y|me|[Ww]e|[Oo]ur)\b/.test(text.replace(ASKED, "")));
+  if (asked.length < FEWEST_ASKED || own.length < FEWEST_ASKED || own.length / answers.length < OWN_SHARE) return new Map();
+  const name = interviewee(blocks.slice(0, blocks.indexOf(asked[0]!)));
+  return new Map(answers.map(({ id }) => [id, { name, length: 0 }]));
 }
 
 const ANSWERS: Record<string, string> = { A: "answer" };
+
+/** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
+const TELLS_OF =
+  /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|studies|builds|makes)\b/u;
 
 /** Under *Q:* and *A:* the opening says who answers: "We spoke with Dana Whitehorse". */
 function interviewee(blocks: readonly Block[]): string {
   const opening = blocks.filter((block) => block.kind !== "heading" && !LABEL.test(block.text)).map((block) => block.text);
   for (const text of opening) {
-    const name = /\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u.exec(text)?.[1];
+    const name = (/\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u.exec(text) ?? TELLS_OF.exec(text))?.[1];
     if (name) return name;
   }
   return "the person who answers";

@@ -33,11 +33,14 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   const verb = clause.verb.cat === "be" || FEELING_VERBS.has(clause.verb.lemma ?? "");
   if (predicate?.cat !== "ap" || !verb || clause.negated || clause.shared || !phrasing.binder.human) return [];
+  // "After an hour most people grow tired": of nobody in particular.
+  if (clause.subject.f.det === "bare" || clause.subject.f.det === "quant") return [];
   const answer = headTerminal(predicate).lemma ?? "";
   if (!ALL.has(answer) || nodeText(clause.sentence, predicate).split(" ").length > 2) return [];
   const occasion = clause.adjuncts.filter(({ node }) => node.cat.includes("sb") || node.f.time);
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (occasion.length === 0 || isUnclear(rest) || rest === "") return [];
+  const plural = phrasing.binder.num === "pl";
   const past = clause.verb.flags?.includes("past") || clause.auxiliaries.length > 0;
   return [
     {
@@ -46,7 +49,7 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `How ${past ? "did" : "does"} ${phrasing.subject} feel ${rest}?`,
+      stem: `How ${past ? "did" : plural ? "do" : "does"} ${phrasing.subject} feel ${rest}?`,
       answer,
       accepted: FEELINGS.find((family) => family.includes(answer))!.filter((word) => word !== answer),
       depth: "understanding",

@@ -81,8 +81,15 @@ function isPart({ clause, subject, binder }: Phrasing, analysis: Analysis): bool
   if (clause.subject.f.det === "def" && words === 2 && VAGUE.has(lemma)) return false;
   // "Journalists investigate …, expose … and give …": a trade with several things to do.
   const isTrade = binder.human && clause.shared && binder.num === "pl" && words <= 2;
-  return plainName && head.cat === "n" && (!binder.human || isTrade) && words <= 4 && !(analysis.headingLemmas.has(lemma) && words <= 2);
+  return plainName && head.cat === "n" && (!binder.human || isTrade) && words <= 4 && !(words <= 2 && isTopic(lemma, analysis));
 }
+
+/** What the heading names, or the text comes back to again and again, does more than one thing. */
+function isTopic(lemma: string, { headingLemmas, lemmaCounts }: Analysis): boolean {
+  return headingLemmas.has(lemma) || (lemmaCounts.get(lemma) ?? 0) >= OFTEN;
+}
+
+const OFTEN = 5;
 
 /** The clauses of one sentence that share a subject, in order. */
 function sharedClauses(clause: Clause): Clause[] {

@@ -116,6 +116,8 @@ function isTimePhrase(node: Node): boolean {
   const np = node.kids[1]!;
   // "crossed the continent *in weeks*" is how fast.
   if (node.kids[0].lemma === "in" && np.f.det === "bare" && np.f.num === "pl" && np.end - np.start === 1) return false;
+  // "by *the next* morning": next to what, another sentence says.
+  if ([...walkTree(np)].some(({ lemma }) => /^(?:next|following|same|previous)$/.test(lemma ?? ""))) return false;
   // "in an hour" is how long, "in the evening" is when.
   if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;

@@ -22,6 +22,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
+  // "nine houses out of ten" is a share.
+  if (clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "outof" && node.start === object.end)) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];

@@ -171,15 +171,17 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
   const adverbs = preverbalAdverbs(clause);
-  const particle = rest.startsWith("up ") || rest === "up" ? "up" : "";
-  const after = particle ? rest.replace(/^up ?/, "") : rest;
+  const [particle = ""] = /^(?:up|down|out|back|off|away)(?= |$)/.exec(rest) ?? [];
+  const after = rest.slice(particle.length).trim();
   const word = nodeText(clause.sentence, preposition).toLowerCase();
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
+  // "consists *largely* of two ridges"
+  const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(hasObject ? [after, word] : [word, after])].filter(Boolean).join(" ")}?`,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

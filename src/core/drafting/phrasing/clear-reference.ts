@@ -204,7 +204,9 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   if (head.cat === "pn") return true;
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
-  if (THIN_NOUNS.has(lemma) && nodeText(sentence, np).split(" ").length <= 2) return false;
+  const length = nodeText(sentence, np).split(" ").length;
+  // "the newest kind": kind of what?
+  if (THIN_NOUNS.has(lemma) && (length <= 2 || (length <= 3 && /^(?:kind|sort|type|part|number|group|set|pair|side)s?$/.test(lemma)))) return false;
   // The source itself says "the rock" without having spoken of one: everyone knows which.
   if (analysis.firstMention.get(lemma) === sentence.index && (inside || isConcrete(lemma, analysis))) return true;
   const words = nodeText(sentence, np).toLowerCase().split(" ");

@@ -13,6 +13,8 @@ const WANTING = new Set(
     " ",
   ),
 );
+/** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
+const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
@@ -60,7 +62,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   lift("vp", "vg", "verb", (v) => ({ f: v.f, cost: 0.2 }));
   const object = (np: Node) => np.f.kase !== "subj";
   rule("vp", "v np", 0, "object", 0, (v, np) =>
-    object(np) ? verbal(v, (has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) ? 1.5 : 0)) : undefined,
+    object(np) ? verbal(v, (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) ? 1.5 : 0)) : undefined,
   );
   rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
   rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {
