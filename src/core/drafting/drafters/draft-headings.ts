@@ -15,7 +15,12 @@ export function draftHeadings(stock: SourceStock, seed: number): Candidate[] {
   const { analysis } = stock;
   const sections = sectionsOf(stock).filter(
     ({ heading, sentences }) =>
-      heading && (heading.level ?? 2) > 1 && !EMPTY_HEAD.test(heading.text) && sentences.length >= 2 && sentences[0]!.block.kind === "paragraph",
+      heading &&
+      (heading.level ?? 2) > 1 &&
+      !heading.text.endsWith("?") &&
+      !EMPTY_HEAD.test(heading.text) &&
+      sentences.length >= 2 &&
+      sentences[0]!.block.kind === "paragraph",
   );
   if (sections.length < WRONG + 1) return [];
   return sections.flatMap(({ heading, sentences }) => {

@@ -28,7 +28,9 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
       if (quoted.split(" ").length > LONGEST || (quoted.match(alone) ?? []).length !== 1) return [];
       // Beside one person, things are ruled out without reading.
       const isPerson = (text: string) => analysis.persons.has(text) || isPersonNoun(text.split(" ").at(-1)!, analysis.lexicon);
-      const found = otherNouns(sentences, antecedent, pronoun, seed);
+      // "it is called *lava*": what it is called, or is, it is.
+      const told = clause.complements.filter(({ role }) => role === "predicate" || role === "object2").map(({ node }) => node);
+      const found = otherNouns(sentences, antecedent, pronoun, seed, told);
       const wrong = pronoun === "he" || pronoun === "she" ? found.filter(isPerson) : found.filter((text) => !isPerson(text) || pronoun === "they");
       if (wrong.length < 2) return [];
       return [
@@ -51,17 +53,28 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
   });
 }
 
-function otherNouns(sentences: readonly Sentence[], { text: key, node: named, sentence: home }: Antecedent, pronoun: string, seed: number): string[] {
+function otherNouns(
+  sentences: readonly Sentence[],
+  { text: key, node: named, sentence: home }: Antecedent,
+  pronoun: string,
+  seed: number,
+  told: readonly Node[],
+): string[] {
   const taken = new Set(words(key));
   const found: string[] = [];
   // "a mite *called Varroa*": another name of the same thing is no wrong answer.
   const around = home.tree ? [...walkTree(home.tree)].filter((node) => node.cat === "np" && node.start <= named.start && coreOf(node) === coreOf(named)) : [];
   const phrases = sentences.flatMap((sentence) => (sentence.tree ? [...walkTree(sentence.tree)].map((node) => ({ sentence, node })) : []));
   for (const { sentence, node } of createRandom(seedFrom(key, seed)).shuffle(phrases)) {
-    if (!isPlainPhrase(node) || (sentence === home && around.some(({ start, end }) => node.start >= start && node.end <= end))) continue;
+    if (
+      !isPlainPhrase(node) ||
+      told.some((other) => other.kids.length > 0 && headTerminal(other) === headTerminal(node)) ||
+      (sentence === home && around.some(({ start, end }) => node.start >= start && node.end <= end))
+    )
+      continue;
     const text = midSentence(sentence, node, nodeText(sentence, node));
     const own = words(text);
-    if (found.length === WRONG || own.some((word) => taken.has(word)) || (pronoun === "they" ? node.f.num === "sg" && found.length > 1 : false)) continue;
+    if (found.length === WRONG || own.some((word) => taken.has(word)) || (pronoun === "they" && node.f.num === "sg")) continue;
     for (const word of own) taken.add(word);
     found.push(text);
   }

@@ -26,9 +26,13 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
   if (to?.role !== "object" || what?.role !== "infinitive" || !isDeed(what.node, clause.verb.lemma ?? "")) return [];
   if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, clause.sentence, analysis))) return [];
+  // "can ask the court to send a bailiff *when the loser refuses*": whoever is asked stands next to what is asked.
+  const clauses = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat.includes("sb") && node !== what.node);
+  const named = phraseRest(phrasing, analysis, [what.node, ...clauses, ...reasonsOf(clause)]);
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
+  const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
   const answer = nodeText(clause.sentence, what.node).replace(/^to /, "");
-  if (isUnclear(rest) || answer.split(" ").length < 3) return [];
+  if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
   return [
     {
       type: "aim",
@@ -36,7 +40,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "What", `${rest} ${what.node.f.form === "to" ? "to " : ""}do`),
+      stem: askClause(phrasing, "What", [named, what.node.f.form === "to" ? "to do" : "do", circumstance].filter(Boolean).join(" ")),
       answer,
       answerNode: what.node,
       accepted: what.node.f.form === "to" ? [`to ${answer}`] : [],

@@ -23,6 +23,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const part = reasonNode(node);
     const isClause = part.cat === "sb" && CLAUSES.has(part.f.sub ?? "") && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
+    // "died in 1852, *two years* before France adopted it": the measure and the clause are one time.
+    if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && isMeasure(reasonNode(other.node)))) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     const since = part.kids[0]?.lemma === "since";
@@ -99,6 +101,10 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "when-to-do",
     },
   ];
+}
+
+function isMeasure(node: Node): boolean {
+  return node.cat === "advp" && /^(?:time|measure)$/.test(node.f.sub ?? "") && node.end - node.start > 1;
 }
 
 const WHENEVER = new Set(["when", "once", "after", "before", "until", "if"]);

@@ -26,7 +26,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   const asked = inner && phraseClause(inner, analysis);
   if (!asked || typeof asked === "string") return [];
   const pronoun = pronounOf(inner.subject);
-  if (!phrasing.binder.human && pronoun !== "he" && pronoun !== "she") return [];
+  // "The goat shook her head when she saw it" is told of somebody, "the door opened before she could knock" is not.
+  if (!phrasing.binder.human && !((pronoun === "he" || pronoun === "she") && asked.subject === phrasing.subject)) return [];
   // "What did Gandhi do when *he* reached the coast?"
   const isSame = asked.subject === phrasing.subject;
   const own = pronoun ?? nounGender(headTerminal(clause.subject).lemma ?? "") ?? nounGender(asked.subject.split(" ").at(-1)!) ?? asked.binder.gender;

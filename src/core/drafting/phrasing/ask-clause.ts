@@ -55,6 +55,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
+  // "Such an explosion": one like what the sentence before told of.
+  if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence) return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "The smallest ones": the smallest what?
