@@ -42,9 +42,11 @@ export function readClauses(sentence: Sentence, tree: Node): Clause[] {
 const NOT_SAID = new Set(["cs", "ws", "sb", "rc"]);
 
 /** "Pepsin, *which digests protein in the stomach*, works best in acid": a statement of its own about the noun before the comma. */
-function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node): void {
+function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node, goesOn = false): void {
   const [noun, aside] = node.kids;
-  if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc")) {
+  // "which fought against the damage *that alcohol did*": read apart, the aside would end too soon.
+  const isTorn = goesOn && !aside?.cat.endsWith("-c");
+  if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc") && !isTorn) {
     const rc = plainRelative(aside);
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
@@ -54,7 +56,10 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     }
   }
   if (NOT_SAID.has(node.cat)) return;
-  for (const kid of node.kids) readAsides(sentence, kid, out, node.cat === "np" && kid !== node.kids[node.head] ? node : around);
+  for (const [index, kid] of node.kids.entries()) {
+    const isHead = index === node.head;
+    readAsides(sentence, kid, out, node.cat === "np" && !isHead ? node : around, node.cat === "np" && isHead && index === 0 && node.kids.length === 2);
+  }
 }
 
 /** Without the commas around it. */

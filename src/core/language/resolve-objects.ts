@@ -82,7 +82,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
     const thinkers = new Set(sentence.clauses.map((clause) => clause.subject.end));
     const isThought = own && !sentence.clauses.some((clause) => clause.subject === own) && here.every(({ end }) => thinkers.has(end));
-    const earlier = isThought && before?.tree ? candidatesIn(before, pronoun, undefined, known) : [];
+    const isAside = isThought || here.every(({ end }) => isPlaceAt(end, sentence));
+    const earlier = isAside && before?.tree ? candidatesIn(before, pronoun, undefined, known) : [];
     const sole = soleOf([...earlier, ...here]);
     if (!sole && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return sole;
@@ -90,6 +91,13 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   if (!before?.tree) return undefined;
   const ownText = own && (known.antecedents.get(positionKey(sentence, own.start))?.text ?? midSentence(sentence, coreOf(own)));
   return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase()));
+}
+
+/** "watched *from the quay* as a crane set it down": where something happens is seldom what it happens to. */
+function isPlaceAt(end: number, sentence: Sentence): boolean {
+  return sentence.clauses.some(({ rank, adjuncts }) =>
+    adjuncts.some(({ node }) => rank === "main" && node.cat === "pp" && node.end === end && /^(?:from|at|in|on|near|by)$/.test(node.kids[0]?.lemma ?? "")),
+  );
 }
 
 /** "put a high tax on *it*", "taught the girls how to find *them*": the object of the same verb, or who is to do it, is never meant (Chomsky 1981, principle B). */

@@ -42,6 +42,8 @@ function follows(next: Statement, { sentence, phrasing: { clause } }: Statement)
 
 /** Over at one moment, and said in so many words that one knows which moment. */
 function isTellable({ phrasing: { clause, subject }, rest, words }: Statement): boolean {
+  // "After a week it grew lonely and crept back": what stands in front holds for both.
+  if (clause.adjuncts.some(({ node }) => node.end <= clause.subject.start)) return false;
   if (LASTING.has(clause.verb.lemma ?? "") || words > LONGEST || rest === "") return false;
   // "after reading it to her": of whom, only the sentence before says.
   return clause.subject.f.num !== "pl" && !/^(?:it|there|somebody|someone|everybody|everyone|nobody)$/i.test(subject) && !REPEATED.test(rest);

@@ -39,7 +39,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "since there was no money to be made from it": nobody does something in order to be made.
   if (purpose.cat === "vp" && purpose.f.passive) return [];
   if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
-  if (belongsToNoun(clause, purpose)) return [];
+  if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose)) return [];
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.
   const only = clause.adjuncts.find(({ node }) => node.end === purpose.start && /^(?:only|mainly|mostly|partly|simply)$/.test(headTerminal(node).lemma ?? ""));
@@ -94,6 +94,16 @@ const TAKING_TO = new Set(
 export function takesInfinitive(clause: Clause, np: Node): boolean {
   const follows = [...clause.adjuncts, ...clause.complements].some(({ node }) => node.cat === "vp" && node.f.form === "to" && node.start === np.end);
   return follows && TAKING_TO.has(headTerminal(np).lemma ?? "");
+}
+
+/** "turned out *to have a gift*", "returned *to find the house empty*": what came of it, and not what it was for. */
+function isOutcome(clause: Clause, purpose: Node): boolean {
+  if (purpose.cat !== "vp") return false;
+  const behind = clause.sentence.words[clause.verb.end]?.lower;
+  if (clause.verb.lemma === "turn" && behind === "out") return true;
+  if (/^(?:happen|prove|live|grow|wake)$/.test(clause.verb.lemma ?? "") || clause.sentence.words[purpose.start - 1]?.lower === "only") return true;
+  const found = clause.sentence.words[purpose.start + 1]?.lower ?? "";
+  return /^(?:return|come|arrive|go|open)$/.test(clause.verb.lemma ?? "") && /^(?:find|discover|learn|realise|realize|believe|know|be|have)$/.test(found);
 }
 
 function belongsToNoun(clause: Clause, purpose: Node): boolean {

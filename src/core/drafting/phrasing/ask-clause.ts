@@ -31,6 +31,8 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 /** "*Last year* volunteers counted …": a time without its comma, read as part of who did it. */
 const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 
+const HAS_MODAL = /\b(?:can|could|will|would|may|might|must|should)\b/;
+
 /** Parts of something that another sentence speaks of. */
 const ENDS = new Set("end side half part edge face corner".split(" "));
 
@@ -57,6 +59,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
   if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence) return "demonstrative";
+  // "A fourth protects the eggs": a fourth of what?
+  if (subjectNode.role === "fraction") return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "The smallest ones": the smallest what?
@@ -89,6 +93,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   );
   // "the belief that … does not appear": two verbs are no subject.
   if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
+  if (HAS_MODAL.test(subject) && !/\b(?:that|wh\p{Ll}+|how)\b/u.test(subject)) return "no-subject";
+  // "Dear Editor, your paper reported …": said to somebody, and not to whoever reads it now.
+  if (analysis.sort === "opinion" && /^your\b/i.test(subject)) return "first-person";
   // "Twenty minutes with a book every evening helps": a time does nothing.
   if (subjectNode.f.det === "quant" && TIME_NOUNS.has(headTerminal(subjectNode).lemma ?? "") && /^(?:every|each)\b/i.test(subject)) return "no-subject";
   if (TIME_AHEAD.test(subject)) return "no-subject";
@@ -168,8 +175,11 @@ function phraseExistence(clause: Clause): Phrasing | Unaskable {
 
 /** "Leave a tail": why should you leave a tail? */
 function phraseCommand(clause: Clause): Phrasing | Unaskable {
-  if (clause.negated || clause.auxiliaries.length > 0 || clause.verb.cat !== "v") return "contracted";
-  const base = clause.verb.lemma ?? "";
+  // "Do not correct the speaker"
+  const isForbidden = clause.negated && clause.auxiliaries.every(({ cat }) => cat === "do");
+  if ((clause.negated || clause.auxiliaries.length > 0) && !isForbidden) return "contracted";
+  if (clause.verb.cat !== "v") return "contracted";
+  const base = `${isForbidden ? "not " : ""}${clause.verb.lemma ?? ""}`;
   return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
 }
 

@@ -40,6 +40,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
+    if (node.cat.includes("sb") && reasonNodeSub(node) === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
@@ -92,7 +94,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const fronted = node.end <= clause.verb.start;
     if (FOR_A_WHILE.test(nodeText(clause.sentence, node).toLowerCase())) return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
-    const preverbal = fronted && (node.start > clause.subject.start || isBeforeCommand(node, clause));
+    // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
+    const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));
     if (preverbal) {
       // "The boat, *if it is dry*, floats": a condition, and no word of the verb.
       if (isClauseBetween(node, clause)) return "points-elsewhere";
@@ -164,6 +167,7 @@ export function preverbalAdverbs(clause: Clause): string {
       ({ node }) =>
         (node.start > clause.subject.start || isBeforeCommand(node, clause)) &&
         node.end <= clause.verb.start &&
+        node.cat !== "c-pp-c" &&
         !isDropped(node) &&
         !isExample(node, clause) &&
         !isClauseBetween(node, clause),
@@ -175,6 +179,10 @@ export function preverbalAdverbs(clause: Clause): string {
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
 function isExample(node: Node, clause: Clause): boolean {
   return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+function reasonNodeSub(node: Node): string | undefined {
+  return node.cat === "sb" ? node.f.sub : node.kids.map(reasonNodeSub).find(Boolean);
 }
 
 /** "Henson, *because he was a stranger*, was ignored" */

@@ -97,6 +97,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     },
     cost: 0,
   }));
+  // "three times its length", "twice its size"
+  rule("mult", "qn nb", 0, "measure", 0, (l, r) => (headTerminal(r).lemma === "time" && r.f.num === "pl" && l.f.num === "pl" ? {} : undefined));
+  rule("np", "mult np", 1, "multiple", 0.3, (_, r) => (r.f.det === "poss" || r.f.det === "def" ? r.f : undefined));
+  rule("np", "adv np", 1, "multiple", 0.3, (l, r) => (l.lemma === "twice" && (r.f.det === "poss" || r.f.det === "def") ? r.f : undefined));
   // "nine to twelve hours"
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
   rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
