@@ -4,11 +4,11 @@ import type { Candidate } from "./candidate";
 /** "my father" → "the speaker's father", "told me" → "told the speaker"; what stands in quotation marks stays as it is. */
 export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candidate {
   const narrator = narratorOf(candidate.evidence[0]!, analysis);
-  if (!narrator) return candidate;
+  if (!narrator) return { ...candidate, stem: withSurnames(candidate.stem, analysis) };
   const told = (text: string) => tell(text, narrator, analysis.persons.get(narrator)?.gender);
   return {
     ...candidate,
-    stem: onceNamed(told(candidate.stem), narrator),
+    stem: withSurnames(onceNamed(told(candidate.stem), narrator), analysis),
     key: candidate.parts ? candidate.key : told(candidate.key),
     accepted: candidate.accepted.map(told),
     distractors: candidate.distractors.map(told),
@@ -17,6 +17,17 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
       ? { parts: { ...candidate.parts, right: candidate.parts.right.map(told), wrong: candidate.parts.wrong.map(told) } }
       : {}),
   };
+}
+
+/** "How old was Benjamin Banneker when a traveller lent *Benjamin Banneker* a watch?": the second time by the surname. */
+export function withSurnames(text: string, { persons }: Pick<Analysis, "persons">): string {
+  return [...new Set(persons.values())].reduce((told, person) => {
+    const surname = person.name.split(" ").at(-1)!;
+    const at = told.indexOf(person.name);
+    if (at < 0 || surname === person.name || persons.get(surname) !== person) return told;
+    const behind = at + person.name.length;
+    return told.slice(0, behind) + told.slice(behind).replaceAll(person.name, surname);
+  }, text);
 }
 
 /** "According to Dr. Okoye, in what year did Dr. Okoye's team …" says it twice. */

@@ -11,7 +11,14 @@ const MOST_WORDS = 6;
  * where it stands once. Another noun ("this copper mould") may take up anything, and stays open.
  */
 export function resolveDemonstrative({ subject, sentence }: Clause, before: Sentence | undefined): Antecedent | undefined {
-  if (subject.f.det !== "dem" || !before?.tree || before.block !== sentence.block || subject.end - subject.start !== 2) return undefined;
+  if (
+    subject.f.det !== "dem" ||
+    !/^(?:this|these)$/.test(subject.kids[0]?.lemma ?? "") ||
+    !before?.tree ||
+    before.block !== sentence.block ||
+    subject.end - subject.start !== 2
+  )
+    return undefined;
   const head = headTerminal(subject);
   const lemma = (head.lemma ?? "").toLowerCase();
   if (head.cat !== "n" || THIN_NOUNS.has(lemma)) return undefined;

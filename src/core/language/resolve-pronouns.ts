@@ -244,6 +244,11 @@ function endsInClause(node: Node): boolean {
   return node.cat === "ap" && node.kids.length === 2 && ["cs", "vp"].includes(node.kids[1]!.cat);
 }
 
+/** "It was ten past eight" */
+function isHour(node: Node): boolean {
+  return node.cat === "np" && (node.role === "number" || (node.role === "postmodifier" && node.kids[0]?.role === "number"));
+}
+
 /** "it rains", "it is dark", "it takes three minutes", "it seems that": stands for nothing. */
 function isExpletive(pronoun: string, clause: Clause): boolean {
   if (pronoun !== "it") return false;
@@ -259,6 +264,7 @@ function isExpletive(pronoun: string, clause: Clause): boolean {
       Boolean(node.f.time) ||
       TIME_NOUNS.has(headTerminal(node).lemma ?? "") ||
       /^(?:cs|c-cs)$/.test(node.cat) ||
+      isHour(node) ||
       endsInClause(node),
   );
 }

@@ -39,7 +39,9 @@ function isStory(prose: readonly Sentence[]): boolean {
   // Told in the past, of somebody, without a single year: nobody writes history so.
   const clauses = prose.flatMap((sentence) => sentence.clauses.filter((clause) => clause.rank === "main"));
   const past = clauses.filter((clause) => [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"))).length;
-  return share(YEAR) === 0 && clauses.length >= 5 && past / clauses.length > 0.75 && share(/\b(?:he|she|her|his|him)\b|\b(?:I|my|me)\b/) > 0.35;
+  const ofSomebody = share(/\b(?:he|she|her|his|him)\b|\b(?:I|my|me)\b/);
+  const isPast = past / Math.max(1, clauses.length);
+  return share(YEAR) === 0 && clauses.length >= 5 && ((isPast > 0.75 && ofSomebody > 0.35) || (isPast > 0.85 && ofSomebody > 0.25));
 }
 
 /** A writer who says so, or who ends on what should be done and weighs what others say. */

@@ -87,7 +87,9 @@ function fromNamedThing(statement: Statement): Candidate[] {
   const { clause } = statement.phrasing;
   const named = /\b(?:called|known as) (?:the |an? )?([a-z]+(?: [a-z]+)?)$/.exec(statement.text);
   const term = named?.[1];
-  if (!term || clause.rank !== "main" || clause.passive || statement.text.split(" ").length < 7 || term.split(" ").length > 2) return [];
+  // "called the plan wild": here *called* is the verb, and no name follows.
+  if (!term || clause.rank !== "main" || clause.passive || clause.verb.lemma === "call" || statement.text.split(" ").length < 7 || term.split(" ").length > 2)
+    return [];
   if (new RegExp(`\\b${term}\\b.*\\b${term}\\b`, "i").test(statement.text)) return [];
   const sentence = statement.sentence;
   return [

@@ -163,8 +163,8 @@ function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
       ? `According to ${sentence.speaker}`
       : analysis.sort === "story"
         ? "In the story"
-        : analysis.sort === "opinion" && OPINED.has(fact.type) && !/\bthe writer\b/.test(fact.stem)
-          ? "According to the writer"
+        : analysis.sort === "opinion" && OPINED.has(fact.type) && !fact.stem.includes(analysis.narrator ?? "the writer")
+          ? `According to ${analysis.narrator ?? "the writer"}`
           : undefined;
   return opening ? { ...fact, stem: openWith(opening, fact) } : fact;
 }

@@ -31,6 +31,8 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 /** "*Last year* volunteers counted …": a time without its comma, read as part of who did it. */
 const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 
+const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
+
 const HAS_MODAL = /\b(?:can|could|will|would|may|might|must|should)\b/;
 
 /** Parts of something that another sentence speaks of. */
@@ -39,6 +41,8 @@ const ENDS = new Set("end side half part edge face corner".split(" "));
 /** Takes a clause apart, or says why it cannot be asked about. */
 export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
   const { sentence } = clause;
+  // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
+  if (GAPPED.test(sentence.text)) return "points-elsewhere";
   if (carriesOn(clause) || hangsOnAnother(clause) || mayBeTwoWords(clause)) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);

@@ -84,6 +84,7 @@ export function findUnclear(
     node.kids[0]?.cat === "ap" &&
     SORTING.test(nodeText(sentence, node)) &&
     isPersonNoun(headTerminal(node).lemma ?? "", analysis.lexicon);
+  const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced");
   for (const [index, kid] of node.kids.entries()) {
     const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
     const found = findUnclear(
@@ -94,7 +95,8 @@ export function findUnclear(
       inner,
       index === 0 ? opensFixed || isSort || (fixed && node.cat === kid.cat) : comparison,
       told,
-      [...beside, ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis))],
+      // "the letter that went with *it*": never the letter itself.
+      isTold ? beside : [...beside, ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis))],
     );
     if (found) return found;
   }

@@ -35,7 +35,10 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("s", "pp inv", 1, "inverted", 0.3, () => ({ form: "fin" }));
   rule("s", "advp inv", 1, "inverted", 0.3, (advp) => (advp.f.sub === "particle" || advp.f.sub === "dem" ? { form: "fin" } : undefined));
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
-  rule("sb", "sub s", 1, "mark", 0, (sub, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { sub: sub.f.sub ?? "" }));
+  // "the pond where they were born, and the story begins again": what is joined on mostly stands beside the whole.
+  rule("sb", "sub s", 1, "mark", 0, (sub, s) =>
+    s.f.gap || s.f.form !== "fin" ? undefined : { f: { sub: sub.f.sub ?? "" }, cost: s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
+  );
   rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>
     ["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") &&
     ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap))
