@@ -193,8 +193,9 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
 function namesWithArticle(sentences: readonly Sentence[], lexicon: Lexicon): ReadonlySet<string> {
   const article = /\b(?:[Tt]he|[Aa]n?|[Ee]very|[Ee]ach) (?:(\p{Ll}+) )?(\p{Lu}\p{L}+)(?! \p{Lu})/gu;
   const found = sentences.flatMap(({ text }) => [...text.matchAll(article)]);
-  // "the engineer Fresnel" is one engineer by his name.
-  return new Set(found.filter(([, word]) => !word || !isPersonNoun(word, lexicon)).map(([, , name]) => name!));
+  // "the engineer Fresnel" is one engineer by his name, "in the morning Grandfather found" a time and a name.
+  const isAdjective = (word: string) => (lexicon.findWord(word)?.adjective ?? 0) > (lexicon.findWord(word)?.noun ?? 0);
+  return new Set(found.filter(([, word]) => !word || isAdjective(word)).map(([, , name]) => name!));
 }
 
 /** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */

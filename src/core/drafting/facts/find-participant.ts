@@ -159,8 +159,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
-  // "sent sheets *for signatures* to every part": what it is for belongs to a thing without an article.
-  if (object.f.det === "bare" && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && node.kids[0]?.lemma === "for")) return [];
+  // "sent sheets *for signatures* to every part": what it is for belongs to the thing that is sent.
+  const isSent = clause.adjuncts.some(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "to" && node.start > object.end);
+  if (isSent && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && node.kids[0]?.lemma === "for")) return [];
   // "included the tribes *from the river basin*": what is included is told to the end.
   if (HOLDING.has(clause.verb.lemma ?? "") && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp")) return [];
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.

@@ -37,7 +37,9 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   // "the pond where they were born, and the story begins again": what is joined on mostly stands beside the whole.
   rule("sb", "sub s", 1, "mark", 0, (sub, s) =>
-    s.f.gap || s.f.form !== "fin" ? undefined : { f: { sub: sub.f.sub ?? "" }, cost: s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
+    s.f.gap || s.f.form !== "fin"
+      ? undefined
+      : { f: { sub: sub.f.sub ?? "" }, cost: sub.f.sub !== "cause" && s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
   );
   rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>
     ["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") &&
