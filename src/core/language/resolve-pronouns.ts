@@ -8,7 +8,7 @@ import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { paragraphPerson, solePerson } from "./sole-person";
-import { headTerminal, type Node } from "./tree";
+import { headTerminal, type Node, walkTree } from "./tree";
 
 /**
  * Two patterns only, since only they are safe: a subject pronoun that opens a sentence stands for the
@@ -82,6 +82,8 @@ function agreeing(
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
   if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
+  // "A friend persuaded *her* to join. She …": she who was spoken of before, or the friend?
+  if (!earlier && speaksOfSame(candidate, pronoun)) return undefined;
   if (!earlier && leavesRival(candidate, clause, pronoun, persons, lexicon)) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
@@ -105,6 +107,13 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: R
   // "Fishermen caught herring. They were salted": only what people do tells them from things.
   const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
   return others.some((np) => !isDeed || isHuman(np));
+}
+
+/** Whether a clause has the pronoun's object form in it: somebody like that was told of already. */
+function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
+  const form = { he: "him", she: "her" }[pronoun];
+  if (!form || pronounOf(subject) !== undefined) return false;
+  return [...complements, ...adjuncts].some(({ node }) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pro" && lemma === form));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */

@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { coreOf } from "../../language/resolve-pronouns";
@@ -8,6 +9,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { isContrast, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { isPeople } from "./find-participant";
 
 /** "A patent is *a document that gives an inventor the right …*": asked both ways. */
 export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -83,12 +85,18 @@ function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clau
 /** Not what a thing is, but which one of all it is. */
 export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
 
+/** What a clause with *be* says that its subject is, where that is a noun phrase. */
+function predicateOf(clause: Clause): Node | undefined {
+  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
+  return saysWhatIs(clause) && predicate?.cat === "np" ? predicate : undefined;
+}
+
 /** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
 export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
-  if (!saysWhatIs(clause) || predicate?.cat !== "np") return [];
+  const predicate = predicateOf(clause);
+  if (!predicate) return [];
   const which = nodeText(sentence, predicate);
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
@@ -99,7 +107,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest)) return [];
   const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
   const answer = midSentence(sentence, coreOf(clause.subject));
-  const human = phrasing.binder.human;
+  const human = phrasing.binder.human || isPeople(clause.subject);
   return [
     {
       type: human ? "person" : "thing",
@@ -122,8 +130,8 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
 export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
-  if (!saysWhatIs(clause) || predicate?.cat !== "np") return [];
+  const predicate = predicateOf(clause);
+  if (!predicate) return [];
   const core = coreOf(predicate);
   const name = nodeText(sentence, core);
   if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.det !== "proper" || core.f.time || headTerminal(core).cat !== "pn")

@@ -142,6 +142,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     THIN_NOUNS.has(head.lemma ?? "")
   )
     return [];
+  // "discovered the same trick": the same as whose?
+  if ([...walkTree(object)].some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
@@ -276,7 +278,7 @@ function isUnknownName(np: Node, { lexicon }: Analysis): boolean {
 }
 
 /** "the Spanish", "the Jesuits": as doers they are people. */
-function isPeople(np: Node): boolean {
+export function isPeople(np: Node): boolean {
   const head = headTerminal(np);
   return np.f.det === "def" && np.end - np.start === 2 && head.cat === "pn" && /(?:s|sh|ch|se|nch)$/i.test(head.lemma ?? "");
 }

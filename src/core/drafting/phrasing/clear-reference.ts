@@ -18,6 +18,8 @@ const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 export type Binder = {
   num: string;
   human: boolean;
+  /** Is known to have no body. */
+  lifeless?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
   unknown?: true;
 };
@@ -33,8 +35,28 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
     ...unknown,
     num: node.f.num ?? "any",
     human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
+    ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
     gender: person?.gender,
   };
+}
+
+/** Lexicographer files of what has a body: animal, body, group, person, plant. */
+const LIVING_FILES = new Set([5, 8, 14, 18, 20]);
+const BODY_FILE = 8;
+
+function isLifeless(head: Node, { lexicon }: Analysis): boolean {
+  const senses = lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses ?? [];
+  return head.cat === "n" && senses.length > 0 && !senses.some((sense) => LIVING_FILES.has(lexicon.nounFile(sense)));
+}
+
+/** "The hard bits pass through *their bodies*": bits have none. */
+function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Analysis): boolean {
+  if (!binder?.lifeless || np.role !== "possessor" || !/^(?:its|their)$/.test(np.kids[0]?.lemma ?? "")) return false;
+  const head = headTerminal(np);
+  const sense = lexicon.findWord(head.lemma ?? "")?.senses[0];
+  // A car has a metal body.
+  const mayBeMade = head.lemma === "body" && np.f.num !== "pl";
+  return sense !== undefined && lexicon.nounFile(sense) === BODY_FILE && !mayBeMade;
 }
 
 /**
@@ -67,6 +89,7 @@ export function findUnclear(
   )
     return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
+  if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   if (node.role === "title") return undefined;

@@ -66,6 +66,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
+    if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
     if (role === "clause" && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
     // "Dams are obstacles that *they* cannot pass": somebody else, and never the dams.
     if (
@@ -179,6 +180,12 @@ export function preverbalAdverbs(clause: Clause): string {
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
 function isExample(node: Node, clause: Clause): boolean {
   return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+/** "*With its help* the census was counted": another thing's help, and never the census's own. */
+function helpsAnother(node: Node): boolean {
+  const nouns = [...walkTree(node)].filter(({ role, kids }) => role === "possessor" && /^(?:its|their)$/.test(kids[0]?.lemma ?? ""));
+  return nouns.some((np) => /^(?:help|aid|use|support|discovery|invention|influence|effect|absence|presence)$/.test(headTerminal(np).lemma ?? ""));
 }
 
 function reasonNodeSub(node: Node): string | undefined {

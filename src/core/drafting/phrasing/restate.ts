@@ -33,10 +33,12 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     return undefined;
   // "one end", "a number of boats": of what, and is or are?
   if (
-    /^(?:one|the other|others|some|most|an? (?:\w+ )?number of|hundreds|thousands) ?/i.test(phrasing.subject) ||
+    /^(?:nobody|no one|nothing|everybody|one|the other|others|some|most|an? (?:\w+ )?number of|hundreds|thousands) ?/i.test(phrasing.subject) ||
     /^an? (?:\w+ )?number of /.test(nodeText(clause.sentence, object))
   )
     return undefined;
+  // "called the ability echolocation", read as one noun: what it was called has no place in the passive.
+  if (/^(?:call|name|term|dub)$/.test(clause.verb.lemma ?? "")) return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;
