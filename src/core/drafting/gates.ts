@@ -57,6 +57,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (words > LONGEST[candidate.kind]) return "stem-too-long";
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
   if (!/^[\p{Lu}"“\d¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
+  // "What did The uppermost consist of?": a name was read where none is.
+  if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";

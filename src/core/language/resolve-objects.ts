@@ -197,7 +197,7 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   if (!isBefore || node.f.time || node.f.det === "clause" || node.f.det === "dem") return undefined;
   // "any money", "no boat": of these nothing more is said.
   const [determiner] = node.kids;
-  if (determiner?.cat === "det" && /^(?:any|no|every|each)$/.test(determiner.lemma ?? "")) return undefined;
+  if (determiner?.cat === "det" && /^(?:any|no|every|each|not all|not every)$/.test(determiner.lemma ?? "")) return undefined;
   const core = coreOf(node);
   const head = headTerminal(core);
   if (head.cat === "pro") {

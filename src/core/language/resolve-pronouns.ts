@@ -80,6 +80,8 @@ function agreeing(
   if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return undefined;
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
+  // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
+  if (earlier?.rank === "adverbial" && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found)) return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
   if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
   // "A friend persuaded *her* to join. She …": she who was spoken of before, or the friend?
@@ -147,6 +149,16 @@ function isTopic(
   return topic !== undefined && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
 }
 
+/** Whether the sentence before tells of the same pronoun, and nobody knows what it stands for. */
+function opensWithOpen(before: Sentence | undefined, sentence: Sentence, pronoun: string, found: ReadonlyMap<string, Antecedent>): boolean {
+  if (before?.block !== sentence.block) return false;
+  if (before.clauses.length === 0) return new RegExp(`\\b${pronoun}\\b`, "i").test(before.text);
+  return before.clauses.some(
+    (clause) =>
+      clause.rank === "main" && pronounOf(clause.subject) === pronoun && !isExpletive(pronoun, clause) && !found.has(positionKey(before, clause.subject.start)),
+  );
+}
+
 /** "When *he* reached the coast, Gandhi …": a pronoun in front is whoever the sentence goes on to name. */
 function inFront(
   clause: Clause,
@@ -202,6 +214,8 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
   // "Most of the workers were immigrants. They …": all of them, or most?
   if (/^(?:most|many|some|half|part|several|a few) of\b/i.test(text)) return undefined;
+  // "Not all rust is useless. Painters have used it": rust, and not all of it.
+  if (/^(?:not|no|few|little|hardly any)\b/i.test(text)) return undefined;
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   const known = node.f.det === "indef" && past ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };

@@ -4,7 +4,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
-import { bareTerm } from "../facts/find-definition";
+import { bareTerm, closedDefiniens } from "../facts/find-definition";
 import { numberForms } from "../phrasing/number-forms";
 import { restateAsPassive } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
@@ -49,7 +49,7 @@ function fromNaming(fact: Fact): Candidate[] {
   const { clause } = fact.phrasing;
   const verb = (fact.plural ?? (clause.verb.flags?.includes("plain") || clause.auxiliaries[0]?.flags?.includes("plain"))) ? "are" : "is";
   const shown = /^an? $/.test(article) ? "a(n) " : article;
-  return candidate(fact, `${fact.definiens} ${verb} called ${shown}${GAP}`, key, [fact.term!], fact.worth, "gap-term");
+  return candidate(fact, `${closedDefiniens(fact.definiens!)} ${verb} called ${shown}${GAP}`, key, [fact.term!], fact.worth, "gap-term");
 }
 
 function statementOf(fact: Fact, stock: SourceStock): Statement | undefined {

@@ -4,6 +4,7 @@ import { headTerminal } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { reasonNode } from "../facts/find-cause";
+import { closedDefiniens } from "../facts/find-definition";
 import { isSameFile, isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
@@ -207,7 +208,9 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
     const verb = (fact.plural ?? fact.phrasing.clause.verb.flags?.includes("plain")) ? "are" : "is";
     const plural = fact.answerNode && fact.pattern !== "what-is-term" && headTerminal(fact.answerNode).flags?.[0] === "pl";
     const reversed =
-      fact.pattern === "what-is-called" ? `${fact.term} ${plural ? "are" : "is"} ${fact.definiens}` : `${fact.definiens} ${verb} called ${fact.term}`;
+      fact.pattern === "what-is-called"
+        ? `${fact.term} ${plural ? "are" : "is"} ${fact.definiens}`
+        : `${closedDefiniens(fact.definiens!)} ${verb} called ${fact.term}`;
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
     const other = [...all.slice(index + 1), ...all.slice(0, index)].find(
       (one) => isSameSort(fact, one, stock.analysis.lexicon) && isSameFile(fact, one, stock.analysis.lexicon),

@@ -85,6 +85,11 @@ function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clau
 /** Not what a thing is, but which one of all it is. */
 export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
 
+/** A definiens as the subject of *is called*: what is said in passing at its end closes with its comma. */
+export function closedDefiniens(definiens: string): string {
+  return /, (?:which|who|whose|where|an?|the) [^,]*$/.test(definiens) ? `${definiens},` : definiens;
+}
+
 /** What a clause with *be* says that its subject is, where that is a noun phrase. */
 function predicateOf(clause: Clause): Node | undefined {
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;

@@ -29,8 +29,9 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (parts.some((node) => pointsOut(findUnclear(node, sentence, analysis, phrasing.binder, false)))) return [];
   const meaning = wordsText(sentence, predicate.start, parts.at(-1)!.end);
   const words = meaning.split(" ").length;
-  if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning)) return [];
   const head = headTerminal(predicate).lemma ?? "";
+  // "the one that surprises many adults": one of what?
+  if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning) || /^ones?$/.test(head)) return [];
   const isOfPeople = phrasing.inverted !== "is" && [...walkTree(predicate)].some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
   const hasWho = [...walkTree(predicate)].some(({ cat, lemma }) => cat === "rel" && lemma === "who");
   const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");

@@ -22,6 +22,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
+  // "would cost 12,000 euros, less than one small crossing with lights": what is said in passing, read as what the lane does.
+  if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing" && node.start > object.end)) return [];
   // "nine houses out of ten" is a share.
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "outof" && node.start === object.end)) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);

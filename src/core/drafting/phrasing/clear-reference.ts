@@ -8,7 +8,9 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 /** Why a phrase cannot stand in a question by itself. */
 export type Unclear = "pronoun" | "first-person" | "demonstrative" | "comparison-left-open" | "points-elsewhere" | "definite-without-antecedent";
 
-const POINTING_ADVERBS = new Set("here there then above below before after later earlier thus so too instead meanwhile otherwise therefore however".split(" "));
+const POINTING_ADVERBS = new Set(
+  "here there then above below before after later afterwards earlier thus so too instead meanwhile otherwise therefore however".split(" "),
+);
 
 const SORTING = /^(?:older|elder|younger)\b/i;
 

@@ -61,8 +61,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
   });
   rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
-    ["num", "quant", "indef"].includes(l.f.det ?? "") && ["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "")
-      ? { sub: r.f.sub === "dem" ? "dem" : "measure" }
+    ["num", "quant", "indef"].includes(l.f.det ?? "") && (["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") || r.lemma === "afterwards")
+      ? { sub: r.f.sub === "dem" || r.lemma === "afterwards" ? "dem" : "measure" }
       : undefined,
   );
   // "up and out"
