@@ -96,3 +96,44 @@ describe("near adjuncts belong near", () => {
     expect(parts(clause, "adjuncts")).toEqual(["in crates filled with straw"]);
   });
 });
+
+describe("who does it and what is told of it", () => {
+  const told = (text: string) =>
+    clauses(text)
+      .filter(({ rank }) => rank === "main")
+      .map((clause) => [clause.imperative ? "(you)" : nodeText(clause.sentence, clause.subject), clause.verb.lemma]);
+  it.each([
+    ["behind its verb", "At the bottom lay a big round shell.", [["a big round shell", "lie"]]],
+    ["behind its verb, with a phrase in front of the next one", "On top of the shell sat a crab.", [["a crab", "sit"]]],
+    [
+      "behind so, where a verb without a subject is a command",
+      "Worms dislike light, so keep the box in a dark corner.",
+      [
+        ["Worms", "dislike"],
+        ["(you)", "keep"],
+      ],
+    ],
+    ["with the bound of its number", "Less than a quarter of the glass is recycled.", [["Less than a quarter of the glass", "recycle"]]],
+    ["without the word that counts the argument", "Second, spare parts must be sold.", [["spare parts", "sell"]]],
+    ["of which there is something", "There were printing presses in the town.", [["There", "were"]]],
+    ["that lays something, and does not lie", "The men lay a line.", [["The men", "lay"]]],
+  ])("reads a doer %s", (_, text, wanted) => {
+    expect(told(text)).toEqual(wanted);
+  });
+  it.each([
+    ["a time that comes back as how often", "More snow falls each winter than the sun can melt.", "each winter"],
+    ["a repeated noun as how", "The layers pile up year after year.", "year after year"],
+    ["a word of place behind a time with it", "Two years afterwards the town bought a lamp.", "Two years afterwards"],
+  ])("reads %s", (_, text, wanted) => {
+    expect(parts(first(text), "adjuncts")).toContain(wanted);
+  });
+  it("leaves an aside alone that goes on behind its noun", () => {
+    const ranks = (text: string) => clauses(text).map(({ rank }) => rank);
+    expect(ranks("Ida joined the union, which fought against the damage.")).toContain("aside");
+    expect(ranks("Ida joined the union, which fought against the damage that alcohol did to families.")).not.toContain("aside");
+    expect(ranks("Ash becomes rich soil, which is why farmers return.")).not.toContain("aside");
+  });
+  it("does not read what is joined on into a clause of time or place", () => {
+    expect(told("They return to the pond where they were born, and the story begins again.")).toContainEqual(["the story", "begin"]);
+  });
+});

@@ -71,3 +71,23 @@ describe("given names", () => {
     expect(known.get("Dana")).toMatchObject({ name: "Dana Ruiz", gender: "she", firstSeen: 0 });
   });
 });
+
+describe("names that are taken as a whole, or as nobody's", () => {
+  it.each([
+    ["a name with a particle", "Ferdinand de Lesseps dug the canal.", [["Ferdinand de Lesseps", "he"]]],
+    ["a people with its article", "Ida Marrow spoke the language of the Inuit. She liked the Inuit.", [["Ida Marrow", "she"]]],
+    ["a thing with its article", "Ida Marrow read the Bible. A single Bible was dear.", [["Ida Marrow", "she"]]],
+    ["a union that begins like a name", "Ida Marrow joined the Christian Temperance Union.", [["Ida Marrow", "she"]]],
+    ["an adjective of a people", "Ida Marrow met European women. European women voted.", [["Ida Marrow", "she"]]],
+    [
+      "a name behind a time with its article",
+      "In the morning Grandfather found the wire. Grandfather smiled at Ida.",
+      [
+        ["Grandfather", "he"],
+        ["Ida", "she"],
+      ],
+    ],
+  ])("%s", (_, text, wanted) => {
+    expect(persons(text).sort()).toEqual(wanted.sort());
+  });
+});

@@ -54,6 +54,19 @@ describe("is accepted as a whole", () => {
     "He did not want the others to hear him.",
     "Nobody sailed there any more.",
     "They sailed against the islands, as well as against the mainland.",
+    "Year after year the layers pile up.",
+    "At the bottom of the pool lay a big round shell.",
+    "Out came a slow tune.",
+    "Deep water is coldest in the first half of the year.",
+    "In the harbour there were swimming seals.",
+    "Silk can stretch to three times its length without breaking.",
+    "The crew grew to twice its size.",
+    "One ear sits higher than the other.",
+    "The two made seven journeys to the island.",
+    "Scientists collect the pellets because the bones inside show what an owl has eaten.",
+    "Children should sleep nine to twelve hours.",
+    "Ida, because she was a stranger, was ignored.",
+    "By means of a small boat the crew was saved.",
   ])("%s", (text) => {
     expect(parse(text)).toBeDefined();
   });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../tests/support/language-tools";
+import { nodeText } from "./node-text";
 
 const stands = (text: string) => analyse(text).sentences.flatMap((sentence) => [...(sentence.resolved?.values() ?? [])].map((found) => found.text));
 
@@ -22,7 +23,20 @@ describe("it stays open", () => {
     ["where the object of the same verb is the only one", "The town put a tax on it."],
     ["between two nouns", "The lens lay beside the lamp. Ida cleaned it."],
     ["where nothing more is said of it", "No boat came. Ida saw it."],
+    ["where the only one near is where it happens", "The anchor was old. People watched from the quay as a crane set it down."],
+    ["where not all of it was spoken of", "Not all rust is useless. Painters have used it."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);
   });
+});
+
+it("is one of the things that it stands for, and not one of things", () => {
+  const [, , sentence] = analyse("Tins of veal were packed. Parry took tins of veal with him. One of them was opened.").sentences;
+  const [clause] = sentence!.clauses;
+  expect(nodeText(sentence!, clause!.subject)).toMatch(/^One of the tins of veal/);
+});
+
+it("is no tool of its own where something is done with it", () => {
+  const [, sentence] = analyse("The code used six dots in two columns. Sixty-three signs can be made with them.").sentences;
+  expect([...(sentence!.resolved?.values() ?? [])]).toEqual([]);
 });

@@ -64,3 +64,15 @@ describe("he and she", () => {
     expect(stands("Idris worked for Orla Vane. She gave the order.")).not.toContain("Idris");
   });
 });
+
+describe("it stays open", () => {
+  it.each([
+    ["behind what the subject does something to", "The soft edge smooths the air as it leaves the wing."],
+    ["where somebody like that was spoken of before", "A friend persuaded her to join the club. She jumped at once."],
+    ["past a clause in front, where the sentence before has it open", "It breathes as we do. When oxygen runs out, it switches to something else."],
+    ["for what was only said not to be so of all", "Not all rust is useless. It covers the barns."],
+    ["for the hour", "The ferry passed the rock at nine. It was ten past eight."],
+  ])("%s", (_, text) => {
+    expect(stands(text)).toEqual([]);
+  });
+});

@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const OPENING = "Marek Dolny has explored sixty flooded caves. We met him at his workshop.";
+const ASKED = [
+  "What is it like in your caves?\nThe water is clear. I see every stone.",
+  "How do you find your way out?\nI lay a line at the entrance.",
+  "How much air do you carry?\nWe use the rule of thirds.",
+];
+const speakers = (text: string) => analyse(text).sentences.map(({ speaker }) => speaker);
+
+describe("an interview that names nobody before the answers", () => {
+  it("is told by whom its opening tells of", () => {
+    expect(new Set(speakers([OPENING, ...ASKED].join("\n\n")))).toEqual(new Set([undefined, "Marek Dolny"]));
+  });
+  it("leaves the opening to whoever wrote it", () => {
+    expect(speakers([OPENING, ...ASKED].join("\n\n")).slice(0, 2)).toEqual([undefined, undefined]);
+  });
+  it("has questions as paragraphs of their own, too", () => {
+    const apart = ASKED.flatMap((text) => text.split("\n")).join("\n\n");
+    expect(speakers(`${OPENING}\n\n${apart}`).filter((name) => name === "Marek Dolny").length).toBeGreaterThanOrEqual(4);
+  });
+  it("is told by somebody without a name where the opening names nobody", () => {
+    expect(speakers(ASKED.join("\n\n"))).toContain("the person who answers");
+  });
+  it("is none with two questions, or with answers that are nobody's", () => {
+    expect(speakers([OPENING, ...ASKED.slice(0, 2)].join("\n\n")).filter(Boolean)).toEqual([]);
+    const plain = ["Have you seen a lens?\nThe lens bends light.", "Do you know why?\nGlass is dense.", "Can you guess how?\nRings bend it."];
+    expect(speakers(plain.join("\n\n")).filter(Boolean)).toEqual([]);
+  });
+});
+
+describe("labels", () => {
+  it("name who speaks where two speak in turn", () => {
+    const talk = "Ida: The lamp is old.\n\nTom: It burns oil.\n\nIda: We clean it daily.";
+    expect(speakers(talk)).toEqual(["Ida", "Tom", "Ida"]);
+  });
+  it("name nobody where a word and a colon open one paragraph", () => {
+    expect(speakers("Note: The lamp is old.\n\nThe lamp burns oil.").filter(Boolean)).toEqual([]);
+  });
+});

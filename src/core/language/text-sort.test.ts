@@ -1,0 +1,20 @@
+import { expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const TALE =
+  "Rowan woke in his bed at dawn. The fog stood at the window. Rowan ran down to the engine room, where his mother lay. The pump was broken. Rowan took the soup pot and her ladle. He carried them out on the gallery. The fog swallowed the noise. A ship whistled from far away.";
+
+it.each([
+  ["story", "a tale in the past, though not every sentence speaks of him or her", TALE],
+  ["expository", "the past with its years", TALE.replace("at dawn", "in 1902").replace("far away", "far away in 1902")],
+  ["expository", "what is so today", TALE.replaceAll(/\b(woke|stood|ran|lay|was|took|carried|swallowed|whistled)\b/g, "is")],
+  [
+    "opinion",
+    "a writer who counts reasons and says what should be",
+    "The first reason is money. The second reason is time. Opponents say that ties are warm. The school should keep the jumper.",
+  ],
+  ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
+  ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],
+])("is %s: %s", (sort, _, text) => {
+  expect(analyse(text, "markdown").sort).toBe(sort);
+});
