@@ -1,11 +1,12 @@
 import { type Analysis, narratorOf } from "../language/analysis";
+import { genderOfName } from "../language/find-persons";
 import type { Candidate } from "./candidate";
 
 /** "my father" → "the speaker's father", "told me" → "told the speaker"; what stands in quotation marks stays as it is. */
 export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candidate {
   const narrator = narratorOf(candidate.evidence[0]!, analysis);
   if (!narrator) return { ...candidate, stem: withSurnames(candidate.stem, analysis) };
-  const told = (text: string) => tell(text, narrator, analysis.persons.get(narrator)?.gender);
+  const told = (text: string) => tell(text, narrator, analysis.persons.get(narrator)?.gender ?? genderOfName(narrator));
   return {
     ...candidate,
     stem: withSurnames(onceNamed(told(candidate.stem), narrator), analysis),

@@ -96,9 +96,10 @@ function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | un
     .filter(({ block }) => block.kind === "heading")
     .map(({ text }) => text)
     .join(" ");
-  if (own > 0 && /\b(?:speech|talk|address)\b/i.test(named) && !told.some((sentence) => sentence.speaker)) return "the speaker";
-  if (sort === "opinion" && own > 0 && !told.some((sentence) => sentence.speaker)) return "the writer";
-  if (told.some((sentence) => sentence.speaker) || own / Math.max(1, told.length) < OWN_SHARE) return undefined;
+  if (told.some((sentence) => sentence.speaker)) return undefined;
+  if (own > 0 && /\b(?:speech|talk|address)\b/i.test(named)) return "the speaker";
+  if (sort === "opinion" && own > 0) return "the writer";
+  if (own / Math.max(1, told.length) < OWN_SHARE) return undefined;
   if (sort === "story") return "the narrator";
   const spoken =
     told.some((sentence) => sentence.block.kind === "cue") || told.some((sentence) => /\b(?:talk|speech|interview) (?:given|held|with)\b/i.test(sentence.text));

@@ -130,6 +130,12 @@ function nameGender(name: string): Person["gender"] {
   return WOMENS_NAMES.has(lower) ? "she" : MENS_NAMES.has(lower) ? "he" : undefined;
 }
 
+/** What a name by itself says: "Dora Finch" is a she, "Mr Lund" a he. */
+export function genderOfName(name: string): Person["gender"] {
+  const first = name.split(" ")[0]!;
+  return TITLE_GENDER[first.toLowerCase().replace(".", "")] ?? nameGender(first);
+}
+
 /** "her young son, Bennett", "the fisherman Olsen" */
 function kinGender(sentence: Sentence, from: number): Person["gender"] {
   const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;

@@ -121,13 +121,20 @@ function fairClauses(found: readonly Map<number, Node>[], words: readonly Tagged
   );
 }
 
+/** The clauses by the word at which they start or end. */
+function groupAt(clauses: readonly Spoken[], place: "start" | "end"): ReadonlyMap<number, readonly Spoken[]> {
+  const groups = new Map<number, Spoken[]>();
+  for (const clause of clauses) groups.set(clause[place], [...(groups.get(clause[place]) ?? []), clause]);
+  return groups;
+}
+
 /** The cheapest way from the first word to before each word. */
 function costsTo(length: number, clauses: readonly Spoken[], loose: readonly number[]): Step[] {
   const best: Step[] = [{ cost: 0, from: 0, isClause: false }];
+  const ending = groupAt(clauses, "end");
   for (let end = 1; end <= length; end++) {
     let step: Step = { cost: best[end - 1]!.cost + loose[end - 1]!, from: end - 1, isClause: false };
-    for (const clause of clauses) {
-      if (clause.end !== end) continue;
+    for (const clause of ending.get(end) ?? []) {
       const cost = best[clause.start]!.cost + clause.cost;
       if (cost < step.cost) step = { cost, from: clause.start, isClause: true };
     }
@@ -139,9 +146,10 @@ function costsTo(length: number, clauses: readonly Spoken[], loose: readonly num
 /** The cheapest way from each word to the last. */
 function costsFrom(length: number, clauses: readonly Spoken[], loose: readonly number[]): number[] {
   const best: number[] = Array.from({ length: length + 1 }, () => 0);
+  const starting = groupAt(clauses, "start");
   for (let start = length - 1; start >= 0; start--) {
     best[start] = loose[start]! + best[start + 1]!;
-    for (const clause of clauses) if (clause.start === start) best[start] = Math.min(best[start]!, clause.cost + best[clause.end]!);
+    for (const clause of starting.get(start) ?? []) best[start] = Math.min(best[start]!, clause.cost + best[clause.end]!);
   }
   return best;
 }

@@ -1,0 +1,27 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { stockSource } from "../source-stock";
+import { draftReferences } from "./draft-references";
+
+const options = (text: string) => draftReferences(stockSource(analyse(text)), 1).flatMap(({ key, distractors }) => [key, ...distractors]);
+
+describe("what a pronoun stands for", () => {
+  it("is asked with other nouns near it", () => {
+    expect(options("The lens stood in the tower above the harbour. It held a thousand prisms.")[0]).toBe("the lens");
+  });
+  it("is never offered under another name of the same thing", () => {
+    const found = options("A mite called Varroa came to the town on a ship. It sucks the blood of young bees.");
+    expect(found).toContain("the mite");
+    expect(found).not.toContain("Varroa");
+  });
+  it("is never what the pronoun is then called", () => {
+    expect(options("Once magma has left the ground, it is called lava by the people.")).not.toContain("lava");
+  });
+  it("is never something that there is not", () => {
+    expect(options("Panama was no desert. It had mountains, mud and rain in the hills.")).not.toContain("no desert");
+  });
+  it("is several where the pronoun is, and so are the wrong answers", () => {
+    const found = options("Healers used this fact. They took a little matter from the skin of a healthy person.");
+    expect(found).not.toContain("a healthy person");
+  });
+});
