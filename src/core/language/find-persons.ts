@@ -1,6 +1,7 @@
 import type { Person, Sentence } from "./analysis";
-import { DEMONYMS, GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
+import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
 import type { Lexicon } from "./lexicon";
+import { nounGender, titleGender } from "./noun-gender";
 
 const PERSON_VERBS = new Set(
   "say think believe write ask know want teach learn study marry decide hope wonder invent discover whisper notice remember".split(" "),
@@ -19,7 +20,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
-      if (MONTHS.has(words[0]!) || WEEKDAY.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
+      if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
       if (words.length === 1 && DEMONYMS.has(words[0]!.toLowerCase())) continue;
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
@@ -28,7 +29,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const person = known ?? { name };
       if (words.length > person.name.split(" ").length) person.name = name;
       for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) persons.set(form, person);
-      const told = TITLE_GENDER[words[0]!.toLowerCase().replace(".", "")] ?? kinGender(sentence, from);
+      const told = titleGender(words[0]!) ?? kinGender(sentence, from);
       if (told) sure.add(person);
       person.gender ??= told ?? nameGender(words[0]!);
       const said = pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
@@ -94,37 +95,6 @@ function nameWhole(words: readonly string[], person: Person, persons: Map<string
   for (const form of [person.name, ...words]) if (!persons.has(form)) persons.set(form, person);
 }
 
-const TITLE_GENDER: Record<string, Person["gender"]> = {
-  mr: "he",
-  sir: "he",
-  lord: "he",
-  king: "he",
-  prince: "he",
-  uncle: "he",
-  mrs: "she",
-  ms: "she",
-  miss: "she",
-  lady: "she",
-  queen: "she",
-  princess: "she",
-  aunt: "she",
-  mother: "she",
-  mum: "she",
-  mom: "she",
-  grandma: "she",
-  grandmother: "she",
-  granny: "she",
-  auntie: "she",
-  father: "he",
-  dad: "he",
-  grandpa: "he",
-  grandfather: "he",
-  grandad: "he",
-  mistress: "she",
-  dame: "she",
-  master: "he",
-};
-
 function nameGender(name: string): Person["gender"] {
   const lower = name.toLowerCase();
   return WOMENS_NAMES.has(lower) ? "she" : MENS_NAMES.has(lower) ? "he" : undefined;
@@ -133,14 +103,13 @@ function nameGender(name: string): Person["gender"] {
 /** What a name by itself says: "Dora Finch" is a she, "Mr Lund" a he. */
 export function genderOfName(name: string): Person["gender"] {
   const first = name.split(" ")[0]!;
-  return TITLE_GENDER[first.toLowerCase().replace(".", "")] ?? nameGender(first);
+  return titleGender(first) ?? nameGender(first);
 }
 
 /** "her young son, Bennett", "the fisherman Olsen" */
 function kinGender(sentence: Sentence, from: number): Person["gender"] {
   const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;
-  if (/^(?:son|father|brother|husband|uncle|nephew|grandfather|grandson|king|prince|boy|fisherman|man)$/.test(before ?? "")) return "he";
-  return /^(?:daughter|mother|sister|wife|aunt|niece|grandmother|granddaughter|queen|princess|girl|woman|seamstress)$/.test(before ?? "") ? "she" : undefined;
+  return nounGender(before ?? "");
 }
 
 /** "Pip Learns to Whistle": in a heading every word may have its capital, so that only a whole heading is a name. */
@@ -211,7 +180,7 @@ function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): bool
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
 }
 
-const WEEKDAY = /^(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)days?$|^(?:Christmas|Easter|Lent)$/;
+const FEAST = /^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
 
 /** WordNet's file of made things. */

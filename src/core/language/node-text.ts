@@ -1,6 +1,7 @@
 import type { Sentence } from "./analysis";
-import { DEMONYMS, MONTHS } from "./data/noun-classes";
+import { DEMONYMS, isWeekday, MONTHS } from "./data/noun-classes";
 import { fillersRemoved } from "./fillers";
+import { KIN_NAMES } from "./noun-gender";
 import type { Node } from "./tree";
 
 /** The source's own words for a node, without an opening or closing comma. */
@@ -38,6 +39,9 @@ function isOfSome({ words }: Sentence, pronoun: number): boolean {
 }
 
 function withArticle(noun: string): string {
+  // "Most geologists laughed. He was not one of *them*": of the geologists, and not of most.
+  const plain = noun.replace(/^(?:most|many|some|few|several|all) (?=\p{Ll})/iu, "the ");
+  if (plain !== noun) return plain;
   const isKnown = /^(?:[Tt]he|[Aa]n?|[Ii]ts|[Tt]heir|[Hh]is|[Hh]er|[Tt]hese|[Ss]ome|[Aa]ll|[Mm]y|[Oo]ur) |^\p{Lu}/u.test(noun);
   return isKnown ? noun : `the ${noun}`;
 }
@@ -98,8 +102,6 @@ const OPENS_NAME = new Set(
   ),
 );
 
-const KIN = /^(?:Mother|Father|Mum|Mom|Dad|Daddy|Mummy|Grandmother|Grandfather|Grandma|Grandpa|Granny|Grandad|Auntie|Aunt|Uncle)$/;
-
 /** A phrase for the middle of a sentence: the capital of a sentence's first word is taken off unless it is a name's. */
 export function midSentence(sentence: Sentence, node: Node, text = nodeText(sentence, node)): string {
   if (node.start !== 0) return text;
@@ -110,10 +112,10 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   // "New York City", "Fifth Street": a capital behind it says that the first word belongs to a name.
   const canOpen = at.cat === "n" || at.cat === "ord" || (at.cat === "adj" && OPENS_NAME.has(first.lower));
   // "Last Saturday": a day has its capital anyway.
-  const isDay = /^(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)days?$/.test(second?.text ?? "") || MONTHS.has(second?.text ?? "");
+  const isDay = isWeekday(second?.text ?? "") || MONTHS.has(second?.text ?? "");
   const opensName = !isDay && node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
   // "Grandfather slipped": without an article it is his name.
-  const isKin = node.end === 1 && KIN.test(first.text);
+  const isKin = node.end === 1 && /^\p{Lu}/u.test(first.text) && KIN_NAMES.has(first.lower);
   if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }

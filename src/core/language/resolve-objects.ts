@@ -214,6 +214,9 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
       : undefined;
   }
   const lemma = (head.lemma ?? "").toLowerCase();
+  // "Of twenty thousand plants, *twelve thousand* reached the hills. With them …": these as well.
+  if (head.cat === "num" && pronoun.lemma === "them" && core.role === "number")
+    return { text: midSentence(sentence, core), sentence, head: "number or its owner", end: node.end };
   if (head.cat !== "n" && head.cat !== "pn") return undefined;
   // "all night", "the first time"; but "a spring" may be one of steel.
   if (TIME_NOUNS.has(lemma) && (core.f.det !== "indef" || TIME_ONLY.test(lemma))) return undefined;

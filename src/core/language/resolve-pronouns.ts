@@ -6,6 +6,7 @@ import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
+import { nounGender } from "./noun-gender";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { paragraphPerson, solePerson } from "./sole-person";
 import { headTerminal, type Node, walkTree } from "./tree";
@@ -42,19 +43,26 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
   const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
-  const sole = solePerson(pronoun, persons, sentence, before);
+  const named = solePerson(pronoun, persons, sentence, before, lexicon);
+  const sole = named && !speaksUnnamed(sentence, sentences, named) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
-  if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : named(sole, clause);
+  if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
   if (antecedent || earlier) return antecedent;
   const near = paragraphPerson(pronoun, persons, sentence, sentences);
-  return near ? named(near, clause) : undefined;
+  return near ? naming(near, clause) : undefined;
 }
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {
   return persons.get(text)?.name === name || persons.get(text.split(" ").at(-1)!)?.name === name;
 }
 
-function named(name: string, clause: Clause): Antecedent {
+/** "“So was my wife,” … *He* threw the potato": whoever speaks in the paragraph goes on, and nobody says who that is. */
+function speaksUnnamed(sentence: Sentence, sentences: readonly Sentence[], name: string): boolean {
+  const before = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
+  return before.length > 0 && before.every(({ abstained, text }) => abstained === "speech" && !name.split(" ").some((word) => text.includes(word)));
+}
+
+function naming(name: string, clause: Clause): Antecedent {
   return { text: name, node: namedNode(name, clause.subject), sentence: clause.sentence };
 }
 
@@ -338,14 +346,6 @@ function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
 }
 
-const A_HE = /^(?:father|man|boy|husband|brother|uncle|son|grandfather|grandson|nephew|king|prince|lord|fisherman|gentleman|monk|dad|daddy|grandpa|grandad)$/i;
-const A_SHE = /^(?:mother|woman|girl|wife|sister|aunt|daughter|grandmother|granddaughter|niece|queen|princess|lady|nun|mum|mom|mummy|grandma|granny|auntie)$/i;
-
-/** "father" is a he, "queen" a she. */
-export function nounGender(lemma: string): "he" | "she" | undefined {
-  return A_HE.test(lemma) ? "he" : A_SHE.test(lemma) ? "she" : undefined;
-}
-
 /** WordNet's file of animals. */
 const ANIMAL = 5;
 
@@ -360,7 +360,8 @@ function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMa
   // "the air" is never they.
   if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
   if (num === "pl") return false;
-  if ((pronoun === "he" && A_SHE.test(head.lemma ?? "")) || (pronoun === "she" && A_HE.test(head.lemma ?? ""))) return false;
+  const told = nounGender(head.lemma ?? "");
+  if (told !== undefined && (pronoun === "he" || pronoun === "she") && told !== pronoun) return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
   const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon));
   if (pronoun === "it") return !human && !node.f.time;

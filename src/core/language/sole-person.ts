@@ -1,16 +1,29 @@
 import type { Person, Sentence } from "./analysis";
+import { isPersonNoun } from "./find-persons";
+import type { Lexicon } from "./lexicon";
+import { nounGender } from "./noun-gender";
 
 const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
 const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
 
 /** Where the source names one woman only (or one man), and no other is near, *she* (or *he*) is that one. */
-export function solePerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, before: Sentence | undefined): string | undefined {
+export function solePerson(
+  pronoun: string,
+  persons: ReadonlyMap<string, Person>,
+  sentence: Sentence,
+  before: Sentence | undefined,
+  lexicon: Lexicon,
+): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
   // Nobody is meant who has not been named yet.
   const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index);
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
   const near = withoutPredicates(`${before?.text ?? ""} ${sentence.text}`);
   if (othersOf(pronoun).test(near)) return undefined;
+  // Who is named in the sentence itself is nearer than whoever stands before it.
+  const isNamed = all.some((person) => person.gender === pronoun && person.name.split(" ").some((word) => sentence.text.includes(word)));
+  const around = before?.block === sentence.block && !isNamed ? [before, sentence] : [sentence];
+  if (around.some((one) => speaksOfSomebody(one, pronoun, lexicon))) return undefined;
   if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
   // A life is told of one person: named most often, and no other who might be meant stands near.
   const [first, ...more] = all.filter((person) => person.gender === pronoun);
@@ -39,6 +52,17 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   const naming = Math.min(...first.name.split(" ").map((word) => (text.includes(word) ? text.indexOf(word) : text.length)));
   if (opening < naming) return undefined;
   return othersOf(pronoun).test(withoutTitles(withoutPredicates(text), first)) ? undefined : first.name;
+}
+
+/** "*The cook* leaned out": somebody with a trade and no name, whom the pronoun may mean as well. */
+function speaksOfSomebody({ words }: Sentence, pronoun: "he" | "she", lexicon: Lexicon): boolean {
+  return words.some(({ candidates, text, lower }, at) => {
+    const noun = candidates.find(({ cat, cost, flags }) => cat === "n" && cost < 1 && flags?.[0] === "sg")?.lemma;
+    if (!noun || text !== lower || words[at - 1]?.lower !== "the" || !isPersonNoun(noun, lexicon)) return false;
+    // "the engineer Bazalgette" has his name behind him.
+    const isNamed = /^\p{Lu}/u.test(words[at + 1]?.text ?? "");
+    return !isNamed && (nounGender(noun) ?? pronoun) === pronoun;
+  });
 }
 
 function othersOf(pronoun: "he" | "she"): RegExp {

@@ -247,6 +247,8 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   const { sentence } = clause;
   const text = nodeText(sentence, term).replace(/^The /, "the ");
   const person = analysis.persons.get(text.split(" ").at(-1)!);
+  // "the lighthouse of Alexandria, one of the seven wonders": the lighthouse, and not the town.
+  if (!person && sentence.words[term.start - 1]?.lower === "of") return [];
   if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || isDeed(meaning, clause, analysis)) return [];
   const head = headTerminal(meaning).lemma ?? "";
   const human = Boolean(person) || (meaning.f.num !== "pl" && isPersonNoun(head, analysis.lexicon));

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
-import { nounGender, pronounOf } from "../../language/resolve-pronouns";
+import { nounGender } from "../../language/noun-gender";
+import { pronounOf } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";

@@ -140,7 +140,7 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
   if (owner !== "her" && owner !== "his") return undefined;
   const pronoun = owner === "her" ? "she" : "he";
   return (
-    solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1]) ??
+    solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1], analysis.lexicon) ??
     paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences)
   );
 }

@@ -2,6 +2,7 @@ import { type Analysis, narratorOf, type Person, positionKey, type Sentence } fr
 import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
+import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 
@@ -20,6 +21,8 @@ const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 export type Binder = {
   num: string;
   human: boolean;
+  /** Whom his or her may mean as well: somebody else who has a name in the source. */
+  rivals?: ReadonlySet<Person["gender"]>;
   /** Is known to have no body. */
   lifeless?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
@@ -33,8 +36,11 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   const head = headTerminal(node);
   const person = analysis.persons.get(text) ?? analysis.persons.get(text.split(" ").at(-1)!);
   const unknown = person && person.gender === undefined ? { unknown: true as const } : {};
+  const gender = person?.gender ?? nounGender(head.lemma ?? "");
+  const rivals = !gender && node.f.det === "indef" ? { rivals: new Set([...analysis.persons.values()].map((other) => other.gender)) } : {};
   return {
     ...unknown,
+    ...rivals,
     num: node.f.num ?? "any",
     human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
@@ -91,6 +97,8 @@ export function findUnclear(
   )
     return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
+  // "continue on *the other*", "*the two* made seven journeys"
+  if (node.cat === "np" && node.f.det === "dem" && node.kids.length === 2 && /^(?:adj|num)$/.test(node.kids[1]!.cat)) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
@@ -198,6 +206,8 @@ function bound(pronoun: string, binder: Binder): boolean {
   if (binder.num === "pl") return false;
   if (/^(?:it|its)$/.test(pronoun)) return !binder.human;
   const gender = /^h(?:e|im|is)$/.test(pronoun) ? "he" : "she";
+  // "A colleague dismissed *her* idea": where a woman is told of, hers.
+  if (!binder.gender && binder.rivals?.has(gender)) return false;
   return binder.human && !binder.unknown && (!binder.gender || binder.gender === gender);
 }
 

@@ -37,6 +37,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
     if (isContrast(node) || node.cat === "c-not") continue;
+    // "to grow tea in India, *where land was cheap*": said in passing of a place.
+    if (node.cat === "c-sb" && reasonNodeSub(node) === "where") continue;
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;

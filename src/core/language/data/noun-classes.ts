@@ -4,6 +4,9 @@ export const TIME_NOUNS = new Set(
     " ",
   ),
 );
+export function isWeekday(word: string): boolean {
+  return /^(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)days?$/.test(word);
+}
 export const MONTHS = new Set("January February March April May June July August September October November December".split(" "));
 
 /** Measures: with a number they say how much, not how many things. */

@@ -244,7 +244,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("c-pp", "comma pp", 1, "mark", 0);
   rule("vp", "vp c-pp", 0, "adjunct", 0.9);
   rule("c-pp-c", "c-pp comma", 0, "mark", 0);
-  rule("vp", "c-pp-c vp", 1, "adjunct", 1);
+  rule("vp", "c-pp-c vp", 1, "adjunct", 1, (_, vp) => (vp.f.form === "to" ? undefined : vp.f));
   // "on garbage cans, not on bullets"
   rule("not-pp", "not pp", 1, "mark", 0);
   rule("c-not", "comma not-pp", 1, "mark", 0);
