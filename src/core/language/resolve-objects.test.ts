@@ -24,6 +24,7 @@ describe("it stays open", () => {
     ["between two nouns", "The lens lay beside the lamp. Ida cleaned it."],
     ["where nothing more is said of it", "No boat came. Ida saw it."],
     ["where the only one near is where it happens", "The anchor was old. People watched from the quay as a crane set it down."],
+    ["where a number of them was told as well", "Of twenty plants, twelve reached the hills. Fortune came with them."],
     ["where not all of it was spoken of", "Not all rust is useless. Painters have used it."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);
@@ -34,6 +35,12 @@ it("is one of the things that it stands for, and not one of things", () => {
   const [, , sentence] = analyse("Tins of veal were packed. Parry took tins of veal with him. One of them was opened.").sentences;
   const [clause] = sentence!.clauses;
   expect(nodeText(sentence!, clause!.subject)).toMatch(/^One of the tins of veal/);
+});
+
+it("is one of those that most of them were", () => {
+  const [, sentence] = analyse("Most geologists laughed at Wegener. Wegener was not one of them.").sentences;
+  const [clause] = sentence!.clauses;
+  expect(nodeText(sentence!, clause!.complements[0]!.node)).toBe("one of the geologists");
 });
 
 it("is no tool of its own where something is done with it", () => {

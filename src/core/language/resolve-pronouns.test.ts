@@ -65,12 +65,23 @@ describe("he and she", () => {
   });
 });
 
+describe("he or she where one only has a name", () => {
+  it.each([
+    ["is that one", "Cully woke up. Cully pulled the rope, and he laughed.", ["Cully"]],
+    ["is that one beside a trade that stands with his name", "The boatswain Cully woke up. He pulled the rope.", ["Cully"]],
+    ["is somebody with a trade who was just told of", "Cully woke up. Cully pulled the rope. The cook leaned out. He threw a potato.", ["the cook"]],
+  ])("%s", (_, text, wanted) => {
+    expect([...new Set(stands(text))]).toEqual(wanted);
+  });
+});
+
 describe("it stays open", () => {
   it.each([
     ["behind what the subject does something to", "The soft edge smooths the air as it leaves the wing."],
     ["where somebody like that was spoken of before", "A friend persuaded her to join the club. She jumped at once."],
     ["past a clause in front, where the sentence before has it open", "It breathes as we do. When oxygen runs out, it switches to something else."],
     ["for what was only said not to be so of all", "Not all rust is useless. It covers the barns."],
+    ["behind what somebody says whom nobody names", 'Cully pulled the rope.\n\n"So was my wife." He threw a potato.'],
     ["for the hour", "The ferry passed the rock at nine. It was ten past eight."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);

@@ -112,6 +112,18 @@ describe("times", () => {
   });
 });
 
+describe("purposes behind an aside", () => {
+  neverAsks({
+    "never take it along": ["Ida Marrow rode out of Selm, on the north coast, to visit the old city.", /= on the north coast/],
+  });
+});
+
+describe("what is said in passing of a place", () => {
+  finds({
+    "is no part of the question": ["The company wanted to grow tea in India, where land was cheap.", "What did the company want to do?", "grow tea in India"],
+  });
+});
+
 describe("feelings", () => {
   neverAsks({ "of people in general": ["After about an hour most people grow tired.", /feel/] });
 });
@@ -132,6 +144,9 @@ describe("who and what something is", () => {
     "with the body of something else": ["The hard bits pass through their bodies in an hour.", /bits/],
     "with the help of something else": ["The town was small. With its help the census was counted in three years.", /census/],
     "behind who says so": ["Long ago, so the fishermen say, the sea came and went as it pleased.", /fishermen say/],
+    "of what has a name beside another name": ["Ida Marrow saw the lighthouse of Alexandria, one of the seven wonders of the world.", /What is Alexandria/],
+    "with her where a woman is told of": ["Ida Marrow drew a chart of the coast. A colleague dismissed her idea in 1950.", /her idea/],
+    "with the other of two": ["Mountain ranges that end on one coast continue on the other.", /on the other/],
     "with what went with something": ["Ida Marrow asked a hard question in the letter that went with it.", /went with it/],
     "of what does many things": [
       "# The night\n\nOwls swallow small prey whole. An owl hears a mouse. The owl flies. Owls sleep by day. An owl has soft wings.",
