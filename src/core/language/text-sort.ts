@@ -35,7 +35,7 @@ function isStory(prose: readonly Sentence[]): boolean {
   const speech = share(/"/);
   // Years among the words spoken: a life told with its sayings, not a tale.
   const isDated = share(YEAR) >= 0.08 && speech < 0.3;
-  if (!isDated && speech > 0.12 && share(/\b(?:he|she|they|I) |\b(?:said|asked|whispered|cried)\b/) > 0.15) return true;
+  if (!isDated && speech > 0.12 && share(/\b(?:[Hh]e|[Ss]he|[Tt]hey|I) |\b(?:said|asked|whispered|cried)\b/) > 0.15) return true;
   // Told in the past, of somebody, without a single year: nobody writes history so.
   const clauses = prose.flatMap((sentence) => sentence.clauses.filter((clause) => clause.rank === "main"));
   const past = clauses.filter((clause) => [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"))).length;

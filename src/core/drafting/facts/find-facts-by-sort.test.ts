@@ -107,6 +107,7 @@ describe("times", () => {
   neverAsks({
     "that hang on another": ["The cone of ash stood in the field by the next morning.", /next morning$/],
     "that tell how fast": ["New ideas crossed the whole continent in weeks.", /in weeks$/],
+    "of which another part says which one": ["On Sunday a fire broke out in a bakery at one o'clock in the morning.", /= in the morning/],
     "torn from their measure": ["Louis Braille died in 1852, two years before France adopted his code.", /two years\? =/],
     "of what is only compared": ["In the hills more snow falls each winter than the sun can melt.", /^How often/],
   });
@@ -121,6 +122,26 @@ describe("purposes behind an aside", () => {
 describe("what is said in passing of a place", () => {
   finds({
     "is no part of the question": ["The company wanted to grow tea in India, where land was cheap.", "What did the company want to do?", "grow tea in India"],
+  });
+});
+
+describe("what stands behind a clause in front", () => {
+  finds({
+    "belongs to it": [
+      "If the meadow is cut only once a year, in September, wild flowers will come back.",
+      "What will happen if the meadow is cut only once a year?",
+      "wild flowers will come back",
+    ],
+  });
+});
+
+describe("several verbs that are denied", () => {
+  finds({
+    "have one not": [
+      "Because the laws do not change, energy cannot be created or destroyed.",
+      "Why can energy not be created or destroyed?",
+      "because the laws do not change",
+    ],
   });
 });
 
@@ -140,6 +161,7 @@ describe("who and what something is", () => {
     "as one of what another sentence tells": ["Article 12 is the one that surprises many adults.", /What is Article 12/],
     "where it is said of a fourth": ["A third kind wraps prey, and a fourth protects the eggs.", /a fourth/],
     "where it is such a one": ["Such an explosion tore 400 metres off the mountain in 1980.", /such an/i],
+    "of such a one": ["Wind is the greatest enemy of such a bridge.", /such a/],
     "where a kind is the newest of what": ["The newest kind delivers instructions to every cell.", /newest kind/],
     "with the body of something else": ["The hard bits pass through their bodies in an hour.", /bits/],
     "with the help of something else": ["The town was small. With its help the census was counted in three years.", /census/],

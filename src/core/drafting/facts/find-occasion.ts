@@ -5,7 +5,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
-import { objectAhead, phraseRest } from "../phrasing/phrase-rest";
+import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
 
@@ -23,6 +23,10 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const part = reasonNode(node);
     const isClause = part.cat === "sb" && CLAUSES.has(part.f.sub ?? "") && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
+    // "at one o'clock *in the morning*": which morning, another part says.
+    const isPartOfDay = /^in the (?:morning|afternoon|evening)$/.test(nodeText(clause.sentence, part));
+    if (belongsToClauseAhead(node, clause)) return [];
+    if (isPartOfDay && clause.adjuncts.some((other) => other.node !== node && reasonNode(other.node).f.time)) return [];
     // "died in 1852, *two years* before France adopted it": the measure and the clause are one time.
     if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && isMeasure(reasonNode(other.node)))) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];

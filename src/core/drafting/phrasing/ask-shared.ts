@@ -24,9 +24,13 @@ export function askShared(phrasing: Phrasing, analysis: Analysis, wh: string, om
     const rest = phraseRest({ ...told, subject: phrasing.subject, binder: phrasing.binder }, analysis, omit);
     if (isUnclear(rest)) return undefined;
     if (clauses.length === 1) return askClause(phrasing, wh, rest);
-    deeds.push([preverbalAdverbs(clause), told.verbPhrase, rest].filter(Boolean).join(" "));
+    // "cannot be created or destroyed": the not, and its *be*, stand once.
+    const once = phrasing.clause.passive && clause.passive ? /^not (?:be )?/ : /^not /;
+    const verb = clause.negated && deeds.length > 0 ? told.verbPhrase.replace(once, "") : told.verbPhrase;
+    deeds.push([preverbalAdverbs(clause), verb, rest].filter(Boolean).join(" "));
   }
-  const joined = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+  const and = phrasing.clause.negated ? "or" : "and";
+  const joined = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, ${and} ${deeds.at(-1)}` : deeds.join(` ${and} `);
   return `${wh} ${phrasing.inverted} ${phrasing.subject} ${joined}?`;
 }
 

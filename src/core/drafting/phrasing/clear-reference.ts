@@ -179,6 +179,8 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean,
   // Who the subject is is asked for, and might be meant.
   const named = binder?.gender === "none" ? [] : beside.filter((other) => bound(node.lemma ?? "", other));
   if (flags.includes("first") && (node.cat === "pro" || node.cat === "poss")) return "first-person";
+  // "of *such* a bridge"
+  if (node.cat === "predet" && node.lemma === "such") return "demonstrative";
   if (node.cat === "pro") {
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";

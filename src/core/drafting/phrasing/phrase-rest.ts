@@ -39,6 +39,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isContrast(node) || node.cat === "c-not") continue;
     // "to grow tea in India, *where land was cheap*": said in passing of a place.
     if (node.cat === "c-sb" && reasonNodeSub(node) === "where") continue;
+    // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
+    if (belongsToClauseAhead(node, clause)) continue;
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
@@ -188,6 +190,11 @@ function isExample(node: Node, clause: Clause): boolean {
 function helpsAnother(node: Node): boolean {
   const nouns = [...walkTree(node)].filter(({ role, kids }) => role === "possessor" && /^(?:its|their)$/.test(kids[0]?.lemma ?? ""));
   return nouns.some((np) => /^(?:help|aid|use|support|discovery|invention|influence|effect|absence|presence)$/.test(headTerminal(np).lemma ?? ""));
+}
+
+/** A phrase right behind a clause in front, both with their commas. */
+export function belongsToClauseAhead(node: Node, { adjuncts, subject }: Clause): boolean {
+  return /^(?:c-)?pp-c$/.test(node.cat) && node.end <= subject.start && adjuncts.some((part) => part.node.cat.includes("sb") && part.node.end === node.start);
 }
 
 function reasonNodeSub(node: Node): string | undefined {
