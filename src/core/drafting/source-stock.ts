@@ -1,7 +1,6 @@
 import type { Analysis, Sentence } from "../language/analysis";
 import { midSentence, nodeText } from "../language/node-text";
-import { coreOf } from "../language/resolve-pronouns";
-import { headTerminal, type Node, walkTree } from "../language/tree";
+import { coreOf, headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
 import { isUnclear, reasonsOf } from "./facts/find-cause";
 import { findFacts, phrasings } from "./facts/find-facts";

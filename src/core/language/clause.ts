@@ -1,5 +1,5 @@
 import type { Sentence } from "./analysis";
-import { headTerminal, type Node, walkTree } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 export type Part = { role: string; node: Node };
 
@@ -52,7 +52,7 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     // "…, which is why farmers return" takes up the whole sentence.
     const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && vp.kids[1]?.cat !== "ws";
     if (tells && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
-      readVerbPhrases(sentence, coreNoun(noun!), vp, [], "aside", undefined, out);
+      readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
     }
   }
   if (NOT_SAID.has(node.cat)) return;
@@ -65,10 +65,6 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
 /** Without the commas around it. */
 function plainRelative(aside: Node): Node {
   return aside.cat === "rc" ? aside : plainRelative(aside.kids[aside.head]!);
-}
-
-function coreNoun(np: Node): Node {
-  return np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role) ? coreNoun(np.kids[0]!) : np;
 }
 
 function isOneNoun(np: Node): boolean {

@@ -5,8 +5,8 @@ import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
-import { coreOf, isAnimalNoun } from "./resolve-pronouns";
-import { headTerminal, type Node } from "./tree";
+import { isAnimalNoun } from "./resolve-pronouns";
+import { coreOf, headTerminal, type Node } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
 export type Resolved = { text: string; sentence: Sentence /** Its first word, where it stands in the pronoun's own sentence. */; at?: number };

@@ -9,7 +9,7 @@ import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { paragraphPerson, solePerson } from "./sole-person";
-import { headTerminal, type Node, walkTree } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /**
  * Two patterns only, since only they are safe: a subject pronoun that opens a sentence stands for the
@@ -227,12 +227,6 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   const known = node.f.det === "indef" && past ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };
-}
-
-/** The noun phrase without apposition and relative clause: what one would say the second time. */
-export function coreOf(np: Node): Node {
-  if (np.cat === "np" && np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role)) return coreOf(np.kids[0]!);
-  return np;
 }
 
 /** "To find their prey, they …", "First settled by fishermen, it …": who does or undergoes it is who is meant. */

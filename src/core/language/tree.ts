@@ -46,3 +46,9 @@ export function* walkTree(node: Node): Generator<Node> {
   yield node;
   for (const kid of node.kids) yield* walkTree(kid);
 }
+
+/** The noun phrase without apposition and relative clause: what one would say the second time. */
+export function coreOf(np: Node): Node {
+  if (np.cat === "np" && np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role)) return coreOf(np.kids[0]!);
+  return np;
+}

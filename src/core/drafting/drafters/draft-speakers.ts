@@ -1,6 +1,7 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { midSentence } from "../../language/node-text";
-import { coreOf, pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/resolve-pronouns";
+import { coreOf } from "../../language/tree";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";

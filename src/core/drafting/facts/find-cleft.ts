@@ -1,7 +1,6 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
-import { coreOf } from "../../language/resolve-pronouns";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";

@@ -4,8 +4,7 @@ import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../langu
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { coreOf } from "../../language/resolve-pronouns";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";

@@ -1,8 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, withoutAside } from "../../language/node-text";
-import { coreOf } from "../../language/resolve-pronouns";
-import { headTerminal } from "../../language/tree";
+import { coreOf, headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear, isConcrete } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
