@@ -2,7 +2,7 @@ import { inflectVerb } from "../../language/inflect";
 import { headTerminal } from "../../language/tree";
 import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
-import type { SourceStock, Statement } from "../source-stock";
+import { near, type SourceStock, type Statement } from "../source-stock";
 import { STATES } from "./dated-facts";
 
 /** Deeds that go on for a while: what is told next may be done while they last. */
@@ -22,7 +22,9 @@ export function draftNextEvents({ analysis, statements }: SourceStock): Candidat
   const events = statements.filter(isEvent);
   return events.flatMap((event, index) => {
     const next = events[index + 1];
-    return next && follows(next, event) && isTellable(event) && !isToldTwice(event, statements) ? askAfter(event, next, events) : [];
+    return next && follows(next, event) && isTellable(event) && !isToldTwice(event, near(statements, event.sentence))
+      ? askAfter(event, next, near(events, event.sentence))
+      : [];
   });
 }
 

@@ -37,7 +37,7 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   const person = analysis.persons.get(text) ?? analysis.persons.get(text.split(" ").at(-1)!);
   const unknown = person && person.gender === undefined ? { unknown: true as const } : {};
   const gender = person?.gender ?? nounGender(head.lemma ?? "");
-  const rivals = !gender && node.f.det === "indef" ? { rivals: new Set([...analysis.persons.values()].map((other) => other.gender)) } : {};
+  const rivals = !gender && node.f.det === "indef" ? { rivals: gendersOf(analysis) } : {};
   return {
     ...unknown,
     ...rivals,
@@ -46,6 +46,15 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
     gender: person?.gender,
   };
+}
+
+const genders = new WeakMap<Analysis, ReadonlySet<Person["gender"]>>();
+
+/** Whether the source names a he, a she, or both. */
+function gendersOf(analysis: Analysis): ReadonlySet<Person["gender"]> {
+  const known = genders.get(analysis) ?? new Set([...analysis.persons.values()].map(({ gender }) => gender));
+  genders.set(analysis, known);
+  return known;
 }
 
 /** Lexicographer files of what has a body: animal, body, group, person, plant. */
