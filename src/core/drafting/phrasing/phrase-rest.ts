@@ -112,7 +112,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
     const text = midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain));
-    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" ? ", " : " ";
+    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" ? ", " : " ";
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
