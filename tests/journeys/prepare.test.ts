@@ -60,6 +60,7 @@ describe("a teacher takes out what does not belong", () => {
     await teacher.click("[data-block]", "Room 3: Signals");
     await teacher.click("button", "Strike out everything after");
     expect(await reason("The last room shows")).toBe("by hand");
+    await teacher.saved();
     await teacher.click("button", "Undo");
     await teacher.until("all back", async () => (await words()) === before);
     await teacher.click("[data-block]", "Room 2: Finding the way");

@@ -52,7 +52,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
     } while (Date.now() < end);
     throw new Error(`Waited in vain for ${what}${last ? ` (${(last as Error).message.split("\n")[0]})` : ""}`);
   };
-  const find = (selector: string, words?: string | RegExp) =>
+  const find = (selector: string, words?: string | RegExp, timeoutMs?: number) =>
     until(`${selector} ${words ?? ""}`, async () => {
       for (const element of await driver.findElements(By.css(selector))) {
         if (words === undefined) return element;
@@ -63,11 +63,12 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
     }) as Promise<WebElement>;
   const click = (selector: string, words?: string | RegExp) =>
     until(`a click on ${selector} ${words ?? ""}`, async () => {
-      const element = await find(selector, words);
+      // Looked for anew within the wait: what was found may have been drawn anew.
+      const element = await find(selector, words, 5000);
       await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
       await element.click();
       return true;
-    }).then(() => {});
+    }).then(() => {}, timeoutMs);
   return {
     driver,
     until,
