@@ -53,14 +53,18 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
     throw new Error(`Waited in vain for ${what}${last ? ` (${(last as Error).message.split("\n")[0]})` : ""}`);
   };
   const find = (selector: string, words?: string | RegExp, timeoutMs?: number) =>
-    until(`${selector} ${words ?? ""}`, async () => {
-      for (const element of await driver.findElements(By.css(selector))) {
-        if (words === undefined) return element;
-        const text = `${await element.getText()} ${(await element.getAttribute("aria-label")) ?? ""}`;
-        if (typeof words === "string" ? text.includes(words) : words.test(text)) return element;
-      }
-      return undefined;
-    }) as Promise<WebElement>;
+    until(
+      `${selector} ${words ?? ""}`,
+      async () => {
+        for (const element of await driver.findElements(By.css(selector))) {
+          if (words === undefined) return element;
+          const text = `${await element.getText()} ${(await element.getAttribute("aria-label")) ?? ""}`;
+          if (typeof words === "string" ? text.includes(words) : words.test(text)) return element;
+        }
+        return undefined;
+      },
+      timeoutMs,
+    ) as Promise<WebElement>;
   const click = (selector: string, words?: string | RegExp) =>
     until(`a click on ${selector} ${words ?? ""}`, async () => {
       // Looked for anew within the wait: what was found may have been drawn anew.
