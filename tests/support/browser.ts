@@ -72,7 +72,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
       await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
       await element.click();
       return true;
-    }).then(() => {}, timeoutMs);
+    }).then(() => {});
   return {
     driver,
     until,
