@@ -45,7 +45,10 @@ export function useEdits<S, E, A extends SaveAnswer>(start: Edited<S, E>, onAnsw
   const change = useCallback(
     (...edits: (E | undefined)[]) => {
       const done = show(edits.filter((edit) => edit !== undefined));
-      if (done.length > 0) queue.current?.push(done);
+      if (done.length === 0) return;
+      queue.current?.push(done);
+      // Undone at once, the change is saved first: nobody has to wait for the button.
+      setHistory({ canUndo: true, canRedo: false });
     },
     [show],
   );

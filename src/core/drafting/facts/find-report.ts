@@ -78,7 +78,7 @@ export function findOldBelief(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const said = nodeText(clause.sentence, what);
   const answer = said.startsWith("that ") ? said : `that ${said}`;
-  if (others.length > 1 || isUnclear(rest) || rest !== "" || answer.split(" ").length > MOST_WORDS) return [];
+  if (others.length > 1 || rest !== "" || answer.split(" ").length > MOST_WORDS) return [];
   return [
     factOf(phrasing, what.start, {
       type: "report",
