@@ -22,7 +22,9 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
 
 /** "How old was Benjamin Banneker when a traveller lent *Benjamin Banneker* a watch?": the second time by the surname. */
 export function withSurnames(text: string, { persons }: Pick<Analysis, "persons">): string {
-  return [...new Set(persons.values())].reduce((told, person) => {
+  const words = [...text.matchAll(/\p{Lu}\p{L}+/gu)].map(([word]) => word);
+  const twice = new Set(words.filter((word, index) => words.indexOf(word) < index).flatMap((word) => persons.get(word) ?? []));
+  return [...twice].reduce((told, person) => {
     const surname = person.name.split(" ").at(-1)!;
     const at = told.indexOf(person.name);
     if (at < 0 || surname === person.name || persons.get(surname) !== person) return told;

@@ -30,10 +30,12 @@ const OWN_SHARE = 0.4;
 function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
   const isAsked = ({ text }: Block) => ASKED.test(text) && /\byou(?:r|rs)?\b/i.test(ASKED.exec(text)![0]);
   const asked = blocks.filter(isAsked);
-  const answers = blocks.slice(blocks.indexOf(asked[0]!)).filter((block) => block.kind !== "heading" && block.text.replace(ASKED, "").trim() !== "");
+  if (asked.length < FEWEST_ASKED) return new Map();
+  const opening = blocks.indexOf(asked[0]!);
+  const answers = blocks.slice(opening).filter((block) => block.kind !== "heading" && block.text.replace(ASKED, "").trim() !== "");
   const own = answers.filter(({ text }) => /\b(?:I|[Mm]y|me|[Ww]e|[Oo]ur)\b/.test(text.replace(ASKED, "")));
-  if (asked.length < FEWEST_ASKED || own.length < FEWEST_ASKED || own.length / answers.length < OWN_SHARE) return new Map();
-  const name = interviewee(blocks.slice(0, blocks.indexOf(asked[0]!)));
+  if (own.length < FEWEST_ASKED || own.length / answers.length < OWN_SHARE) return new Map();
+  const name = interviewee(blocks.slice(0, opening));
   return new Map(answers.map(({ id }) => [id, { name, length: 0 }]));
 }
 

@@ -52,3 +52,9 @@ export function coreOf(np: Node): Node {
   if (np.cat === "np" && np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role)) return coreOf(np.kids[0]!);
   return np;
 }
+
+/** Without the comma around it. */
+export function reasonNode(node: Node): Node {
+  if (/^c-|-c$/.test(node.cat)) return reasonNode(node.kids[node.head]!);
+  return node;
+}

@@ -1,9 +1,8 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, reasonNode } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
-import { reasonNode } from "../facts/find-cause";
 import { closedDefiniens } from "../facts/find-definition";
 import { isSameFile, isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";

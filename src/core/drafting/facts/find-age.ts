@@ -1,11 +1,11 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import { type Node, reasonNode } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear } from "./find-cause";
 
 /** "Her father died *when she was eleven*": how old was she when her father died? */
 export function findAge(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -1,6 +1,6 @@
 import type { Clause } from "../../language/clause";
 import { wordsText } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
@@ -77,10 +77,4 @@ export function reasonsOf(clause: Clause): Node[] {
   return clause.adjuncts
     .map((part) => part.node)
     .filter((node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
-}
-
-/** Without the comma around it. */
-export function reasonNode(node: Node): Node {
-  if (/^c-|-c$/.test(node.cat)) return reasonNode(node.kids[node.head]!);
-  return node;
 }

@@ -1,13 +1,13 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "*When the sun and the moon pull in the same line*, their forces add up": what happens when …? */
 export const findCondition: FactFinder = (phrasing, analysis) => {

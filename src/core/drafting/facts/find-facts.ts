@@ -158,13 +158,14 @@ function withAntecedents(fact: Fact, analysis: Analysis): Fact {
 
 /** A speaker is asked about as a speaker, a writer who argues as a writer, fiction as fiction. */
 function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
+  const writer = analysis.narrator ?? "the writer";
   const opening =
     sentence.speaker && !fact.stem.includes(sentence.speaker)
       ? `According to ${sentence.speaker}`
       : analysis.sort === "story"
         ? "In the story"
-        : analysis.sort === "opinion" && OPINED.has(fact.type) && !fact.stem.includes(analysis.narrator ?? "the writer")
-          ? `According to ${analysis.narrator ?? "the writer"}`
+        : analysis.sort === "opinion" && OPINED.has(fact.type) && !fact.stem.includes(writer)
+          ? `According to ${writer}`
           : undefined;
   return opening ? { ...fact, stem: openWith(opening, fact) } : fact;
 }

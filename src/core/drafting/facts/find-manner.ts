@@ -1,11 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
-import { walkTree } from "../../language/tree";
+import { reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId } from "./fact";
-import { reasonNode } from "./find-cause";
 
 /** "*By counting the seconds between flashes*, a captain could tell …": how. */
 export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {

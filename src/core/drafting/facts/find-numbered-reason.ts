@@ -32,12 +32,12 @@ const LONGEST = 24;
 const ANNOUNCED = /\b(?:two|three|four|five|several) (?:\p{Ll}+ )?(\p{Ll}{3,}s)\b/u;
 const REASONS = new Set(["reasons", "arguments", "grounds"]);
 
-/** What the sentence before the first of them says that they are; reasons where it says nothing. */
-function nameOfThem(sentence: Sentence, analysis: Analysis): string {
+/** Whether the sentence before the first of them calls them reasons, or calls them nothing. */
+function areReasons(sentence: Sentence, analysis: Analysis): boolean {
   const first = analysis.sentences.find((other) => placeOf(other)?.place === "first" && other.index <= sentence.index);
   const before = first && analysis.sentences[first.index - 1];
   const announced = before && before.block === first.block ? ANNOUNCED.exec(before.text)?.[1] : undefined;
-  return announced && !REASONS.has(announced) ? announced : "reasons";
+  return announced === undefined || REASONS.has(announced);
 }
 
 /** The reasons that a writer numbers: what is the first, the second, the last? */
@@ -49,7 +49,7 @@ export function findNumberedReason(sentence: Sentence, analysis: Analysis): Fact
   const numbered = analysis.sentences.filter((other) => placeOf(other));
   const twice = numbered.filter((other) => placeOf(other)!.place === found.place).length > 1;
   // "First, spare parts must be sold" may be a demand, a step or a fact: only what is called a reason is one.
-  if (nameOfThem(sentence, analysis) !== "reasons") return [];
+  if (!areReasons(sentence, analysis)) return [];
   const words = found.reason.split(" ").length;
   if (
     numbered.length < 2 ||

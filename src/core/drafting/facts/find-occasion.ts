@@ -1,13 +1,13 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/resolve-pronouns";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
 const VAGUE_VERBS = new Set("go come be do have get make take begin start end stop continue happen change move appear arrive leave stay work".split(" "));

@@ -1,13 +1,13 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
 /** "poured their waste *into the river*": where something is put, thrown or led to. */

@@ -1,12 +1,12 @@
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** With these a to-phrase after the object says what it is for. */
 const USING = new Set("use build make employ add design set carry fit install".split(" "));

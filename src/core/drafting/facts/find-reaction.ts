@@ -1,12 +1,12 @@
 import type { Analysis } from "../../language/analysis";
 import { nounGender } from "../../language/noun-gender";
 import { pronounOf } from "../../language/resolve-pronouns";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, reasonNode } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
-import { isUnclear, reasonNode } from "./find-cause";
+import { isUnclear } from "./find-cause";
 
 const TURNS = new Set(["when", "after", "before", "once"]);
 

@@ -2,13 +2,13 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { coreOf, headTerminal, type Node } from "../../language/tree";
+import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
 

@@ -1,10 +1,10 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
-import { isUnclear, reasonNode, reasonsOf } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "In *1822* … designed"; "every *four hours*". */
 export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {

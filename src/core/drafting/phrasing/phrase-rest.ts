@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
@@ -38,14 +38,14 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "…, not by the council": what is denied beside it is no part of what is said.
     if (isContrast(node) || node.cat === "c-not") continue;
     // "to grow tea in India, *where land was cheap*": said in passing of a place.
-    if (node.cat === "c-sb" && reasonNodeSub(node) === "where") continue;
+    if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
-    if (node.cat.includes("sb") && reasonNodeSub(node) === "so" && node.end <= clause.subject.start) return "points-elsewhere";
+    if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
@@ -195,10 +195,6 @@ function helpsAnother(node: Node): boolean {
 /** A phrase right behind a clause in front, both with their commas. */
 export function belongsToClauseAhead(node: Node, { adjuncts, subject }: Clause): boolean {
   return /^(?:c-)?pp-c$/.test(node.cat) && node.end <= subject.start && adjuncts.some((part) => part.node.cat.includes("sb") && part.node.end === node.start);
-}
-
-function reasonNodeSub(node: Node): string | undefined {
-  return node.cat === "sb" ? node.f.sub : node.kids.map(reasonNodeSub).find(Boolean);
 }
 
 /** "Henson, *because he was a stranger*, was ignored" */
