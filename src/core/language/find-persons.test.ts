@@ -75,10 +75,18 @@ describe("given names", () => {
 describe("names that are taken as a whole, or as nobody's", () => {
   it.each([
     ["a name with a particle", "Ferdinand de Lesseps dug the canal.", [["Ferdinand de Lesseps", "he"]]],
-    ["a people with its article", "Ida Marrow spoke the language of the Inuit. She liked the Inuit.", [["Ida Marrow", "she"]]],
-    ["a thing with its article", "Ida Marrow read the Bible. A single Bible was dear.", [["Ida Marrow", "she"]]],
+    ["a people with its article", "Ida Marrow and four Inuit companions stopped there. She learned the language of the Inuit.", [["Ida Marrow", "she"]]],
+    [
+      "a thing with its article",
+      "Ida Marrow spent a year on a single Bible. The great Bible on which he was working was nearly finished.",
+      [["Ida Marrow", "she"]],
+    ],
     ["a union that begins like a name", "Ida Marrow joined the Christian Temperance Union.", [["Ida Marrow", "she"]]],
-    ["an adjective of a people", "Ida Marrow met European women. European women voted.", [["Ida Marrow", "she"]]],
+    [
+      "an adjective of a people",
+      "The petition bore 32,000 signatures, nearly a quarter of all the adult European women in the colony. Ida Marrow wrote it.",
+      [["Ida Marrow", "she"]],
+    ],
     [
       "a name behind a time with its article",
       "In the morning Grandfather found the wire. Grandfather smiled at Ida.",

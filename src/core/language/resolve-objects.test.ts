@@ -24,7 +24,7 @@ describe("it stays open", () => {
     ["between two nouns", "The lens lay beside the lamp. Ida cleaned it."],
     ["where nothing more is said of it", "No boat came. Ida saw it."],
     ["where the only one near is where it happens", "The anchor was old. People watched from the quay as a crane set it down."],
-    ["where a number of them was told as well", "Of twenty plants, twelve reached the hills. Fortune came with them."],
+    ["where a number of them was told as well", "Of twenty plants, twelve lived. The gardener sold them."],
     ["where not all of it was spoken of", "Not all rust is useless. Painters have used it."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);

@@ -79,11 +79,19 @@ describe("it stays open", () => {
   it.each([
     ["behind what the subject does something to", "The soft edge smooths the air as it leaves the wing."],
     ["where somebody like that was spoken of before", "A friend persuaded her to join the club. She jumped at once."],
-    ["past a clause in front, where the sentence before has it open", "It breathes as we do. When oxygen runs out, it switches to something else."],
+    [
+      "past a clause in front, where the sentence before has it open",
+      "Yeast can live in two ways. When there is plenty of oxygen, it breathes as we do: it burns sugar completely and turns it into water. When oxygen runs out, it switches to fermentation.",
+    ],
     ["for what was only said not to be so of all", "Not all rust is useless. It covers the barns."],
-    ["behind what somebody says whom nobody names", 'Cully pulled the rope.\n\n"So was my wife." He threw a potato.'],
-    ["for the hour", "The ferry passed the rock at nine. It was ten past eight."],
+    ["for the hour", "The ferry from the mainland came past the rock at nine, with forty people on board. It was ten past eight."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);
   });
+});
+
+it("is nobody behind the words of somebody whom nobody names", () => {
+  const told = "Cully woke up. Cully pulled the rope, and he laughed.";
+  expect(stands(`${told}\n\nHe threw a potato.`)).toEqual(["Cully", "Cully"]);
+  expect(stands(`${told}\n\n"So was my wife." He threw a potato.`)).toEqual(["Cully"]);
 });

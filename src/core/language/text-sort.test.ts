@@ -2,7 +2,7 @@ import { expect, it } from "vitest";
 import { analyse } from "../../../tests/support/language-tools";
 
 const TALE =
-  "Rowan woke in his bed at dawn. The fog stood at the window. Rowan ran down to the engine room, where his mother lay. The pump was broken. Rowan took the soup pot and her ladle. He carried them out on the gallery. The fog swallowed the noise. A ship whistled from far away.";
+  "Rowan woke in his bed at dawn. The fog stood at the window. Rowan ran down to the engine room, where his mother lay. The pump was broken. Rowan took the soup pot and her ladle. Rowan carried them out on the gallery. The fog swallowed the noise. A ship whistled from far away. The ladle broke in two. Rowan sat down.";
 
 it.each([
   ["story", "a tale in the past, though not every sentence speaks of him or her", TALE],
@@ -11,7 +11,7 @@ it.each([
   [
     "opinion",
     "a writer who counts reasons and says what should be",
-    "The first reason is money. The second reason is time. Opponents say that ties are warm. The school should keep the jumper.",
+    "The first reason is money. A jumper costs ten pounds. The second reason is time. Nobody looks for a shirt in the morning. Ties are warm. The school should keep the jumper. It lasts for two years.",
   ],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
   ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],

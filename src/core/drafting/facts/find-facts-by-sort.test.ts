@@ -57,8 +57,8 @@ describe("purposes", () => {
   finds({ "of what somebody does": ["The crew dug a ditch to keep the water out.", "Why did the crew dig a ditch?", "to keep the water out"] });
   neverAsks({
     "where it only turned out so": ["Ida Marrow turned out to have a gift for the work.", /^Why/],
-    "where somebody only found it so": ["Ida Marrow returned to find the house empty.", /^Why/],
-    "where it only happened": ["The boy grew up to become a keeper of the light.", /^Why/],
+    "where somebody only found it so": ["After two years Ida Marrow came back to find the house empty.", /^Why/],
+    "where it only happened": ["Ida Marrow grew up to become a keeper of the light.", /^Why/],
   });
 });
 
@@ -82,7 +82,6 @@ describe("what belongs to a verb", () => {
   });
   neverAsks({
     "where it is the same as another's": ["Toothed whales discovered the same trick independently.", /same trick/],
-    "where it was only called so": ["The head of the office called the plan wild.", /What did the head of the office call the plan/],
     "where something is sent for something": ["Ida Marrow sent sheets for signatures to every part of the country.", /^What did/],
   });
 });
@@ -109,7 +108,7 @@ describe("times", () => {
     "that tell how fast": ["New ideas crossed the whole continent in weeks.", /in weeks$/],
     "of which another part says which one": ["On Sunday a fire broke out in a bakery at one o'clock in the morning.", /= in the morning/],
     "torn from their measure": ["Louis Braille died in 1852, two years before France adopted his code.", /two years\? =/],
-    "of what is only compared": ["In the hills more snow falls each winter than the sun can melt.", /^How often/],
+    "of what is only compared": ["In high mountains and near the poles, more snow falls each winter than the summer sun can remove.", /^How often/],
   });
 });
 
@@ -163,15 +162,15 @@ describe("who and what something is", () => {
     "where it is such a one": ["Such an explosion tore 400 metres off the mountain in 1980.", /such an/i],
     "of such a one": ["Wind is the greatest enemy of such a bridge.", /such a/],
     "where a kind is the newest of what": ["The newest kind delivers instructions to every cell.", /newest kind/],
-    "with the body of something else": ["The hard bits pass through their bodies in an hour.", /bits/],
-    "with the help of something else": ["The town was small. With its help the census was counted in three years.", /census/],
-    "behind who says so": ["Long ago, so the fishermen say, the sea came and went as it pleased.", /fishermen say/],
+    "with the help of something else": [
+      "He built a machine that read holes in cards. With its help the census of 1890 was counted in less than three years.",
+      /census/,
+    ],
     "of what has a name beside another name": ["Ida Marrow saw the lighthouse of Alexandria, one of the seven wonders of the world.", /What is Alexandria/],
     "with her where a woman is told of": ["Ida Marrow drew a chart of the coast. A colleague dismissed her idea in 1950.", /her idea/],
-    "with the other of two": ["Mountain ranges that end on one coast continue on the other.", /on the other/],
     "with what went with something": ["Ida Marrow asked a hard question in the letter that went with it.", /went with it/],
     "of what does many things": [
-      "# The night\n\nOwls swallow small prey whole. An owl hears a mouse. The owl flies. Owls sleep by day. An owl has soft wings.",
+      "Owls swallow small prey whole. Their stomachs cannot break down bones. The owl turns its head. An owl glides over a field. An owl hears a mouse. Silence helps an owl.",
       /What do owls do/,
     ],
   });
