@@ -103,6 +103,7 @@ function startUsed(existing: Existing | undefined): Used {
     facts: new Set(existing?.factIds ?? []),
     stems: new Set((existing?.stems ?? []).map(plainStem)),
     blocks: new Map(),
+    keys: new Map(),
     falseCount: 0,
     trueCount: 0,
   };
@@ -202,7 +203,17 @@ function fits(candidate: Candidate, row: PlanRow): boolean {
   return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
 }
 
-type Used = { said: Said[]; plain: Set<number>; facts: Set<string>; stems: Set<string>; blocks: Map<string, number>; falseCount: number; trueCount: number };
+type Used = {
+  said: Said[];
+  plain: Set<number>;
+  facts: Set<string>;
+  stems: Set<string>;
+  blocks: Map<string, number>;
+  /** How often each answer was asked for. */
+  keys: Map<string, number>;
+  falseCount: number;
+  trueCount: number;
+};
 
 /** What does it, what is done, to what: asked once of a sentence, or each question answers the other. */
 const PLAIN = new Set<Candidate["factType"]>(["thing", "person", "function", "list", "place", "report", "statement"]);
@@ -214,6 +225,14 @@ function isPlain({ factType, kind }: Candidate): boolean {
 /** A second question on one sentence: only where little else is left. */
 const AGAIN = 1.1;
 
+/** One answer to several questions: the second is guessed, a third is never asked. */
+const SAME_KEY = 0.6;
+const MOST_OF_A_KEY = 2;
+
+function keepsKey({ kind }: Candidate): boolean {
+  return kind === "short-answer" || kind === "multiple-choice";
+}
+
 /** The best one left, where each further question on the same paragraph counts a little less. */
 function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
@@ -224,8 +243,10 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     const block = mainSentence(candidate).block.id;
     const balance =
       candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 1.2 : 0;
+    const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
+    if (sameKeys >= MOST_OF_A_KEY) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(candidate)) ? AGAIN : 0;
-    const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again;
+    const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again - sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;
@@ -239,6 +260,8 @@ function markUsed(candidate: Candidate, used: Used): void {
   if (isPlain(candidate)) used.plain.add(mainSentence(candidate).index);
   if (!OVER_SENTENCES.has(candidate.kind))
     used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index });
+  const key = plainStem(candidate.key);
+  if (keepsKey(candidate)) used.keys.set(key, (used.keys.get(key) ?? 0) + 1);
   const block = mainSentence(candidate).block.id;
   used.blocks.set(block, (used.blocks.get(block) ?? 0) + 1);
   if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;

@@ -41,6 +41,10 @@ function onceNamed(stem: string, narrator: string): string {
   return rest.charAt(0).toUpperCase() + rest.slice(1);
 }
 
+/** "our school": everybody's there, and not the writer's alone. */
+const SHARED =
+  /\b(our) ((?:\p{Ll}+ ){0,2}?(?:school|class|classroom|town|village|city|country|island|street|streets|library|harbour|museum|council|park|playground|break|breaks|timetable|lessons|pupils|teachers|buses|roads|schools|planet|community|beach|beaches)\b)/giu;
+
 const POSSESSIVES = { he: "his", she: "her" };
 
 function tell(text: string, narrator: string, gender: "he" | "she" | undefined): string {
@@ -51,6 +55,7 @@ function tell(text: string, narrator: string, gender: "he" | "she" | undefined):
     .map((part) => {
       if (part.startsWith("“")) return part;
       const told = part
+        .replace(SHARED, (_, our: string, rest: string) => `${our === "Our" ? "The" : "the"} ${rest}`)
         .replace(/\b(?:my|our)\b/g, possessive)
         .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);

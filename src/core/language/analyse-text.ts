@@ -48,7 +48,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   const persons = findPersons(all, tools.lexicon);
   const sort = sortOfText(all);
   const narrator = narratorIn(all, sort);
-  const antecedents = resolvePronouns(all, persons, tools.lexicon);
+  const antecedents = resolvePronouns(all, persons, tools.lexicon, sort);
   resolveObjects(all, antecedents, persons, tools.lexicon);
   return {
     blocks,

@@ -51,7 +51,7 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
     const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && vp.kids[1]?.cat !== "ws";
-    if (tells && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
+    if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
       readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
     }
   }
@@ -60,6 +60,22 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const isHead = index === node.head;
     readAsides(sentence, kid, out, node.cat === "np" && !isHead ? node : around, node.cat === "np" && isHead && index === 0 && node.kids.length === 2);
   }
+}
+
+const WHAT_A_FACT_DOES = new Set(
+  "make mean allow help cause lead let keep give show explain prevent force bring hurt create enable save leave surprise please anger worry prove raise lower reduce increase encourage suggest turn".split(
+    " ",
+  ),
+);
+const WHAT_A_FACT_IS =
+  /^(?:unusual|rare|common|important|surprising|strange|difficult|easy|hard|cheap|expensive|dangerous|remarkable|normal|impossible|possible|unfair|fair|illegal|legal|true|false|great|good|bad|better|worse)$/;
+
+/** "sold its tea in the colonies, *which made the tea cheap*": the selling did, and not the colonies. */
+function mayTellOfAll(aside: Node, rel: Node, vp: Node): boolean {
+  if (aside.cat.endsWith("-c") || rel.lemma !== "which") return false;
+  const verb = headTerminal(vp);
+  const predicate = vp.kids.find((kid) => kid.cat === "ap");
+  return WHAT_A_FACT_DOES.has(verb.lemma ?? "") || (verb.cat === "be" && predicate !== undefined && WHAT_A_FACT_IS.test(headTerminal(predicate).lemma ?? ""));
 }
 
 /** Without the commas around it. */
@@ -116,6 +132,15 @@ function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
   if (predicate.cat === "ws" && wh?.f.sub === "reason" && asked?.cat === "s") return readClause(sentence, asked, [], "adverbial", undefined, out);
   if (predicate.cat === "cs") return readClause(sentence, predicate.kids.at(-1)!, [], "adverbial", undefined, out);
   if (predicate.cat === "ap") for (const kid of predicate.kids) readResult(sentence, kid, out);
+}
+
+/** The word that joins several verb phrases of one subject, given in order: "may amend *or* repeal it". */
+export function joiningWord(sharing: readonly Clause[]): "and" | "or" | "but" {
+  const joins = sharing.slice(1).map(({ sentence, verb }, index) => {
+    const between = sentence.words.slice(sharing[index]!.verb.end, verb.start).map((word) => word.lower);
+    return between.findLast((word) => word === "and" || word === "or" || word === "but");
+  });
+  return joins.includes("or") ? "or" : joins.includes("but") ? "but" : "and";
 }
 
 function conjunctionOf(node: Node): string | undefined {

@@ -32,7 +32,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const told = titleGender(words[0]!) ?? kinGender(sentence, from);
       if (told) sure.add(person);
       person.gender ??= told ?? nameGender(words[0]!);
-      const said = pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1]);
+      const said = pronounAfter(sentence, to) ?? pronounNext(sentence, from, sentences);
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
       const own = ownPronoun(sentence, from, to);
       if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
@@ -68,8 +68,12 @@ function correctGender(person: Person, own: readonly Person["gender"][]): boolea
 
 /** The first pronoun behind a name that is the subject of its main clause, with nobody else named in the sentence. */
 function ownPronoun(sentence: Sentence, from: number, to: number): Person["gender"] {
-  const isSubject = sentence.clauses.some((clause) => clause.rank === "main" && clause.subject.start === from && clause.subject.end === to);
-  return isSubject && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to) : undefined;
+  const own = sentence.clauses.filter((clause) => clause.rank === "main" && clause.subject.start === from && clause.subject.end === to);
+  // "Rosalind had been *his* apprentice": nobody is his own.
+  const isAnothers = own.some(
+    ({ verb, complements }) => verb.cat === "be" && complements.some(({ node }) => node.role === "possessor" && node.kids[0]?.cat === "poss"),
+  );
+  return own.length > 0 && !isAnothers && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to) : undefined;
 }
 
 const YEARS_OLD = /-year-old$/;
@@ -138,7 +142,7 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
 
 /** "Christian Temperance Union", "Nelson Bridge" begin like somebody's name and end as no name does. */
 const NO_SURNAME =
-  /^(?:Union|Party|Society|Army|Club|Company|Church|Bank|College|University|Hospital|Committee|Association|League|Movement|Act|War|Prize|Nebula|Railway|Bridge|Station|Institute|Observatory|Expedition|Line|Award|Fund|Canal|Tower|Theatre|Orchestra|Team|Law)$/;
+  /^(?:Union|Party|Society|Army|Club|Company|Church|Bank|College|University|Hospital|Committee|Association|League|Movement|Act|War|Prize|Nebula|Railway|Bridge|Station|Institute|Observatory|Expedition|Parliament|Congress|Senate|Government|Ministry|Court|Empire|Kingdom|Republic|Navy|Office|Line|Award|Fund|Canal|Tower|Theatre|Orchestra|Team|Law)$/;
 
 function isPerson(words: string[], sentence: Sentence, from: number, to: number, lexicon: Lexicon): boolean {
   if (words.length > 1 && NO_SURNAME.test(words.at(-1)!)) return false;
@@ -219,7 +223,7 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
 
 /** In the dictionary groups or something else first; in a text persons. */
 const PEOPLE = new Set(
-  "people person child folk settler villager crowd scientist researcher engineer family crew team staff public mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
+  "climber people person child folk settler villager crowd scientist researcher engineer family crew team staff public mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
     " ",
   ),
 );
@@ -230,15 +234,37 @@ export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
   return first !== undefined && lexicon.nounFile(first) === 18;
 }
 
-/** The first *he* or *she* behind a name, unless another name stands between: that may be meant. */
+/**
+ * The first *he* or *she* behind a name, unless another name stands between: that may be meant.
+ * "Sorrel watched *him*" tells nothing of Sorrel: an object is somebody else.
+ */
 function pronounAfter(sentence: Sentence, from: number): Person["gender"] {
-  const at = sentence.words.findIndex((word, index) => index >= from && /^(?:he|she|his|her|him)$/.test(word.lower));
+  const isObject = (index: number) =>
+    sentence.words[index]!.lower === "him" || (sentence.words[index]!.lower === "her" && !sentence.words[index + 1]?.candidates.some(isInNounPhrase));
+  const at = sentence.words.findIndex((word, index) => index >= from && /^(?:he|she|his|her|him)$/.test(word.lower) && !isObject(index));
   const found = sentence.words[at];
   if (!found || capitalisedRuns(sentence).some((run) => run.from >= from && run.to <= at)) return undefined;
-  return /^h(?:e|is|im)$/.test(found.lower) ? "he" : "she";
+  return /^h(?:e|is)$/.test(found.lower) ? "he" : "she";
 }
 
+function isInNounPhrase({ cat, cost }: { cat: string; cost: number }): boolean {
+  return (cat === "n" || cat === "adj") && cost < 2;
+}
+
+/**
+ * The pronoun that opens the next sentence. It tells nothing of Sorrel in "Sorrel watched *him*. He …", nor in
+ * "They sent Ayoka out and told Sorrel. When *she* …", where another is named.
+ */
+function pronounNext(sentence: Sentence, from: number, sentences: readonly Sentence[]): Person["gender"] {
+  const opening = pronounOpening(sentences[sentence.index + 1]);
+  const isOthers = sentence.words.some(({ lower }) => lower === (opening === "he" ? "him" : "her"));
+  const isSubject = sentence.clauses.some(({ subject }) => subject.start === from);
+  return opening && !isOthers && (isSubject || capitalisedRuns(sentence).length === 1) ? opening : undefined;
+}
+
+const OPENING = /^(?:(?:Then|Suddenly|Soon|When|Whenever|While|So|But|And|Now|At last|Finally|Instead),? )?(he|his|she|her)\b/i;
+
 function pronounOpening(sentence: Sentence | undefined): Person["gender"] {
-  const first = sentence?.words[0]?.lower;
-  return first === "he" || first === "his" ? "he" : first === "she" || first === "her" ? "she" : undefined;
+  const first = OPENING.exec(sentence?.text ?? "")?.[1]?.toLowerCase();
+  return first === undefined ? undefined : first.startsWith("h") && first !== "her" ? "he" : "she";
 }

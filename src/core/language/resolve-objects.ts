@@ -184,6 +184,8 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
       if (entry) found.push(entry);
     }
     node.kids.forEach((kid, index) => {
+      // "William Naismith, *a Scottish climber*": the same person again.
+      if (node.role === "apposition" && index > 0 && headTerminal(node.kids[0]!).cat === "pn") return;
       const head = node.cat === "np" && index === node.head && node.role !== "coordination";
       visit(kid, head && kid.cat === "np", head && (holds || holdsPronoun));
     });
@@ -194,7 +196,12 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
 
 function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedents, persons, lexicon }: Known): Found | undefined {
   const isBefore = node.end <= pronoun.start || !contains(sentence, pronoun);
-  if (!isBefore || node.f.time || node.f.det === "clause" || node.f.det === "dem") return undefined;
+  if (!isBefore || node.f.time || node.f.det === "clause") return undefined;
+  // "*This rule* was worked out by Naismith, and walkers still use it": what it points to is not known, and may be meant.
+  if (node.f.det === "dem") {
+    const text = midSentence(sentence, coreOf(node));
+    return fits(pronoun, coreOf(node), text, persons, lexicon) ? { text, sentence, head: "this or its owner", end: node.end } : undefined;
+  }
   // "any money", "no boat": of these nothing more is said.
   const [determiner] = node.kids;
   if (determiner?.cat === "det" && /^(?:any|no|every|each|not all|not every)$/.test(determiner.lemma ?? "")) return undefined;

@@ -1,4 +1,4 @@
-import type { Antecedent, Person, Sentence } from "./analysis";
+import type { Antecedent, Person, Sentence, TextSort } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
@@ -16,19 +16,24 @@ import { coreOf, headTerminal, type Node, walkTree } from "./tree";
  * subject of the main clause before it, in the same paragraph; inside a sentence it stands for the
  * subject before it when nothing else there agrees. Everything else stays open, and is not asked.
  */
-export function resolvePronouns(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>, lexicon: Lexicon): Map<string, Antecedent> {
+export function resolvePronouns(
+  sentences: readonly Sentence[],
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+  sort: TextSort = "expository",
+): Map<string, Antecedent> {
   const found = new Map<string, Antecedent>();
   for (const sentence of sentences) {
     const clauses = [...sentence.clauses].sort((a, b) => a.subject.start - b.subject.start);
     for (const [position, clause] of clauses.entries()) {
-      const antecedent = resolveOne(clause, position, clauses, { sentences, persons, lexicon, found });
+      const antecedent = resolveOne(clause, position, clauses, { sentences, persons, lexicon, sort, found });
       if (antecedent) found.set(positionKey(sentence, clause.subject.start), antecedent);
     }
   }
   return found;
 }
 
-type Known = { sentences: readonly Sentence[]; persons: ReadonlyMap<string, Person>; lexicon: Lexicon; found: ReadonlyMap<string, Antecedent> };
+type Known = { sentences: readonly Sentence[]; persons: ReadonlyMap<string, Person>; lexicon: Lexicon; sort: TextSort; found: ReadonlyMap<string, Antecedent> };
 
 function resolveOne(clause: Clause, position: number, clauses: readonly Clause[], known: Known): Antecedent | undefined {
   const { sentence } = clause;
@@ -41,15 +46,31 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   const later = inFront(clause, clauses, pronoun, persons, lexicon, found);
   if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
   const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
-  const candidate = earlier ?? clauseBefore(sentence, sentences, pronoun);
+  const candidate = earlier ?? clauseBefore(sentence, pronoun, known);
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
   const named = solePerson(pronoun, persons, sentence, before, lexicon);
   const sole = named && !speaksUnnamed(sentence, sentences, named) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
   if (antecedent || earlier) return antecedent;
-  const near = paragraphPerson(pronoun, persons, sentence, sentences);
+  const near = paragraphPerson(pronoun, persons, sentence, sentences) ?? (known.sort === "story" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
+}
+
+/**
+ * "Ivo lay awake. ¶ That night *he* lit every lamp": a paragraph of a story goes on with whoever the one before
+ * ended on, where that is the person the story tells of most.
+ */
+function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known): string | undefined {
+  const { sentences, persons, found } = known;
+  const before = sentences[sentence.index - 1];
+  if ((pronoun !== "he" && pronoun !== "she") || sentence.indexInBlock > 0 || !before || before.block.kind !== "paragraph") return undefined;
+  const last = mainClause(before) ?? clauseOfSomebody(before, pronoun, known);
+  const person = last && persons.get(antecedentOf(last, found)?.text ?? "");
+  const others = new Set(persons.values());
+  const isHero = person?.gender === pronoun && [...others].every((other) => other === person || (other.mentions ?? 0) < (person.mentions ?? 0));
+  const isAlone = !sentence.words.slice(0, subject.start).some(({ text }) => persons.has(text));
+  return isHero && isAlone ? person.name : undefined;
 }
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {
@@ -241,13 +262,36 @@ function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyM
   return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
 }
 
-/** The main clause of the sentence before; a sentence that was not understood is passed over where the same pronoun opens it. */
-function clauseBefore(sentence: Sentence, sentences: readonly Sentence[], pronoun: string): Clause | undefined {
+/**
+ * The main clause of the sentence before. A sentence that was not understood is passed over where the same
+ * pronoun opens it, and for *he* and *she* one that tells of nobody: "He knew. Something was missing. *He* …".
+ */
+function clauseBefore(sentence: Sentence, pronoun: string, known: Known): Clause | undefined {
+  const { sentences } = known;
   let at = sentence.index - 1;
   const opening = new RegExp(`^(?:(?:In|During|By|After|At|For) [^,]{3,40}, )?${pronoun}\\b`, "i");
   while (sentences[at]?.block === sentence.block && sentences[at]?.clauses.length === 0 && opening.test(sentences[at]!.text)) at--;
+  const isOfSomebody = pronoun === "he" || pronoun === "she";
+  if (isOfSomebody) while (sentences[at]?.block === sentence.block && tellsOfNobody(sentences[at]!, known)) at--;
   const before = sentences[at];
-  return before?.block === sentence.block ? mainClause(before) : undefined;
+  if (before?.block !== sentence.block) return undefined;
+  return mainClause(before) ?? (isOfSomebody ? clauseOfSomebody(before, pronoun, known) : undefined);
+}
+
+/** "Something was missing.": no person, no animal, no pronoun for one. */
+function tellsOfNobody({ tree, text, words }: Sentence, { persons, lexicon }: Known): boolean {
+  if (!tree || /\b(?:he|she|they|him|her|his|them|their|who|somebody|someone)\b/i.test(text)) return false;
+  const isSomebody = ({ cat, cost, lemma = "" }: { cat: string; cost: number; lemma?: string }) =>
+    cost < 3 && ((cat === "n" && (isPersonNoun(lemma, lexicon) || isAnimalNoun(lemma, lexicon))) || (cat === "pn" && persons.has(lemma)));
+  return !words.some(({ candidates }) => candidates.some(isSomebody));
+}
+
+/** "The fog was thick, and *Rowan* ran down": of several subjects the one that may be meant. */
+function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexicon }: Known): Clause | undefined {
+  const main = sentence.clauses.filter(
+    ({ rank, subject }) => rank === "main" && (pronounOf(subject) === pronoun || mayBe(pronoun, coreOf(subject), sentence, persons, lexicon)),
+  );
+  return new Set(main.map(({ subject }) => subject.start)).size === 1 ? main[0] : undefined;
 }
 
 export function pronounOf(np: Node): string | undefined {

@@ -45,11 +45,14 @@ const ANSWERS: Record<string, string> = { A: "answer" };
 const TELLS_OF =
   /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|studies|builds|makes)\b/u;
 
+const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
+
 /** Under *Q:* and *A:* the opening says who answers: "We spoke with Dana Whitehorse". */
 function interviewee(blocks: readonly Block[]): string {
   const opening = blocks.filter((block) => block.kind !== "heading" && !LABEL.test(block.text)).map((block) => block.text);
   for (const text of opening) {
-    const name = (/\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u.exec(text) ?? TELLS_OF.exec(text))?.[1];
+    const names = [TELLS_OF, /\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u].map((pattern) => pattern.exec(text)?.[1]);
+    const name = names.find((found) => found && !NO_NAME.test(found));
     if (name) return name;
   }
   return "the person who answers";

@@ -12,7 +12,7 @@ import { verbPhraseAs } from "../phrasing/restate";
 import { near, type SourceStock } from "../source-stock";
 import { nounDistractors } from "./noun-distractors";
 import { numberDistractors, yearDistractors } from "./number-distractors";
-import { functionDistractors, isPresent, isWay, prefixed, statementDistractors } from "./statement-distractors";
+import { functionDistractors, isPresent, isSameDoer, isWay, prefixed, statementDistractors } from "./statement-distractors";
 
 /**
  * Wrong options of the answer's own kind, best first, as phrases for the middle of a sentence. Fewer
@@ -33,14 +33,14 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "purpose":
       return fact.pattern === "why-to"
         ? statementDistractors(fact, stock, count, seed, (statement) =>
-            isWay(statement) && statement.rest.includes(" ") && statement.phrasing.binder.human === fact.phrasing.binder.human
+            isWay(statement) && statement.rest.includes(" ") && statement.phrasing.binder.human === fact.phrasing.binder.human && !isSameDoer(statement, fact)
               ? prefixed("to", verbPhraseAs(statement.phrasing, "base", statement.rest))
               : undefined,
           )
         : [];
     case "manner":
       return statementDistractors(fact, stock, count, seed, (statement) =>
-        isWay(statement) && statement.phrasing.binder.human === fact.phrasing.binder.human
+        isWay(statement) && statement.phrasing.binder.human === fact.phrasing.binder.human && !isSameDoer(statement, fact)
           ? prefixed("by", verbPhraseAs(statement.phrasing, "ing", statement.rest))
           : undefined,
       );

@@ -78,6 +78,11 @@ function sameTopic(statement: Statement, fact: Fact, stock: SourceStock): boolea
   return sameBlock && doer && (stock.analysis.lemmaCounts.get(subject.toLowerCase()) ?? 0) >= 2;
 }
 
+/** What plants do beside the plant that is asked about may be right of it too. */
+export function isSameDoer({ phrasing }: Statement, fact: Fact): boolean {
+  return headTerminal(phrasing.clause.subject).lemma === headTerminal(fact.clause.subject).lemma || phrasing.subject === fact.phrasing.subject;
+}
+
 /** "An echo is a sound …" can be no reason and no result. */
 function saysWhatIs({ phrasing: { clause } }: Statement): boolean {
   return (clause.verb.cat === "be" && clause.complements.some((part) => part.node.cat === "np")) || clause.complements.some((part) => part.role === "object2");

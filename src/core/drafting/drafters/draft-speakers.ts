@@ -7,11 +7,15 @@ import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 
 const SHORTEST_WORDS = 4;
+const SHORTEST_ANSWER = 2;
 const LONGEST_WORDS = 18;
 const SAYING =
   "says?|said|asks?|asked|answers?|answered|whispers?|whispered|cries|cried|replies|replied|shouts?|shouted|adds?|added|calls?|called|laughs?|laughed";
 const BEHIND = new RegExp(`["”],? (?:${SAYING}) ((?:the |an? )?[\\p{L}' -]+?)(?:[,.;]| and | to | at | with | in |$)`, "u");
 const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?:${SAYING})\\b`, "u");
+
+/** "the master *always* answered" */
+const HOW = / (?:always|often|only|just|then|never|\w+ly)$/;
 
 type Said = { speaker: string; words: string; sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */; before?: Sentence };
 
@@ -20,15 +24,52 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
   const said = stock.analysis.sentences.flatMap((sentence) => speechIn(sentence, stock));
   const speakers = [...new Set(said.map(({ speaker }) => speaker))];
   const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
-  const questions = said.filter((one, index) => said.findIndex((other) => other.words === one.words) === index);
-  return [...questions.flatMap((one) => whoSays(one, others, seed)), ...matchSpeakers(said)];
+  const long = said.filter(({ words }) => words.split(" ").length >= SHORTEST_WORDS);
+  const questions = long.filter((one, index) => long.findIndex((other) => other.words === one.words) === index);
+  return [...questions.flatMap((one) => whoSays(one, others, seed)), ...answers(said, stock), ...matchSpeakers(long)];
+}
+
+const ANSWERING = /\b(?:answer|repl|said|says|whisper|shout|call|laugh|cried|cries)/;
+
+/** "“Why do you whistle?” asked Pip. “To find my way,” said the bird." What does the bird answer? */
+function answers(said: readonly Said[], { analysis }: SourceStock): Candidate[] {
+  return said.flatMap((question) => {
+    const next = said.find(({ sentence }) => sentence.index > question.sentence.index);
+    const nearBy =
+      next && analysis.sentences.slice(question.sentence.index + 1, next.sentence.index).every((between) => between.words.length <= 5 && between.tree);
+    if (!next || !nearBy || !question.words.endsWith("?") || next.words.endsWith("?") || next.speaker === question.speaker) return [];
+    if (!ANSWERING.test(outsideQuotes(next.sentence.text)) || next.before) return [];
+    // "“Yes,” said the bird. “Follow me.”": the whole answer.
+    const whole = [...next.sentence.text.matchAll(/["“]([^"“”]+)["”]/g)].map(([, words]) => words!.trim().replace(/,$/, "")).join(", ");
+    if (whole.split(" ").length > LONGEST_WORDS || question.words.split(" ").length < SHORTEST_WORDS - 1) return [];
+    return [
+      {
+        kind: "short-answer",
+        stem: `In the story, what does ${next.speaker} answer when ${question.speaker} asks: “${question.words}”`,
+        key: `“${whole}${/[!.]$/.test(whole) ? "" : "."}”`,
+        accepted: [whole],
+        distractors: [],
+        optionOrder: "shuffled" as const,
+        evidence: [question.sentence, next.sentence],
+        factId: `${next.sentence.index}:speaker:0`,
+        factType: "speaker" as const,
+        pattern: "what-answers",
+        depth: "understanding" as const,
+        worth: 2.4,
+      },
+    ];
+  });
+}
+
+function outsideQuotes(text: string): string {
+  return text.replace(/["“][^"“”]*["”]/g, " ");
 }
 
 /** The words of one speech and who says them; a pronoun or a stranger's "voice" says nothing. */
 function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   if (sentence.abstained !== "speech") return [];
   const quoted = /["“]([^"“”]+)["”]/.exec(sentence.text);
-  const sign = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim();
+  const sign = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim().replace(HOW, "");
   const told = sign === "he" || sign === "she" ? whoSpeaks(sign, sentence, analysis) : undefined;
   const named = told?.name ?? sign;
   if (!quoted || !named) return [];
@@ -36,7 +77,7 @@ function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   const count = words.split(" ").length;
   const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
   const definite = /^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named);
-  if (count < SHORTEST_WORDS || count > LONGEST_WORDS || !(person || definite)) return [];
+  if (count < SHORTEST_ANSWER || count > LONGEST_WORDS || !(person || definite)) return [];
   return [{ speaker: person?.name ?? named, words, sentence, ...(told ? { before: told.sentence } : {}) }];
 }
 

@@ -1,11 +1,14 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import { PERSON_TITLES } from "../../language/data/noun-classes";
 import { sentenceCase } from "../../language/node-text";
 import { headTerminal, reasonNode } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { closedDefiniens } from "../facts/find-definition";
+import { MOVING } from "../facts/find-facts";
 import { isSameFile, isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";
+import { falsifyDoer } from "../falsification/falsify-doer";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
 import { restateAsPassive, sentenceOf } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
@@ -18,7 +21,24 @@ export function draftTrueFalse(stock: SourceStock, seed: number): Candidate[] {
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   const all = [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
-  return all.flatMap((candidate) => asSaid(candidate));
+  return all.flatMap((candidate) => asSaid(stock.analysis.sort === "story" ? asTold(candidate, stock.analysis) : candidate));
+}
+
+/** Fiction is stated as fiction. */
+function asTold(candidate: Candidate, { persons }: Analysis): Candidate {
+  const opening = candidate.stem.split(" ")[0]!;
+  const isName = PERSON_TITLES.has(opening.toLowerCase()) || [...persons.keys()].some((name) => name.split(" ").includes(opening));
+  const stem = isName ? candidate.stem : candidate.stem.charAt(0).toLowerCase() + candidate.stem.slice(1);
+  return { ...candidate, stem: `In the story, ${stem}` };
+}
+
+/** What somebody of the story does on purpose, finds, loses or decides; its gestures and its weather are nothing to be asked. */
+function movesTheStory({ phrasing: { clause, subject }, sentence, words }: Statement, { analysis, factsBySentence }: SourceStock): boolean {
+  const isDeed = clause.rank === "main" && clause.verb.cat === "v" && !clause.passive && words >= 6;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const head = object ? (headTerminal(object).lemma ?? "").toLowerCase() : "";
+  const isMoving = MOVING.has(clause.verb.lemma ?? "") || (analysis.lemmaCounts.get(head) ?? 0) >= 3 || (factsBySentence.get(sentence)?.length ?? 0) > 0;
+  return isDeed && isMoving && (analysis.persons.has(subject) || /^the \p{Ll}+$/u.test(subject));
 }
 
 /** What a speaker says is stated as said; a speaker's comparison is a judgement. */
@@ -39,9 +59,15 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
   const { analysis } = stock;
   const { clause } = statement.phrasing;
   // "The fog drifts through the nets": a crumb of a longer sentence.
+  const isStory = analysis.sort === "story";
   const isCrumb =
-    statement.words < 7 && clause.rank === "main" && clause.sentence.clauses.filter((other) => other.rank === "main").length > 1 && !/\d/.test(statement.text);
+    !isStory &&
+    statement.words < 7 &&
+    clause.rank === "main" &&
+    clause.sentence.clauses.filter((other) => other.rank === "main").length > 1 &&
+    !/\d/.test(statement.text);
   if (clause.rank === "adverbial" || isCrumb || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
+  if (isStory && !movesTheStory(statement, stock)) return [];
   const base = {
     kind: "true-false" as const,
     accepted: [],
@@ -66,7 +92,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
       worth: weight + reworded.gain,
     });
   }
-  for (const falsehood of falsify(statement, analysis, seed)) {
+  for (const falsehood of [...falsify(statement, analysis, seed), ...(isStory ? falsifyDoer(statement, stock, seed) : [])]) {
     if (isSaidElsewhere(falsehood.to, statement, stock)) continue;
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
@@ -109,7 +135,7 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   if (clause.auxiliaries.some(({ cat }) => cat === "be") && (clause.verb.flags?.[0] === "ing" || /\bbeing\b/.test(text)) && clause.adjuncts.length === 0)
     return false;
   if (/\b(?:just|already|still|yet)\b/.test(text)) return false;
-  if (analysis.sort === "story" || analysis.sort === "opinion") return /\d/.test(text) && analysis.sort === "opinion";
+  if (analysis.sort === "opinion") return /\d/.test(text);
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);
 }
 

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
@@ -17,6 +18,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const part = clause.adjuncts.find(
     ({ node }) =>
       (isCondition(reasonNode(node)) || isWhere(node, clause)) &&
+      !isLikeness(node, clause) &&
       !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
@@ -32,6 +34,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
+  // "Engineers avoid clay when they choose a site": what somebody does on purpose does not happen.
+  if (condition.f.sub === "when" && !isModal && asked.subject === phrasing.subject && isPersonNoun(headTerminal(clause.subject).lemma ?? "", analysis.lexicon))
+    return [];
   // "If you use a longer box, the picture will be larger": each is compared with what is otherwise.
   const compares = phraseRest(asked, analysis) === "comparison-left-open" ? { compares: true as const } : {};
   const askedRest = phraseRest({ ...asked, ...compares }, analysis);
@@ -79,6 +84,11 @@ function whatOneShould(modal: string, phrasing: Phrasing, rest: string, conditio
     worth: 3,
     pattern: "what-to-do",
   };
+}
+
+/** "can drop an arm, *much as a lizard drops its tail*": how, and not when. */
+function isLikeness(node: Node, { sentence }: Clause): boolean {
+  return reasonNode(node).f.sub === "as" && /^(?:much|just|exactly|rather|,)$/.test(sentence.words[node.start - 1]?.lower ?? "");
 }
 
 /** "*Where newspapers are censored*, abuses remain hidden": under that condition, and at no place. */

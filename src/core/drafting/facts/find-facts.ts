@@ -98,7 +98,7 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
 }
 
 /** What is found, lost, made or promised moves a story on; so does a thing that it keeps coming back to. */
-const MOVING = new Set(
+export const MOVING = new Set(
   "live meet find discover lose build make steal hide promise bring invent forget remember win break repair fix save rescue hear ask buy sell decide need give share lend teach show bring rescue warn refuse borrow swap".split(
     " ",
   ),
@@ -162,7 +162,7 @@ function inItsVoice(fact: Fact, sentence: Sentence, analysis: Analysis): Fact {
   const opening =
     sentence.speaker && !fact.stem.includes(sentence.speaker)
       ? `According to ${sentence.speaker}`
-      : analysis.sort === "story"
+      : analysis.sort === "story" && fact.pattern !== "how-felt-then"
         ? "In the story"
         : analysis.sort === "opinion" && OPINED.has(fact.type) && !fact.stem.includes(writer)
           ? `According to ${writer}`

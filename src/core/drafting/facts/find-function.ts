@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, joiningWord } from "../../language/clause";
 import { midSentence } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
+import { joinDeeds } from "../phrasing/ask-shared";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
@@ -31,7 +32,7 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (parts[0] !== clause || parts.some((part) => !isDeed(part)) || countDeeds(phrasing.subject, analysis) !== 1) return [];
   const deeds = parts.map((part) => deedOf(part === clause ? phrasing : phraseClause(part, analysis), analysis));
   if (deeds.some((deed) => deed === undefined)) return [];
-  const answer = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+  const answer = joinDeeds(deeds as string[], joiningWord(parts));
   const words = answer.split(" ").length;
   if (words < (clause.subject.f.det === "bare" ? FEWEST_OF_A_SORT : FEWEST_WORDS) || words > MOST_WORDS || comparesWithNothing(answer)) return [];
   return [

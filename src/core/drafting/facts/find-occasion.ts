@@ -26,6 +26,10 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "at one o'clock *in the morning*": which morning, another part says.
     const isPartOfDay = /^in the (?:morning|afternoon|evening)$/.test(nodeText(clause.sentence, part));
     if (belongsToClauseAhead(node, clause)) return [];
+    // "By dawn *on the third day*": one time in two phrases, asked and told together.
+    const isOther = (other: Node) => other !== node && isTimePhrase(reasonNode(other)) && reasonNode(other).cat === "pp";
+    if (part.cat === "pp" && clause.adjuncts.some((other) => other.node.end === node.start && isOther(other.node))) return [];
+    const more = part.cat === "pp" ? clause.adjuncts.find((other) => other.node.start === node.end && isOther(other.node))?.node : undefined;
     if (isPartOfDay && clause.adjuncts.some((other) => other.node !== node && reasonNode(other.node).f.time)) return [];
     // "died in 1852, *two years* before France adopted it": the measure and the clause are one time.
     if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && isMeasure(reasonNode(other.node)))) return [];
@@ -34,7 +38,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const since = part.kids[0]?.lemma === "since";
     // "*long* before you can see it": how long before belongs to the time.
     const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;
-    const omit = [node, ...(close ? [close] : []), ...reasonsOf(clause)];
+    const omit = [node, ...(more ? [more] : []), ...(close ? [close] : []), ...reasonsOf(clause)];
     const rest = phraseRest(phrasing, analysis, omit);
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);
     if (!stem || isUnclear(rest) || /\bone (?:day|night|morning|afternoon|evening)\b/.test(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest))
@@ -44,7 +48,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "The eggs hatch in spring": a verb that says enough.
     const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
-    const plain = withoutAsides(part);
+    const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain);
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];

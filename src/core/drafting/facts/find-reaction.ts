@@ -11,7 +11,7 @@ import { isUnclear } from "./find-cause";
 const TURNS = new Set(["when", "after", "before", "once"]);
 
 /** What happens to somebody is nothing that he does. */
-const BEFALLING = new Set("die fall become grow feel happen remain drown".split(" "));
+const BEFALLING = new Set("die fall become grow feel happen remain drown live stay belong sleep dream know hope wish want".split(" "));
 
 /** "When the wheel finally spun without wobbling, *Theo grinned*": what did Theo do when …? */
 export const findReaction: FactFinder = (phrasing, analysis) => {

@@ -8,7 +8,7 @@ import { numberValue } from "../phrasing/number-forms";
 import type { Statement } from "../source-stock";
 import { OPPOSITES } from "./opposites";
 
-export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison" | "denial"; from: string; to: string };
+export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison" | "denial" | "doer"; from: string; to: string };
 
 /** Under these a changed statement may still be true. */
 const HEDGED =

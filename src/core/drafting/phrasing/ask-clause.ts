@@ -43,7 +43,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const { sentence } = clause;
   // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
-  if (carriesOn(clause) || hangsOnAnother(clause) || mayBeTwoWords(clause)) return "points-elsewhere";
+  if (carriesOn(clause) || hangsOnAnother(clause) || mayBeTwoWords(clause) || lacksObject(clause, analysis)) return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
@@ -108,6 +108,15 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "can *amend* or repeal *a law*": the object of the second verb is the first one's too. */
+function lacksObject(clause: Clause, { lexicon }: Analysis): boolean {
+  const { clauses, words } = clause.sentence;
+  const next = clause.shared ? clauses.find((other) => other.subject === clause.subject && other.verb.start === clause.verb.end + 1) : undefined;
+  const isJoined = /^(?:and|or|but)$/.test(words[clause.verb.end]?.lower ?? "");
+  const needsOne = !lexicon.findWord(clause.verb.lemma ?? "")?.frames.includes("I");
+  return isJoined && needsOne && clause.complements.length === 0 && !clause.passive && next?.complements.some(({ role }) => role === "object") === true;
 }
 
 /** "makes *the flame smoke*": a thing made, or a thing that is made to do something? */
@@ -188,6 +197,8 @@ function phraseCommand(clause: Clause): Phrasing | Unaskable {
 }
 
 function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
+  const emphatic = emphaticDo(clause);
+  if (emphatic) return emphatic;
   const words = clause.auxiliaries.map((node) => wholeForm(clause.sentence.words[node.start]!.lower));
   const main = wholeForm(clause.sentence.words[clause.verb.start]!.lower);
   if ([...words, main].some((word) => word.includes("'"))) return undefined;
@@ -204,6 +215,14 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
   const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
   const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
   return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
+}
+
+/** "Mia *did* write to the council": she wrote. */
+function emphaticDo({ auxiliaries, verb, negated }: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
+  const [first, ...more] = auxiliaries;
+  if (first?.cat !== "do" || more.length > 0 || negated || verb.cat !== "v" || !verb.lemma) return undefined;
+  const form = first.flags?.includes("past") ? "past" : first.flags?.[0] === "third" ? "third" : "base";
+  return { inverted: form === "past" ? "did" : form === "third" ? "does" : "do", verbPhrase: verb.lemma, finite: inflectVerb(verb.lemma, form) };
 }
 
 /** "ca n't" is *can not*; "'s" may be is or has, and stays. */

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, joiningWord } from "../../language/clause";
 import type { Node } from "../../language/tree";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { askClause, type Phrasing, phraseClause, stateClause } from "./ask-clause";
@@ -29,9 +29,12 @@ export function askShared(phrasing: Phrasing, analysis: Analysis, wh: string, om
     const verb = clause.negated && deeds.length > 0 ? told.verbPhrase.replace(once, "") : told.verbPhrase;
     deeds.push([preverbalAdverbs(clause), verb, rest].filter(Boolean).join(" "));
   }
-  const and = phrasing.clause.negated ? "or" : "and";
-  const joined = deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, ${and} ${deeds.at(-1)}` : deeds.join(` ${and} `);
-  return `${wh} ${phrasing.inverted} ${phrasing.subject} ${joined}?`;
+  return `${wh} ${phrasing.inverted} ${phrasing.subject} ${joinDeeds(deeds, phrasing.clause.negated ? "or" : joiningWord(clauses))}?`;
+}
+
+/** "dry the nets, mend them, and hang them up" */
+export function joinDeeds(deeds: readonly string[], word: string): string {
+  return deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, ${word} ${deeds.at(-1)}` : deeds.join(` ${word} `);
 }
 
 /** The statement of all verbs of a subject: "someone may figure it out and gain access". */
@@ -53,7 +56,7 @@ export function stateShared(phrasing: Phrasing, analysis: Analysis, omit: readon
       deeds.push([preverbalAdverbs(clause), verb, rest].filter(Boolean).join(" "));
     }
   }
-  return deeds.length > 2 ? `${deeds.slice(0, -1).join(", ")}, and ${deeds.at(-1)}` : deeds.join(" and ");
+  return joinDeeds(deeds, joiningWord(clauses));
 }
 
 /** Whether one verb phrase can be asked about without the others: nothing in front or behind that holds for all of them. */

@@ -1,4 +1,4 @@
-import type { Clause } from "../../language/clause";
+import { type Clause, joiningWord } from "../../language/clause";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
@@ -11,6 +11,7 @@ export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherw
  */
 export function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
+  if (isAlternative(clause)) return true;
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
@@ -25,6 +26,13 @@ export function hangsOnAnother(clause: Clause): boolean {
   if (mayGoOn && clause.linkedBy === "and" && !clause.shared) return true;
   const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
   return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
+}
+
+/** "walks to school *or takes the bus*": neither is said by itself; what one may do, one may. */
+function isAlternative(clause: Clause): boolean {
+  const sharing = clause.shared ? clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank) : [];
+  const mayDo = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""));
+  return sharing.length > 1 && !clause.imperative && !clause.negated && !mayDo && joiningWord(sharing) === "or";
 }
 
 /** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */

@@ -13,6 +13,11 @@ const DROPPED_ADVERBS = new Set(
     " ",
   ),
 );
+const COMMENTS = new Set(
+  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly sadly ironically".split(
+    " ",
+  ),
+);
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
@@ -32,6 +37,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
+  if (deniesAnother(clause)) return "points-elsewhere";
   const pieces: { order: number; text: string; isPurpose: boolean }[] = [];
   let asideEnd = -1;
   for (const { node, role } of parts) {
@@ -44,6 +50,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
+    if (isSameTime(node, parts, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
@@ -71,6 +79,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
     if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
+    // "The upper house may change it. If *it* makes changes, the bill goes back": whatever was told of before.
+    if (node.end <= clause.subject.start && node.cat.includes("sb") && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
     if (role === "clause" && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
     // "Dams are obstacles that *they* cannot pass": somebody else, and never the dams.
     if (
@@ -133,6 +143,13 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .join("")
     .replace(/,$/, "")
     .trim();
+}
+
+/** "never saw her *again*", "is not dead *yet*": without the word more is denied than the source denies. */
+function deniesAnother(clause: Clause): boolean {
+  const words = clause.sentence.words.slice(clause.start, clause.end).map(({ lower }) => lower);
+  const denies = clause.negated || /\bnever\b/.test(preverbalAdverbs(clause)) || /^(?:no|nobody|nothing|none)$/.test(words[0] ?? "");
+  return denies && words.some((word) => word === "again" || word === "yet");
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose. */
@@ -243,6 +260,12 @@ function pointsBack(node: Node): boolean {
 }
 
 /** "four holes, *each one inch deep*": a second measure, said in passing. */
+function isSameTime(node: Node, parts: readonly { node: Node }[], { sentence }: Clause): boolean {
+  const core = node.cat.endsWith("-c") ? (node.kids[node.head] ?? node) : node;
+  const isTime = /^an? /i.test(nodeText(sentence, core)) && Boolean(node.f.time ?? core.f.time);
+  return isTime && parts.some((other) => other.node !== node && other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
+}
+
 function isMeasureInPassing(node: Node): boolean {
   return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
 }
@@ -251,5 +274,7 @@ function isDropped(node: Node): boolean {
   if (isMeasureInPassing(node)) return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
+  // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
+  if (node.cat === "advp-c" && COMMENTS.has(head.lemma ?? "")) return true;
   return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
 }

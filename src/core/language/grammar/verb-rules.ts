@@ -7,6 +7,14 @@ const CALLING = new Set("call name elect appoint make consider declare label nic
 const ASKING = new Set(
   "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
 );
+/** They say of their object what it is: "pupils find *it* dull", and never "pupils find dull". */
+const MAKING_SO = new Set("find make call consider paint declare render believe think have leave".split(" "));
+/** Verbs that take a clause without *that*: "recommend sixty minutes of active play a day" has none. */
+const WITHOUT_THAT = new Set(
+  "say think know believe hope feel suppose guess imagine see hear notice claim find realise realize mean wish show learn decide remember understand ensure suggest fear swear bet pretend dream insist promise discover tell assume expect reckon agree report".split(
+    " ",
+  ),
+);
 /** Verbs that take a to-phrase as what is wanted, begun or tried. */
 const WANTING = new Set(
   "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help".split(
@@ -93,10 +101,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     cost: ["tell", "show", "warn", "teach", "remind", "persuade", "convince"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2,
   }));
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
-  rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") ? 0.3 : 2.5)));
+  rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
   // "makes the picture blurred" makes it something, and says nothing of it.
-  rule("vp", "v s", 0, "clause", 0, (v, s) => (s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0))));
+  rule("vp", "v s", 0, "clause", 0, (v, s) =>
+    s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 2)),
+  );
   rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
     // "get caught", "got lost"
