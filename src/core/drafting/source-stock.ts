@@ -120,7 +120,7 @@ function isDatedElsewhere(fact: Fact, dated: readonly Sentence[]): boolean {
 
 function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
-    if (phrasing.clause.imperative) return [];
+    if (phrasing.clause.imperative || saysNothing(phrasing.clause)) return [];
     // One claim to a statement: its reason and purpose are facts of their own.
     const reasons = reasonsOf(phrasing.clause);
     const rest = phraseRest(phrasing, analysis, reasons);
@@ -128,6 +128,11 @@ function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
     const text = stateClause(phrasing, rest);
     return [{ phrasing, sentence, rest, text, words: text.split(" ").length }];
   });
+}
+
+/** "The board said, in large letters: …": what it said stands behind a colon. */
+function saysNothing({ verb, complements, passive }: Phrasing["clause"]): boolean {
+  return /^(?:say|ask|answer|reply|add|state)$/.test(verb.lemma ?? "") && complements.length === 0 && !passive;
 }
 
 function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[] {

@@ -183,6 +183,8 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
       const entry = asCandidate(node, sentence, pronoun, { antecedents, persons, lexicon });
       if (entry) found.push(entry);
     }
+    // "*According to one story*, soldiers learned it": who says so is not what is told of.
+    if (node.cat.startsWith("pp") && /^according\b/.test(headTerminal(node.kids[0] ?? node).lemma ?? "")) return;
     node.kids.forEach((kid, index) => {
       // "William Naismith, *a Scottish climber*": the same person again.
       if (node.role === "apposition" && index > 0 && headTerminal(node.kids[0]!).cat === "pn") return;
@@ -229,6 +231,8 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   if (TIME_NOUNS.has(lemma) && (core.f.det !== "indef" || TIME_ONLY.test(lemma))) return undefined;
   const text = midSentence(sentence, core);
   if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
+  // "If you do not eat *enough calcium*, your body takes it": calcium, and not enough of it.
+  if (AN_AMOUNT.test(text)) return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.
   if (core.f.det === "poss" && headOfPossessor(core) === "pro") return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // Numbers and quantities of a thing are not what is said of it the second time.
@@ -246,6 +250,8 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
 }
 
 const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
+
+const AN_AMOUNT = /^(?:enough|much|more|less|most|too much|so much|a lot of|plenty of|a little|half)\b/i;
 
 /** "twice a day" */
 const TIME_ONLY = /^(?:day|week|month|year|hour|minute|second|night|century|decade|evening|morning|afternoon)$/;

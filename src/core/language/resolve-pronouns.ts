@@ -202,7 +202,9 @@ function inFront(
   const named = main.subject.f.det === "proper" ? antecedentOf(main, found) : undefined;
   if (!named) return undefined;
   // "When he reached the coast, Gandhi …": the pronoun itself says that the name is somebody's.
-  const isName = (pronoun === "he" || pronoun === "she") && headTerminal(named.node).cat === "pn" && lexicon.nameKind(named.text) !== "place";
+  const gender = persons.get(named.text)?.gender ?? pronoun;
+  const isName =
+    (pronoun === "he" || pronoun === "she") && gender === pronoun && headTerminal(named.node).cat === "pn" && lexicon.nameKind(named.text) !== "place";
   return isName || agrees(pronoun, named, persons, lexicon) ? named : undefined;
 }
 

@@ -18,7 +18,25 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   const isTalk = counts.size >= 2 && [...counts.values()].some((count) => count >= 2);
   if (!isTalk) return answersIn(blocks);
   const answers = counts.has("Q") && counts.has("A") ? interviewee(blocks) : undefined;
-  return new Map(found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : name, length }]));
+  const named = new Map([...counts.keys()].map((name) => [name, nameOf(name, blocks)]));
+  return new Map(
+    found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : named.get(name)!, length }]),
+  );
+}
+
+const ROLE = /^(?:student|pupil|interviewer|reporter|host|teacher|guide|presenter|moderator|child|visitor|speaker|narrator|journalist|expert)$/i;
+
+/** "LEONIE:" is Leonie Marsh where the text names her so, "Student:" the student. */
+function nameOf(label: string, blocks: readonly Block[]): string {
+  if (ROLE.test(label)) return `the ${label.toLowerCase()}`;
+  if (!/^[\p{Lu} .'’-]{3,}$/u.test(label)) return label;
+  const plain = label
+    .split(" ")
+    .map((word) => word.charAt(0) + word.slice(1).toLowerCase())
+    .join(" ");
+  const whole = new RegExp(`\\b${plain.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")} (\\p{Lu}[\\p{L}'’-]+)`, "u");
+  const surname = blocks.map(({ text }) => whole.exec(text)?.[1]).find(Boolean);
+  return surname ? `${plain} ${surname}` : plain;
 }
 
 /** "How do you find your way out?", at the head of a paragraph or as one of its own. */

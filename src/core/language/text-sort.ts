@@ -2,7 +2,9 @@ import type { Sentence, TextSort } from "./analysis";
 import { plainCharacters } from "./text-view";
 
 const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b/;
-const OUGHT = /\b(?:should|ought to|must)\b/;
+const OUGHT = /\b(?:should|ought to)\b/;
+/** Laws and rules say it too, so that it counts for half. */
+const MUST = /\bmust\b/;
 const IN_MY_VIEW = /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b/i;
 /** A writer weighing sides. */
 const WEIGHING =
@@ -47,7 +49,7 @@ function isStory(prose: readonly Sentence[]): boolean {
 /** A writer who says so, or who ends on what should be done and weighs what others say. */
 function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): boolean {
   const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
-  if (count(IN_MY_VIEW) > 0 || count(OUGHT) / Math.max(1, prose.length) > 0.2) return true;
+  if (count(IN_MY_VIEW) > 0 || (count(OUGHT) + count(MUST) / 2) / Math.max(1, prose.length) > 0.2) return true;
   const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
   if (title && count(OUGHT) > 0) return true;
   // "Give every student a library card": a title that demands, over a text with a *should*.

@@ -112,6 +112,7 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
+const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));
 const OF_NOUNS = new Set("about of between against".split(" "));
 
 /** What it is done to: "a motor replaced *the clockwork*." */
@@ -154,7 +155,12 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   );
   if (isTorn) return [];
   // "the rule *about property*": what follows some prepositions belongs to the noun before them.
-  const own = clause.adjuncts.find(({ node }) => node.start === object.end && node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? ""))?.node;
+  // "the organs *inside*": where a thing is belongs to it.
+  const own = clause.adjuncts.find(
+    ({ node }) =>
+      node.start === object.end &&
+      ((node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? "")) || (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
+  )?.node;
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;

@@ -156,6 +156,10 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
 
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
 function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
+  // "a girl *named Juna*"
+  const named =
+    subject.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)$/u.exec(nodeText(sentence, subject))?.[1] : undefined;
+  if (named && subject.f.det === "indef" && analysis.persons.has(named)) return named;
   if (subject.role !== "apposition") return undefined;
   const text = nodeText(sentence, subject.kids[1]!);
   return analysis.persons.has(text) ? text : undefined;
@@ -261,9 +265,9 @@ export function stateClause(phrasing: Phrasing, rest: string): string {
   const [first] = phrasing.clause.auxiliaries;
   const verb = !adverbs
     ? phrasing.finite
-    : first
+    : first && adverbs !== "alone"
       ? phrasing.finite.replace(/^(\S+)/, `$1 ${adverbs}`)
-      : phrasing.clause.verb.cat === "be"
+      : phrasing.clause.verb.cat === "be" && adverbs !== "alone"
         ? `${phrasing.finite} ${adverbs}`
         : `${adverbs} ${phrasing.finite}`;
   return [phrasing.subject, verb, rest].filter(Boolean).join(" ").replace(/ ,/g, ",");

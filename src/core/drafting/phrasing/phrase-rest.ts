@@ -68,13 +68,17 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const isClause = node.cat.includes("sb") || role === "clause";
     // What is said in passing is left out of the question, clear or not.
     const told = stripAsides(node);
-    const named = isClause
-      ? parts.filter((part) => part.role !== "adjunct" && part.node !== node).flatMap((part) => bindersIn(part.node, clause.sentence, analysis))
-      : ownsOnly(node)
-        ? parts
-            .filter((part) => part.role === "object" && part.node.end <= node.start)
-            .flatMap((part) => bindersIn(part.node, clause.sentence, analysis).filter(({ human }) => !human))
-        : [];
+    // "If *it* stands under a tree, drops will spoil your measurement": what comes later is not taken up.
+    const isAhead = isClause && node.end <= clause.subject.start;
+    const named = isAhead
+      ? []
+      : isClause
+        ? parts.filter((part) => part.role !== "adjunct" && part.node !== node).flatMap((part) => bindersIn(part.node, clause.sentence, analysis))
+        : ownsOnly(node)
+          ? parts
+              .filter((part) => part.role === "object" && part.node.end <= node.start)
+              .flatMap((part) => bindersIn(part.node, clause.sentence, analysis).filter(({ human }) => !human))
+          : [];
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
