@@ -69,7 +69,7 @@ const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Squar
 function interviewee(blocks: readonly Block[]): string {
   const opening = blocks.filter((block) => block.kind !== "heading" && !LABEL.test(block.text)).map((block) => block.text);
   for (const text of opening) {
-    const names = [TELLS_OF, /\b(?:with|to|met|of|is|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u].map((pattern) => pattern.exec(text)?.[1]);
+    const names = [TELLS_OF, /\b(?:with|to|met|of|is|by|interviewed) (\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)/u].map((pattern) => pattern.exec(text)?.[1]);
     const name = names.find((found) => found && !NO_NAME.test(found));
     if (name) return name;
   }

@@ -58,7 +58,8 @@ function statementOf(fact: Fact, stock: SourceStock): Statement | undefined {
 
 function fromNumber(fact: Fact, stock: SourceStock): Candidate[] {
   const statement = statementOf(fact, stock);
-  const number = fact.answer;
+  // "had just ____ minutes"
+  const number = fact.answer.replace(/^(?:just|exactly) /, "");
   if (!statement || /^(?:more|less|fewer|at|up|about|almost|nearly|only|as|over) /i.test(number)) return [];
   const stem = statement.text.replace(new RegExp(`(?<![\\w,])${number}(?![\\w-]|,\\d)`), GAP);
   const accepted = fact.type === "quantity" ? numberForms(number) : [];

@@ -31,7 +31,9 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const named = phraseRest(phrasing, analysis, [what.node, ...clauses, ...reasonsOf(clause)]);
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
   const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
-  const answer = nodeText(clause.sentence, what.node).replace(/^to /, "");
+  const answer = nodeText(clause.sentence, what.node)
+    .replace(/^to /, "")
+    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
   if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
   return [
     {
@@ -63,7 +65,9 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");
+  const answer = nodeText(clause.sentence, part.node)
+    .replace(/^to /, "")
+    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];
   return [
     factOf(phrasing, part.node.start, {
@@ -165,7 +169,9 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // Who wants to close *it* does not want to close himself.
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = nodeText(clause.sentence, part.node).replace(/^to /, "");
+  const answer = nodeText(clause.sentence, part.node)
+    .replace(/^to /, "")
+    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
   // "wanted to be a carpenter at first": true for a while only.
   if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [

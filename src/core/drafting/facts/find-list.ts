@@ -35,7 +35,7 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `Which ${numberWords(items.length)} things ${[phrasing.inverted, phrasing.subject, phrasing.verbPhrase, rest].filter(Boolean).join(" ")}?`,
+      stem: `Which ${numberWords(items.length)} things ${[phrasing.inverted, phrasing.subject, phrasing.verbPhrase, rest].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       accepted: [items.map((item) => nodeText(clause.sentence, item).replace(/^(?:the|an?) /, "")).join(", ")],
       depth: "recall",

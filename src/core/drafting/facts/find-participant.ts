@@ -112,6 +112,11 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
+/** "the names of rivers *in Siberia*": the rivers are there. */
+function isOfThePart(pp: Node, object: Node): boolean {
+  return !pp.f.time && /^(?:in|at|on|from)$/.test(pp.kids[0]?.lemma ?? "") && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
+}
+
 const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));
 const OF_NOUNS = new Set("about of between against".split(" "));
 
@@ -159,7 +164,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const own = clause.adjuncts.find(
     ({ node }) =>
       node.start === object.end &&
-      ((node.cat === "pp" && OF_NOUNS.has(node.kids[0]?.lemma ?? "")) || (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
+      ((node.cat === "pp" && (OF_NOUNS.has(node.kids[0]?.lemma ?? "") || isOfThePart(node, object))) ||
+        (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
   )?.node;
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);

@@ -21,7 +21,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   );
   const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
   if (!part || !past || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.negated || clause.passive) return [];
-  if (BEFALLING.has(clause.verb.lemma ?? "")) return [];
+  // "Families *went hungry*"
+  if (BEFALLING.has(clause.verb.lemma ?? "") || (clause.verb.lemma === "go" && clause.complements.some(({ node }) => node.cat === "ap"))) return [];
   const when = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= when.start && other.end <= when.end);
   const asked = inner && phraseClause(inner, analysis);

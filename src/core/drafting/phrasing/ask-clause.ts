@@ -92,7 +92,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     subjectNode.f.det === "indef" &&
     [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past"));
   const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node))).replace(
-    describes ? /^th(?:is|ese) / : isToldOf ? /^an? / : /^$/,
+    describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/,
     "the ",
   );
   // "the belief that … does not appear": two verbs are no subject.

@@ -126,7 +126,7 @@ export function findUnclear(
     node.kids[0]?.cat === "ap" &&
     SORTING.test(nodeText(sentence, node)) &&
     isPersonNoun(headTerminal(node).lemma ?? "", analysis.lexicon);
-  const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced");
+  const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
   for (const [index, kid] of node.kids.entries()) {
     const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
     const found = findUnclear(
@@ -137,7 +137,7 @@ export function findUnclear(
       inner,
       index === 0 ? opensFixed || isSort || (fixed && node.cat === kid.cat) : comparison,
       told,
-      // "the letter that went with *it*": never the letter itself.
+      // "the letter that went with *it*", "a kilogram of *it*": never the letter or the kilogram itself.
       isTold ? beside : [...beside, ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis))],
     );
     if (found) return found;
@@ -266,5 +266,7 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
     if (words.some((word) => /^(?:first|last|oldest|newest)$/.test(word)) && count >= 2) return true;
     return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
   }
-  return count >= (np.f.num === "pl" ? 1 : 2);
+  // "The products are substances": of what? Things and persons of a sort may be named at once.
+  const isSort = !analysis.lexicon.findWord(lemma) || isConcrete(lemma, analysis) || isPersonNoun(lemma, analysis.lexicon);
+  return count >= (np.f.num === "pl" && isSort ? 1 : 2);
 }

@@ -1,5 +1,6 @@
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
+import { isRecurringTime } from "./verb-rules";
 
 /** "whose bell": a phrase that points back to the noun before it. */
 export function isWhose(np: Node): boolean {
@@ -22,7 +23,9 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     // "whose bell was rung" opens a relative clause, never a sentence.
     if (vp.f.form !== "fin" || np.f.kase === "obj" || isWhose(np)) return undefined;
     const agreed = np.f.sub === "first" && np.f.det === "pron" ? true : vp.f.agr !== "first" && agreeNumbers(np.f.num ?? "any", vp.f.agr ?? "any");
-    return agreed ? { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) } : undefined;
+    // "Four hours *every Sunday* would cost much": how often, and seldom what costs it.
+    const f: Features = { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) };
+    return agreed ? { f, cost: isRecurringTime(np) ? 1.5 : 0 } : undefined;
   });
   // "there *were printing* presses": what there is stands behind the verb, and does nothing before it is named.
   rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap && vp.f.sub !== "ing" ? { form: "fin" } : undefined));
@@ -52,7 +55,6 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);
   rule("cs", "cs j-cs", 0, "coordination", 0.4);
-  const fronted = (extra: number) => (_: Node, s: Node) => (s.f.gap ? undefined : { f: s.f, cost: extra });
   for (const [cat, bare, withComma] of [
     ["pp", 0.5, 0.1],
     ["advp", 0.4, 0.1],
@@ -63,7 +65,10 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       s.f.gap ? undefined : { f: s.f, cost: cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0 },
     );
     rule(`${cat}-c`, `${cat} comma`, 0, "mark", 0);
-    rule("s", `${cat}-c s`, 1, "adjunct", withComma, fronted(0));
+    // "accused *of a crime*, the case is heard": what is of something stands behind it.
+    rule("s", `${cat}-c s`, 1, "adjunct", withComma, (part, s) =>
+      s.f.gap ? undefined : { f: s.f, cost: cat === "pp" && part.f.sub === "of" && s.role === "subject" ? 0.8 : 0 },
+    );
   }
   rule("vp-c", "vp comma", 0, "mark", 0);
   rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) =>

@@ -1,6 +1,7 @@
 import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
+import { isRecurringTime } from "./verb-rules";
 
 const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
 
@@ -216,6 +217,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
   // "anyone who breaks a by-law"
+  // "four hours *every Sunday*"
+  rule("np", "np np", 0, "postmodifier", 0.4, (l, r) =>
+    l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && isRecurringTime(r) ? l.f : undefined,
+  );
   rule("np", "np rc", 0, "relative", 0.6, (l) => {
     if (l.f.sub === "indef") return { ...l.f, det: "quant" };
     // "those who break a by-law"

@@ -32,8 +32,8 @@ function opensWithThat(s: Node): boolean {
 }
 
 /** "falls *each winter*": how often, and seldom what. */
-function isRecurringTime(np: Node): boolean {
-  return TIME_NOUNS.has(headTerminal(np).lemma ?? "") && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
+export function isRecurringTime(np: Node): boolean {
+  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
 }
 
 /** Whether the verb phrase, or the one inside it, governs an object. */
