@@ -60,6 +60,14 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     /^(?:is|was|had|has)$/.test(sentence.words[pronoun.start + 1]?.lower ?? "")
   )
     return undefined;
+  // "did not think *it was funny*": what happened, and no thing.
+  const behind = sentence.words.slice(pronoun.end, pronoun.end + 3).map(({ lower }) => lower);
+  if (
+    pronoun.lemma === "it" &&
+    /^(?:is|was|would|will|seems?|seemed|looks?|looked)$/.test(behind[0] ?? "") &&
+    behind.slice(1).some((word) => JUDGED.test(word))
+  )
+    return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.
   if (/^like$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") && /^(?:feel|feels|felt)$/.test(sentence.words[pronoun.start - 2]?.lower ?? ""))
     return undefined;
@@ -248,6 +256,9 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
   if (!known) return { text: lemma, sentence, head: `${lemma} or its owner`, end: node.end };
   return { ...known, head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
 }
+
+const JUDGED =
+  /^(?:funny|fair|unfair|strange|odd|sad|good|bad|wrong|right|true|important|silly|stupid|great|wonderful|terrible|awful|possible|impossible|likely|easy|hard|difficult|dangerous|safe|unsafe|over|enough|fun|lucky|shame|pity|mistake|joke|idea)$/;
 
 const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
 

@@ -16,7 +16,7 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   const counts = new Map<string, number>();
   for (const { name } of found) counts.set(name, (counts.get(name) ?? 0) + 1);
   const isTalk = counts.size >= 2 && [...counts.values()].some((count) => count >= 2);
-  if (!isTalk) return answersIn(blocks);
+  if (!isTalk) return counts.size === 0 && blocks.filter(({ text }) => GREETING.test(text)).length >= 2 ? lettersIn(blocks) : answersIn(blocks);
   const answers = counts.has("Q") && counts.has("A") ? interviewee(blocks) : undefined;
   const named = new Map([...counts.keys()].map((name) => [name, nameOf(name, blocks)]));
   return new Map(
@@ -37,6 +37,24 @@ function nameOf(label: string, blocks: readonly Block[]): string {
   const whole = new RegExp(`\\b${plain.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")} (\\p{Lu}[\\p{L}'’-]+)`, "u");
   const surname = blocks.map(({ text }) => whole.exec(text)?.[1]).find(Boolean);
   return surname ? `${plain} ${surname}` : plain;
+}
+
+const GREETING = /^Dear \p{Lu}[^.?!]{0,60}[,:]?$/u;
+const SIGNED = /^(?:\p{Lu}[\p{L}'’.-]+ ){1,3}?\p{Lu}[\p{L}'’-]+(?:,[^.]{0,40})?$/u;
+
+/** Several letters on one page: each is said by whoever signs it. */
+function lettersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
+  const found = new Map<string, SpeakerLabel>();
+  let letter: Block[] | undefined;
+  for (const block of blocks) {
+    if (GREETING.test(block.text)) letter = [];
+    else if (letter && SIGNED.test(block.text)) {
+      const name = block.text.split(",")[0]!;
+      for (const { id } of letter) found.set(id, { name, length: 0 });
+      letter = undefined;
+    } else letter?.push(block);
+  }
+  return found;
 }
 
 /** "How do you find your way out?", at the head of a paragraph or as one of its own. */

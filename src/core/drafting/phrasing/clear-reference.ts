@@ -108,6 +108,9 @@ export function findUnclear(
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   // "continue on *the other*", "*the two* made seven journeys"
   if (node.cat === "np" && node.f.det === "dem" && node.kids.length === 2 && /^(?:adj|num)$/.test(node.kids[1]!.cat)) return "demonstrative";
+  // "on *the second* she took the pump apart": the second day.
+  if (node.cat === "np" && /^the (?:second|third|fourth|fifth|sixth|tenth|last|next)$/i.test(nodeText(sentence, node)) && headTerminal(node).cat !== "n")
+    return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.

@@ -41,6 +41,11 @@ function sharingFirst(clause: Clause): Clause | undefined {
   return clause.sentence.clauses.find((other) => other.rank === "main" && other.subject === clause.subject);
 }
 
+function isOfToday({ auxiliaries, verb }: Clause): boolean {
+  const first = auxiliaries[0] ?? verb;
+  return !first.flags?.includes("past") && !/^(?:could|would|might)$/.test(first.lemma ?? "");
+}
+
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
 export function carriesOn(clause: Clause): boolean {
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
@@ -48,7 +53,9 @@ export function carriesOn(clause: Clause): boolean {
     return (
       word.lower !== "then" ||
       /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") ||
-      clause.sentence.words[clause.start - 1]?.lower === "by"
+      clause.sentence.words[clause.start - 1]?.lower === "by" ||
+      // "Families *then* buy fewer houses": in the case that the sentence before supposed.
+      (clause.start + index >= clause.subject.end && isOfToday(clause))
     );
   });
 }

@@ -1,7 +1,7 @@
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { headTerminal } from "../../language/tree";
+import { coreOf, headTerminal } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { preverbalAdverbs } from "./phrase-rest";
 
@@ -22,7 +22,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   )
     return undefined;
   // "the storm cone, a black signal that …" has no second place to stand; "small fish" is or are?
-  if (object.role === "apposition" || (object.f.det === "bare" && object.f.num === "any")) return undefined;
+  if (object.role === "apposition" || (object.f.num === "any" && (object.f.det === "bare" || coreOf(object).f.det === "bare"))) return undefined;
   if (
     object.f.det === "pron" ||
     object.f.det === "clause" ||

@@ -11,7 +11,7 @@ const ASKING = new Set(
 const MAKING_SO = new Set("find make call consider paint declare render believe think have leave".split(" "));
 /** Verbs that take a clause without *that*: "recommend sixty minutes of active play a day" has none. */
 const WITHOUT_THAT = new Set(
-  "say think know believe hope feel suppose guess imagine see hear notice claim find realise realize mean wish show learn decide remember understand ensure suggest fear swear bet pretend dream insist promise discover tell assume expect reckon agree report".split(
+  "say think know believe hope feel suppose guess imagine see hear notice claim find realise realize mean wish show learn decide remember understand ensure suggest fear swear bet pretend dream insist discover tell assume expect reckon agree report".split(
     " ",
   ),
 );
