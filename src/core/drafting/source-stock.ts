@@ -132,7 +132,7 @@ function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
 
 /** "The board said, in large letters: …": what it said stands behind a colon. */
 function saysNothing({ verb, complements, passive }: Phrasing["clause"]): boolean {
-  return /^(?:say|ask|answer|reply|add|state)$/.test(verb.lemma ?? "") && complements.length === 0 && !passive;
+  return /^(?:say|reply|state)$/.test(verb.lemma ?? "") && complements.length === 0 && !passive;
 }
 
 function collectNounPhrases(sentence: Sentence, analysis: Analysis): NounPhrase[] {

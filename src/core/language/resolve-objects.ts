@@ -210,7 +210,8 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   // "*This rule* was worked out by Naismith, and walkers still use it": what it points to is not known, and may be meant.
   if (node.f.det === "dem") {
     const text = midSentence(sentence, coreOf(node));
-    return fits(pronoun, coreOf(node), text, persons, lexicon) ? { text, sentence, head: "this or its owner", end: node.end } : undefined;
+    const isTime = TIME_NOUNS.has((headTerminal(coreOf(node)).lemma ?? "").toLowerCase());
+    return !isTime && fits(pronoun, coreOf(node), text, persons, lexicon) ? { text, sentence, head: "this or its owner", end: node.end } : undefined;
   }
   // "any money", "no boat": of these nothing more is said.
   const [determiner] = node.kids;

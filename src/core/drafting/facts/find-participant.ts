@@ -114,7 +114,8 @@ const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
 /** "the names of rivers *in Siberia*": the rivers are there. */
 function isOfThePart(pp: Node, object: Node): boolean {
-  return !pp.f.time && /^(?:in|at|on|from)$/.test(pp.kids[0]?.lemma ?? "") && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
+  const isPlace = /^(?:in|from)$/.test(pp.kids[0]?.lemma ?? "") && headTerminal(pp).cat === "pn" && !pp.f.time;
+  return isPlace && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
 }
 
 const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));

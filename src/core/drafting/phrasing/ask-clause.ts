@@ -43,7 +43,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const { sentence } = clause;
   // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
-  if (carriesOn(clause) || hangsOnAnother(clause) || mayBeTwoWords(clause) || lacksObject(clause, analysis)) return "points-elsewhere";
+  if (carriesOn(clause, analysis.sentences[sentence.index - 1]) || hangsOnAnother(clause) || mayBeTwoWords(clause) || lacksObject(clause, analysis))
+    return "points-elsewhere";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));

@@ -270,6 +270,7 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
     return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
   }
   // "The products are substances": of what? Things and persons of a sort may be named at once.
-  const isSort = !analysis.lexicon.findWord(lemma) || isConcrete(lemma, analysis) || isPersonNoun(lemma, analysis.lexicon);
+  const senses = analysis.lexicon.findWord(lemma)?.senses ?? [];
+  const isSort = senses.length === 0 || senses.some((sense) => CONCRETE_FILES.has(analysis.lexicon.nounFile(sense))) || isPersonNoun(lemma, analysis.lexicon);
   return count >= (np.f.num === "pl" && isSort ? 1 : 2);
 }

@@ -41,13 +41,15 @@ function sharingFirst(clause: Clause): Clause | undefined {
   return clause.sentence.clauses.find((other) => other.rank === "main" && other.subject === clause.subject);
 }
 
+const SUPPOSES = /\b(?:if|when|whenever|sometimes|suppose)\b/i;
+
 function isOfToday({ auxiliaries, verb }: Clause): boolean {
   const first = auxiliaries[0] ?? verb;
   return !first.flags?.includes("past") && !/^(?:could|would|might)$/.test(first.lemma ?? "");
 }
 
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
-export function carriesOn(clause: Clause): boolean {
+export function carriesOn(clause: Clause, before?: { text: string }): boolean {
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
     if (!CARRYING_ADVERBS.has(word.lower)) return false;
     return (
@@ -55,7 +57,7 @@ export function carriesOn(clause: Clause): boolean {
       /^(?:by|since|until|even|if|just|back)$/.test(words[index - 1]?.lower ?? "") ||
       clause.sentence.words[clause.start - 1]?.lower === "by" ||
       // "Families *then* buy fewer houses": in the case that the sentence before supposed.
-      (clause.start + index >= clause.subject.end && isOfToday(clause))
+      (clause.start + index >= clause.subject.end && isOfToday(clause) && SUPPOSES.test(before?.text ?? ""))
     );
   });
 }
