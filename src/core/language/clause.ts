@@ -84,7 +84,8 @@ function plainRelative(aside: Node): Node {
 }
 
 function isOneNoun(np: Node): boolean {
-  return np.role !== "coordination" && [...walkTree(np)].every((node) => node.cat !== "pp" || node.f.sub === "of");
+  // "the articles of Roberts, who …", "the top of the tower, which …": of which of the two?
+  return np.role !== "coordination" && [...walkTree(np)].every((node) => node.cat !== "pp");
 }
 
 /** "the lamp of the tower, which …": which of the two? */

@@ -6,7 +6,7 @@ import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
 import { isAnimalNoun } from "./resolve-pronouns";
-import { coreOf, headTerminal, type Node } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
 export type Resolved = { text: string; sentence: Sentence /** Its first word, where it stands in the pronoun's own sentence. */; at?: number };
@@ -91,20 +91,42 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     const thinkers = new Set(sentence.clauses.map((clause) => clause.subject.end));
     const isThought = own && !sentence.clauses.some((clause) => clause.subject === own) && here.every(({ end }) => thinkers.has(end));
     const isAside = isThought || here.every(({ end }) => isPlaceAt(end, sentence));
-    const earlier = isAside && before?.tree ? candidatesIn(before, pronoun, undefined, known) : [];
+    // "dragged *the drum* away and tapped it": what the same sentence was about to do something to goes on.
+    const isDoneTo = !isAside && here.every(({ end }) => isObjectAt(end, sentence) || isSubjectAround(end, pronoun, sentence));
+    if (!isDoneTo && before && !before.tree && before.block.kind !== "heading") return undefined;
+    const earlier = !isDoneTo && before?.tree ? candidatesIn(before, pronoun, undefined, known) : [];
     const sole = soleOf([...earlier, ...here]);
-    if (!sole && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
+    if (!sole && isAside && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return sole;
   }
   if (!before?.tree) return undefined;
   const ownText = own && (known.antecedents.get(positionKey(sentence, own.start))?.text ?? midSentence(sentence, coreOf(own)));
-  return soleOf(candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase()));
+  const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
+  // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.
+  return told.some(({ end }) => isObjectAt(end, before) || before.clauses.some(({ subject }) => coreOf(subject).end === end)) ? soleOf(told) : undefined;
 }
 
 /** "watched *from the quay* as a crane set it down": where something happens is seldom what it happens to. */
 function isPlaceAt(end: number, sentence: Sentence): boolean {
   return sentence.clauses.some(({ rank, adjuncts }) =>
     adjuncts.some(({ node }) => rank === "main" && node.cat === "pp" && node.end === end && /^(?:from|at|in|on|near|by)$/.test(node.kids[0]?.lemma ?? "")),
+  );
+}
+
+/** Whether something behind the main subject is done to what ends there: an object of the clause, or of what it wants or plans. */
+function isObjectAt(end: number, { tree, clauses }: Sentence): boolean {
+  const from = clauses.find(({ rank }) => rank === "main")?.subject.start ?? 0;
+  const isObject = ({ role, kids: [, object] }: Node) => /^object2?$/.test(role) && object !== undefined && object.start >= from && coreOf(object).end === end;
+  return tree !== undefined && [...walkTree(tree)].some(isObject);
+}
+
+/** "*The Baltic* is less salty because rivers flow into it": the clause behind tells more of the same subject. */
+function isSubjectAround(end: number, pronoun: Node, sentence: Sentence): boolean {
+  return sentence.clauses.some(
+    ({ rank, subject, verb, adjuncts }) =>
+      rank === "main" &&
+      coreOf(subject).end === end &&
+      adjuncts.some(({ node }) => node.cat.includes("sb") && node.start >= verb.end && node.start <= pronoun.start && node.end > pronoun.start),
   );
 }
 

@@ -25,8 +25,14 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
   const speakers = [...new Set(said.map(({ speaker }) => speaker))];
   const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
   const long = said.filter(({ words }) => words.split(" ").length >= SHORTEST_WORDS);
-  const questions = long.filter((one, index) => long.findIndex((other) => other.words === one.words) === index);
+  // "“It is not for sale,” he answered", as the weaver had: said by two, it is nobody's own.
+  const everything = plainWords(stock.analysis.sentences.map(({ text }) => text).join(" "));
+  const questions = long.filter(({ words }) => everything.split(plainWords(words)).length === 2);
   return [...questions.flatMap((one) => whoSays(one, others, seed)), ...answers(said, stock), ...matchSpeakers(long)];
+}
+
+function plainWords(text: string): string {
+  return text.toLowerCase().replace(/[^\p{L}\d]+/gu, " ");
 }
 
 const ANSWERING = /\b(?:answer|repl|said|says|whisper|shout|call|laugh|cried|cries)/;

@@ -217,7 +217,15 @@ function fromCauses(stock: SourceStock): Candidate[] {
 function fromDefinitions(stock: SourceStock): Candidate[] {
   const meanings = new Map<string, Fact>();
   for (const fact of stock.facts)
-    if ((fact.type === "definition" || fact.type === "naming") && fact.term && fact.definiens && !meanings.has(fact.term)) meanings.set(fact.term, fact);
+    if (
+      (fact.type === "definition" || fact.type === "naming") &&
+      fact.term &&
+      fact.definiens &&
+      // "The mixture is called pulp": which one, the sentences before say.
+      !/^the \p{L}+$/iu.test(fact.definiens) &&
+      !meanings.has(fact.term)
+    )
+      meanings.set(fact.term, fact);
   const all = [...meanings.values()];
   return all.flatMap((fact, index) => {
     const base = {

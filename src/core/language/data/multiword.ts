@@ -32,6 +32,7 @@ export const MULTIWORD: Record<string, string> = {
   "in charge of": "prep:charge",
   "in search of": "prep:for",
   "according to": "prep:according",
+  "on board": "prep:on|adv:particle 0.3",
   "instead of": "prep:instead",
   "out of": "prep:outof",
   "as if": "sub:asif",
