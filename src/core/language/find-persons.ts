@@ -110,8 +110,15 @@ export function genderOfName(name: string): Person["gender"] {
   return titleGender(first) ?? nameGender(first);
 }
 
-/** "her young son, Bennett", "the fisherman Olsen" */
+/** "her young son, Bennett", "the fisherman Olsen", "*Her* name was Pim" */
 function kinGender(sentence: Sentence, from: number): Person["gender"] {
+  const own = /\b(his|her) name (?:is|was) $/i.exec(
+    sentence.words
+      .slice(0, from)
+      .map(({ text }) => `${text} `)
+      .join(""),
+  )?.[1];
+  if (own) return own.toLowerCase() === "his" ? "he" : "she";
   const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;
   return nounGender(before ?? "");
 }

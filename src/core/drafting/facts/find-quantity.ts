@@ -96,10 +96,10 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
   const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";
-  const stem = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest).replace(
-    /^(How many .*?) (is|was|has|does) /,
-    (_, head, verb) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `,
-  );
+  const asked = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
+  // "How many toads *used* the tunnel after it was opened?" has no auxiliary of its own.
+  const inMany = (_: string, head: string, verb: string) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `;
+  const stem = clause.auxiliaries.length > 0 || clause.verb.cat !== "v" ? asked.replace(/^(How many .*?) (is|was|has|does) /, inMany) : asked;
   const isEnough = clause.verb.cat === "be" && /\benough\b/.test(rest);
   return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }

@@ -108,6 +108,8 @@ export function findUnclear(
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   // "continue on *the other*", "*the two* made seven journeys"
   if (node.cat === "np" && node.f.det === "dem" && node.kids.length === 2 && /^(?:adj|num)$/.test(node.kids[1]!.cat)) return "demonstrative";
+  // "eleven living *ones*"
+  if (node.cat === "np" && /\bones$/i.test(nodeText(sentence, node))) return "demonstrative";
   // "invented *one that was based on oil*": one what?
   if (node.cat === "np" && /^(?:the )?ones? (?:that|which|who|whose)\b/i.test(nodeText(sentence, node))) return "demonstrative";
   // "on *the second* she took the pump apart": the second day.

@@ -50,6 +50,9 @@ function isOfToday({ auxiliaries, verb }: Clause): boolean {
 
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
 export function carriesOn(clause: Clause, before?: { text: string }): boolean {
+  // "The tree *is then* resting and needs no water": at that time.
+  const own = clause.sentence.words.slice(clause.subject.end, clause.verb.end).map(({ lower }) => lower);
+  if (own.some((word, index) => word === "then" && /^(?:is|are|was|were)$/.test(own[index - 1] ?? ""))) return true;
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
     if (!CARRYING_ADVERBS.has(word.lower)) return false;
     return (

@@ -61,7 +61,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("pnb", "pnb num", 0, "name", 1.2);
   // "the scientist Charles Darwin", "the geologist Marie Jackson": who the name is, said before it.
   rule("np", "np pnb", 1, "title", 0.1, (l, r) =>
-    l.f.det === "def" && l.f.num !== "pl" && l.role === "determiner" && headTerminal(l).cat === "n" ? { ...r.f, num: "sg", det: "proper" } : undefined,
+    // "in the sixteenth century *Spanish ships*": a time has no name behind it.
+    l.f.det === "def" && l.f.num !== "pl" && l.role === "determiner" && headTerminal(l).cat === "n" && !TIME_NOUNS.has(headTerminal(l).lemma ?? "")
+      ? { ...r.f, num: "sg", det: "proper" }
+      : undefined,
   );
   // "Alexander the Great", "Cancer the Crab"
   rule("np", "pnb np", 0, "title", 0.6, (l, r) =>
