@@ -47,6 +47,12 @@ const SHARED =
 
 const POSSESSIVES = { he: "his", she: "her" };
 
+/** Replaces until nothing is left to replace: each match holds the next one's beginning. */
+function withoutRepeats(text: string, pattern: RegExp, by: string): string {
+  const told = text.replace(pattern, by);
+  return told === text ? told : withoutRepeats(told, pattern, by);
+}
+
 function tell(text: string, narrator: string, gender: "he" | "she" | undefined): string {
   const again = gender ? POSSESSIVES[gender] : narrator.startsWith("the ") ? "his or her" : undefined;
   const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
@@ -60,7 +66,7 @@ function tell(text: string, narrator: string, gender: "he" | "she" | undefined):
         .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);
       // "the narrator threw the narrator's brush": the second time by a pronoun.
-      return again ? told.replace(new RegExp(`(\\b${narrator} [^.?!]*?)\\b${possessive}(?!\\p{L})`, "giu"), `$1${again}`) : told;
+      return again ? withoutRepeats(told, new RegExp(`(\\b${narrator} [^.?!]*?)\\b${possessive}(?!\\p{L})`, "giu"), `$1${again}`) : told;
     })
     .join("");
 }

@@ -33,7 +33,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
   const answer = nodeText(clause.sentence, what.node)
     .replace(/^to /, "")
-    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
+    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
   if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
   return [
     {
@@ -67,7 +67,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node)
     .replace(/^to /, "")
-    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
+    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];
   return [
     factOf(phrasing, part.node.start, {
@@ -171,7 +171,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part.node)
     .replace(/^to /, "")
-    .replace(/ (and|or) to (?=\p{Ll})/u, " $1 ");
+    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
   // "wanted to be a carpenter at first": true for a while only.
   if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [

@@ -49,7 +49,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
-    const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain);
+    // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
+    const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];
     return [

@@ -71,6 +71,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
+  // "What defends *themselves*?"
+  if (/\b(?:themselves|itself|each other|one another)\b/.test(rest)) return [];
   // "Young fish hide among the blades, snails graze, and crabs hunt", read as one long list of things.
   if (node.role === "coordination" && node.end - node.start > LONGEST_LIST) return [];
   const name = fullName(clause.subject, phrasing, analysis);
@@ -184,7 +186,13 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
   // "spend about a month in the ocean"
   const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
-  const answer = own ? wordsText(clause.sentence, object.start, own.end) : nodeText(clause.sentence, withoutAside(object));
+  // "spent *decades* working out what the dances mean"
+  const spent = isLength && object.role === "reduced" ? nodeText(clause.sentence, object.kids[1]!) : "";
+  const answer = spent
+    ? nodeText(clause.sentence, object.kids[0]!)
+    : own
+      ? wordsText(clause.sentence, object.start, own.end)
+      : nodeText(clause.sentence, withoutAside(object));
   const short = nodeText(clause.sentence, core);
   return [
     {
@@ -193,7 +201,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, isLength ? "How long" : "What", rest),
+      stem: askClause(phrasing, isLength ? "How long" : "What", [spent, rest].filter(Boolean).join(" ")),
       answer,
       answerNode: core,
       accepted: [...bareForms(answer), ...(short === answer ? [] : [short])],

@@ -182,7 +182,9 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   if (node.cat !== "np") return node.kids.flatMap((kid) => bindersIn(kid, sentence, analysis));
   const known = sentence.resolved?.has(node.start) && node.end - node.start === 1;
   if (known) return [{ num: node.f.num ?? "sg", human: /^(?:him|her)$/i.test(sentence.words[node.start]!.lower) }];
-  return node.f.time || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
+  // "hides *something* inside it": never the something itself.
+  const isVague = /^(?:some|any|every|no)(?:thing|body|one)$/.test(headTerminal(node).lemma ?? "");
+  return node.f.time || isVague || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
 }
 
 /** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */
