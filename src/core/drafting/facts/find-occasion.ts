@@ -51,7 +51,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");
-    if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
+    if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|an?|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];
     return [
       {

@@ -72,6 +72,8 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
     // "looks after 40,000 maps": only a time has an after.
+    // "had sent *in* about 100,000 dollars": the in belongs to the verb.
+    if (preposition === "in" && MONEY.test(noun)) return [];
     if (preposition === "after" && !UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
     // "work best at about 37 degrees Celsius"
     if (preposition === "at")
@@ -104,6 +106,7 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
 
+const MONEY = /^(?:euros?|dollars?|pounds?|cents?|pence|marks?|guilders?|coins?)\b/;
 const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;
 
 /** The noun phrase that opens with an exact number. "at least", "about" and "more than" bound it and are kept in the key. */

@@ -168,6 +168,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
+  // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
+  if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
   const adverbs = preverbalAdverbs(clause);
   const [particle = ""] = /^(?:up|down|out|back|off|away)(?= |$)/.exec(rest) ?? [];

@@ -50,6 +50,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isExample(node, clause)) continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "for up to forty minutes, *longer than a dolphin*"
+    if (/^c-a(?:dv)?p/.test(node.cat) && headTerminal(node.kids[1] ?? node).flags?.includes("comparative") && node.start > clause.verb.start) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
     if (isSameTime(node, parts, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
