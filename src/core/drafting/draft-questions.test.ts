@@ -64,6 +64,15 @@ describe("short answers", () => {
   });
 });
 
+describe("one answer", () => {
+  it("is asked for twice at the most", () => {
+    const text =
+      "# The drum\n\nA sailor rolled the old drum across the square. A farmer painted the old drum with bright stars. A painter carried the old drum to the harbour. A carpenter repaired the old drum with thin strings.";
+    const keys = questions(text, { "short-answer": 12 }).map(({ key }) => JSON.stringify(key));
+    expect(keys.filter((key) => /old drum/i.test(key)).length).toBe(2);
+  });
+});
+
 describe("multiple choice", () => {
   const found = questions(LENS, { "multiple-choice": 12 });
   it("has one key among the wanted number of different options", () => {

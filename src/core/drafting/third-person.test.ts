@@ -26,3 +26,20 @@ describe("a name that stands twice in a question", () => {
     expect(withSurnames("Did Ida Marrow know Ida Marrow?", analysis)).toBe("Did Ida Marrow know Ida Marrow?");
   });
 });
+
+describe("what belongs to all of them", () => {
+  const letter =
+    "# Give us ten more minutes\n\nI believe that our school should have a longer break. Our morning break lasts fifteen minutes. I left my scarf in my locker. For these reasons the council should vote for it.";
+  it("is no writer's own", () => {
+    expect(stems(letter).join("\n")).not.toMatch(/writer’s (?:school|morning)/);
+    expect(stems(letter).join("\n")).toMatch(/the morning break|the school/);
+  });
+});
+
+it("says whose it is only once", () => {
+  const tale =
+    '# The mine\n\n"Hang it up," said Bevan. "I will," I said. I was sixteen. I ran home. That evening I found my disc with my own hand. My brother slept. I laughed.';
+  const found = stems(tale).filter((stem) => stem.includes("disc"));
+  expect(found.length).toBeGreaterThan(0);
+  for (const stem of found) expect(stem).not.toMatch(/narrator’s/);
+});

@@ -29,6 +29,14 @@ describe("plain text", () => {
       ["paragraph", "The second one stands here too."],
     ]);
   });
+  it("takes a short question for a heading, but not one that somebody asks", () => {
+    expect(shape("It was lit in 1871 and burns.\n\nWho kept it?\n\nReporter: Who kept it?\n\nIda kept it for years.").map(([kind]) => kind)).toEqual([
+      "paragraph",
+      "heading",
+      "paragraph",
+      "paragraph",
+    ]);
+  });
   it("reads lists with dashes, bullets and numbers", () => {
     expect(shape("You need:\n- a rope\n• a post\n3) a friend")).toEqual([
       ["paragraph", "You need:"],

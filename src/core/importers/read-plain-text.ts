@@ -55,7 +55,8 @@ function isHeadingLine(line: string, isFirst: boolean): boolean {
   if (/[.,;:!…]["”’)]*$/.test(text)) return false;
   // "Mrs Finch laughed. “Then where is it?”": whole sentences are no heading.
   if (/[.!?]["”’)]? +["“‘(]?\p{Lu}/u.test(text.replace(/\b(?:Mr|Mrs|Ms|Dr|St|No|vs)\. /g, "")) || /["”]$/.test(text)) return false;
-  if (/\?$/.test(text)) return isFirst || words.length <= 8;
+  // "Reporter: Will drones replace you?" is said by somebody.
+  if (/\?$/.test(text)) return isFirst || (words.length <= 8 && !/^\p{Lu}[\p{L}.'’ -]{0,40}: \S/u.test(text));
   return /\p{L}/u.test(text) && (isFirst || /^["“‘(]?[\p{Lu}\d]/u.test(text));
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../tests/support/language-tools";
-import type { Clause } from "./clause";
+import { type Clause, joiningWord } from "./clause";
 import { nodeText } from "./node-text";
 
 const clauses = (text: string): Clause[] => analyse(text).sentences.flatMap((sentence) => sentence.clauses);
@@ -135,5 +135,27 @@ describe("who does it and what is told of it", () => {
   });
   it("does not read what is joined on into a clause of time or place", () => {
     expect(told("They return to the pond where they were born, and the story begins again.")).toContainEqual(["the story", "begin"]);
+  });
+});
+
+describe("the word that joins the verbs of a subject", () => {
+  it.each([
+    ["and", "The keepers slept and dreamt."],
+    ["or", "Parliament can change the law or stop it."],
+    ["but", "The lamp smoked but gave light."],
+  ] as const)("is %s", (word, text) => {
+    expect(joiningWord(clauses(text).filter(({ rank }) => rank === "main"))).toBe(word);
+  });
+});
+
+describe("what is said in passing of a noun", () => {
+  const asides = (text: string) => clauses(text).filter(({ rank }) => rank === "aside").length;
+  it.each([
+    [1, "of the noun before the comma", "The company sold the ship, which sank in 1902."],
+    [0, "of all that was said, as it may be", "The company sold tea in the ports, which made the tea cheap."],
+    [0, "of all that was said to be unusual", "Ida went to the school, which was unusual at the time."],
+    [0, "of one of two nouns", "The rules of Bartholomew Roberts, who captured many ships, were strict."],
+  ])("makes %i statement: %s", (count, _, text) => {
+    expect(asides(text)).toBe(count);
   });
 });

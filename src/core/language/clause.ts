@@ -74,7 +74,7 @@ const WHAT_A_FACT_IS =
 function mayTellOfAll(aside: Node, rel: Node, vp: Node): boolean {
   if (aside.cat.endsWith("-c") || rel.lemma !== "which") return false;
   const verb = headTerminal(vp);
-  const predicate = vp.kids.find((kid) => kid.cat === "ap");
+  const predicate = [...walkTree(vp)].find((node) => node.cat === "ap");
   return WHAT_A_FACT_DOES.has(verb.lemma ?? "") || (verb.cat === "be" && predicate !== undefined && WHAT_A_FACT_IS.test(headTerminal(predicate).lemma ?? ""));
 }
 

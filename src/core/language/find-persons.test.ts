@@ -99,3 +99,24 @@ describe("names that are taken as a whole, or as nobody's", () => {
     expect(persons(text).sort()).toEqual(wanted.sort());
   });
 });
+
+describe("whether somebody is a he or a she", () => {
+  const gender = (text: string, name: string) => analyse(text).persons.get(name)?.gender;
+  it.each([
+    ["by the pronoun that opens the next sentence", "One day Sorrel wept. Then she slept. At noon Sorrel ran to the sea. She swam.", "Sorrel", "she"],
+    [
+      "not by whom the person does something to",
+      "One day Sorrel watched him. He slept. At noon Sorrel wept. She slept. Then Sorrel whispered.",
+      "Sorrel",
+      "she",
+    ],
+    ["not by whoever is named beside", "Ayoka told Sequoyah what to do. She slept. Sequoyah wept. He slept. Sequoyah said that he was cold.", "Sequoyah", "he"],
+    ["not by whose apprentice it is", "Rosalind was nineteen and had been his apprentice for years. Rosalind said that she was late.", "Rosalind", "she"],
+    ["by whose name it is", "Her name was Tarn, and the house was small. Tarn said that it rained. Tarn slept.", "Tarn", "she"],
+  ])("is told %s", (_, text, name, wanted) => {
+    expect(gender(text, name)).toBe(wanted);
+  });
+  it("is not asked of a parliament", () => {
+    expect(analyse("The British Parliament decided to vote. Parliament thought that the law was good.").persons.size).toBe(0);
+  });
+});

@@ -21,6 +21,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
+      if ((words.length > 1 && NO_SURNAME.test(words.at(-1)!)) || ASSEMBLY.test(words.at(-1)!)) continue;
       if (words.length === 1 && DEMONYMS.has(words[0]!.toLowerCase())) continue;
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
@@ -147,12 +148,13 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
   return runs;
 }
 
+const ASSEMBLY = /^(?:Parliament|Congress|Senate|Government|Council|Court|Ministry)$/;
+
 /** "Christian Temperance Union", "Nelson Bridge" begin like somebody's name and end as no name does. */
 const NO_SURNAME =
   /^(?:Union|Party|Society|Army|Club|Company|Church|Bank|College|University|Hospital|Committee|Association|League|Movement|Act|War|Prize|Nebula|Railway|Bridge|Station|Institute|Observatory|Expedition|Parliament|Congress|Senate|Government|Ministry|Court|Empire|Kingdom|Republic|Navy|Office|Line|Award|Fund|Canal|Tower|Theatre|Orchestra|Team|Law)$/;
 
 function isPerson(words: string[], sentence: Sentence, from: number, to: number, lexicon: Lexicon): boolean {
-  if (words.length > 1 && NO_SURNAME.test(words.at(-1)!)) return false;
   if (PERSON_TITLES.has(words[0]!.toLowerCase()) && words.length > 1) return true;
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
   if (sentence.words[from - 1] && YEARS_OLD.test(sentence.words[from - 1]!.lower)) return true;

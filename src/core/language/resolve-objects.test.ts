@@ -10,6 +10,8 @@ describe("an object pronoun stands for the one noun before it that agrees", () =
     ["a thing first named with a", "Ida found a burr. She kept it.", ["the burr"]],
     ["several, with their number", "The town has 212 lamps, and all of them burn until dawn.", ["the 212 lamps"]],
     ["an animal that is told of like somebody", "The blackbird slept. Tom fed her.", ["the blackbird"]],
+    ["what the same sentence has just done something to", "The lens was new. Ida took the lamp and cleaned it.", ["the lamp"]],
+    ["the subject that the clause behind explains", "The bay was calm. The channel is deep because ships use it.", ["the channel"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);
   });
@@ -26,6 +28,12 @@ describe("it stays open", () => {
     ["where the only one near is where it happens", "The anchor was old. People watched from the quay as a crane set it down."],
     ["where a number of them was told as well", "Of twenty plants, twelve lived. The gardener sold them."],
     ["where not all of it was spoken of", "Not all rust is useless. Painters have used it."],
+    ["where only enough of it was spoken of", "If you do not eat enough calcium, your body takes it from the bones."],
+    ["where the only one says who tells it", "According to one story, soldiers learned it from papermakers."],
+    ["where this was spoken of", "This rule was worked out by Naismith, a Scottish climber, and walkers still use it."],
+    ["where it is what happened", "The dog barked. Ida did not think it was funny."],
+    ["where the only one is part of a turn of phrase", "In truth they produce no light at all. They only reflect it."],
+    ["where the sentence before has another", "The lens arrived. Where the tower stands, Ida cleaned it."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);
   });

@@ -19,6 +19,31 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
   });
 });
 
+describe("he and she stand for the person before them", () => {
+  const last = (text: string) => stands(text).at(-1);
+  it.each([
+    ["over a sentence that tells of nobody", "Ivo swept the floor. The lamp was cold. He lit the lamp.", "Ivo"],
+    ["beside a subject that is no person", "The fog was thick, and Ivo swept the floor. He lit the lamp.", "Ivo"],
+  ])("%s", (_, text, wanted) => {
+    expect(last(text)).toBe(wanted);
+  });
+  const tale = (opening: string) =>
+    analyse(
+      `# The lamp\n\nIvo was a boy. "I am late," said Ivo. Ivo swept the floor. "Wait!" said Master Brook.\n\n${opening}\n\nThat night he lit every lamp.`,
+      "markdown",
+    ).antecedents;
+  it("from the paragraph before, where it ended on the person a story tells of most", () => {
+    expect([...tale("Ivo lay awake.").values()].at(-1)?.text).toBe("Ivo");
+  });
+  it("not where that paragraph ended on somebody else", () => {
+    expect([...tale("Master Brook lay awake.").values()].map(({ text }) => text)).not.toContain("Ivo");
+  });
+  it("not in front of a name that is the other", () => {
+    expect(stands("When she had gone, Henry sat on the wall.")).toEqual([]);
+    expect(stands("When he had gone, Henry sat on the wall.")).toEqual(["Henry"]);
+  });
+});
+
 describe("inside a sentence it stands for the subject before it, when nothing else agrees", () => {
   it("alone", () => {
     expect(stands("Limpets clamp to rocks so that they stay wet.")).toEqual([]);

@@ -39,3 +39,39 @@ describe("labels", () => {
     expect(speakers("Note: The lamp is old.\n\nThe lamp burns oil.").filter(Boolean)).toEqual([]);
   });
 });
+
+describe("labels in capitals", () => {
+  const talk = "Leonie Marsh records sounds.\n\nLEONIE: I record birds.\n\nSTUDENT: Where do you work?\n\nLEONIE: I work at sea.";
+  it("are the name that the text has for them, and what somebody is", () => {
+    expect(speakers(talk)).toEqual([undefined, "Leonie Marsh", "the student", "Leonie Marsh"]);
+  });
+  it("are the name alone where the text has no other", () => {
+    expect(speakers(talk.replace("Leonie Marsh", "Somebody"))).toContain("Leonie");
+  });
+});
+
+describe("questions and answers", () => {
+  it("are told by a person, not by the school that asks", () => {
+    const text =
+      "Tobias Renn has made bells. Pupils of Harbour Street School asked him.\n\nQ: What are bells?\n\nA: Bells are bronze.\n\nQ: Why?\n\nA: It rings.";
+    expect(speakers(text)).toContain("Tobias Renn");
+    expect(speakers(text)).not.toContain("Harbour Street");
+  });
+});
+
+describe("several letters on a page", () => {
+  const letters = "Dear Editor,\n\nThe dog was loose.\n\nHugo Lind, aged 12\n\nDear Editor,\n\nMy dog is old.\n\nAnders Moe";
+  it("belong to whoever signs them", () => {
+    expect(
+      analyse(letters)
+        .sentences.filter(({ speaker }) => speaker)
+        .map(({ speaker, text }) => [speaker, text]),
+    ).toEqual([
+      ["Hugo Lind", "The dog was loose."],
+      ["Anders Moe", "My dog is old."],
+    ]);
+  });
+  it("are none with one greeting", () => {
+    expect(speakers(letters.split("Hugo Lind, aged 12")[0]!).filter(Boolean)).toEqual([]);
+  });
+});

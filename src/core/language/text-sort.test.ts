@@ -14,6 +14,11 @@ it.each([
     "The first reason is money. A jumper costs ten pounds. The second reason is time. Nobody looks for a shirt in the morning. Ties are warm. The school should keep the jumper. It lasts for two years.",
   ],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
+  [
+    "expository",
+    "what a law demands",
+    "A trial is heard in a court. The judge must listen. A witness must tell the truth. The state must pay. The lawyer speaks last. A jury decides. The court is open. Both sides may appeal.",
+  ],
   ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],
 ])("is %s: %s", (sort, _, text) => {
   expect(analyse(text, "markdown").sort).toBe(sort);

@@ -36,6 +36,13 @@ describe("wrong options are of the key's own kind", () => {
     expect(found).toHaveLength(3);
     for (const text of found) expect(fact.sentence.text.toLowerCase()).not.toContain(text.toLowerCase());
   });
+  it("no other purpose of the same doer, which may be right as well", () => {
+    const text =
+      "# Plants\n\nPlants make their own food from light. Plants use the energy of the sun to turn water into sugar. Farmers spread manure on the fields. Gardeners use glass to keep the heat inside the house. Bakers use yeast to fill the dough with air. Machines use the energy of the wind to grind corn for bread.";
+    const source = stockSource(analyse(text, "markdown"));
+    const purpose = source.facts.find(({ type, stem }) => type === "purpose" && stem.includes("energy of the sun"))!;
+    expect(findDistractors(purpose, source, 3, 1).join(" ")).not.toMatch(/own food/);
+  });
   it("only what is on the matter: shares a word with what is asked", () => {
     const { found } = distractors("cause", /aprons/);
     for (const text of found) expect(text).toMatch(/glass|keepers|aprons|lamps/i);

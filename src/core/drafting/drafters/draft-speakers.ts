@@ -46,7 +46,8 @@ function answers(said: readonly Said[], { analysis }: SourceStock): Candidate[] 
     if (!next || !nearBy || !question.words.endsWith("?") || next.words.endsWith("?") || next.speaker === question.speaker) return [];
     if (!ANSWERING.test(outsideQuotes(next.sentence.text)) || next.before) return [];
     // "“Yes,” said the bird. “Follow me.”": the whole answer.
-    const whole = [...next.sentence.text.matchAll(/["“]([^"“”]+)["”]/g)].map(([, words]) => words!.trim().replace(/,$/, "")).join(", ");
+    const after = goesOn(next.sentence, analysis);
+    const whole = [quotedIn(next.sentence.text), ...(after ? [quotedIn(after.text)] : [])].join(". ").replace(/([!?])\. /g, "$1 ");
     if (whole.split(" ").length > LONGEST_WORDS || question.words.split(" ").length < SHORTEST_WORDS - 1) return [];
     return [
       {
@@ -56,7 +57,7 @@ function answers(said: readonly Said[], { analysis }: SourceStock): Candidate[] 
         accepted: [whole],
         distractors: [],
         optionOrder: "shuffled" as const,
-        evidence: [question.sentence, next.sentence],
+        evidence: [question.sentence, next.sentence, ...(after ? [after] : [])],
         factId: `${next.sentence.index}:speaker:0`,
         factType: "speaker" as const,
         pattern: "what-answers",
@@ -65,6 +66,17 @@ function answers(said: readonly Said[], { analysis }: SourceStock): Candidate[] 
       },
     ];
   });
+}
+
+/** All that is said in a sentence, without its last stop. */
+function quotedIn(text: string): string {
+  return [...text.matchAll(/["“]([^"“”]+)["”]/g)].map(([, words]) => words!.trim().replace(/[,.]$/, "")).join(", ");
+}
+
+/** "“We will,” said Mina. *“Nobody else has the glue.”*": the same person's next words, with nobody named. */
+function goesOn(sentence: Sentence, { sentences }: Analysis): Sentence | undefined {
+  const after = sentences[sentence.index + 1];
+  return after?.block === sentence.block && after.abstained === "speech" && !/\p{L}/u.test(outsideQuotes(after.text)) ? after : undefined;
 }
 
 function outsideQuotes(text: string): string {

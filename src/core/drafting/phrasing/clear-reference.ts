@@ -113,8 +113,7 @@ export function findUnclear(
   // "invented *one that was based on oil*": one what?
   if (node.cat === "np" && /^(?:the )?ones? (?:that|which|who|whose)\b/i.test(nodeText(sentence, node))) return "demonstrative";
   // "on *the second* she took the pump apart": the second day.
-  if (node.cat === "np" && /^the (?:second|third|fourth|fifth|sixth|tenth|last|next)$/i.test(nodeText(sentence, node)) && headTerminal(node).cat !== "n")
-    return "demonstrative";
+  if (node.cat === "np" && /^the (?:second|third|fourth|fifth|sixth|tenth|last|next)$/i.test(nodeText(sentence, node))) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.

@@ -268,7 +268,7 @@ function pointsBack(node: Node): boolean {
 /** "four holes, *each one inch deep*": a second measure, said in passing. */
 function isSameTime(node: Node, parts: readonly { node: Node }[], { sentence }: Clause): boolean {
   const core = node.cat.endsWith("-c") ? (node.kids[node.head] ?? node) : node;
-  const isTime = /^an? /i.test(nodeText(sentence, core)) && Boolean(node.f.time ?? core.f.time);
+  const isTime = /^an? /i.test(nodeText(sentence, core)) && (Boolean(node.f.time ?? core.f.time) || core.f.sub === "time");
   return isTime && parts.some((other) => other.node !== node && other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
 }
 
