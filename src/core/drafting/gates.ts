@@ -56,7 +56,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (words < fewest) return "stem-too-thin";
   if (words > LONGEST[candidate.kind]) return "stem-too-long";
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
-  if (!/^[\p{Lu}"“\d¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
+  if (!/^[\p{Lu}"“¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";

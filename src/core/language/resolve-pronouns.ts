@@ -9,6 +9,7 @@ import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { paragraphPerson, solePerson } from "./sole-person";
+import { isExpletive, pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /**
@@ -296,50 +297,6 @@ function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexico
   return new Set(main.map(({ subject }) => subject.start)).size === 1 ? main[0] : undefined;
 }
 
-export function pronounOf(np: Node): string | undefined {
-  const head = headTerminal(np);
-  // "some of it" is not it.
-  if (head.cat !== "pro" || np.end - np.start > 1) return undefined;
-  return /^(?:he|she|it|they)$/.test(head.lemma ?? "") ? head.lemma : undefined;
-}
-
-/** Another noun phrase of the same sentence, between subject and pronoun, that would agree too. */
-const WEATHER = new Set("rain snow hail thunder drizzle freeze pour".split(" "));
-
-export function isWeather(clause: Clause): boolean {
-  return !clause.passive && WEATHER.has(clause.verb.lemma ?? "") && pronounOf(clause.subject) === "it";
-}
-
-/** "it is true that …", "it is easy to …" */
-function endsInClause(node: Node): boolean {
-  return node.cat === "ap" && node.kids.length === 2 && ["cs", "vp"].includes(node.kids[1]!.cat);
-}
-
-/** "It was ten past eight" */
-function isHour(node: Node): boolean {
-  return node.cat === "np" && (node.role === "number" || (node.role === "postmodifier" && node.kids[0]?.role === "number"));
-}
-
-/** "it rains", "it is dark", "it takes three minutes", "it seems that": stands for nothing. */
-function isExpletive(pronoun: string, clause: Clause): boolean {
-  if (pronoun !== "it") return false;
-  const lemma = clause.verb.lemma ?? "";
-  if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
-  if (clause.verb.cat !== "be" && lemma !== "take") return false;
-  // "it took Ida three years to finish"
-  if (lemma === "take" && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to")) return true;
-  return clause.complements.some(
-    ({ role, node }) =>
-      role === "infinitive" ||
-      role === "clause" ||
-      Boolean(node.f.time) ||
-      TIME_NOUNS.has(headTerminal(node).lemma ?? "") ||
-      /^(?:cs|c-cs)$/.test(node.cat) ||
-      isHour(node) ||
-      endsInClause(node),
-  );
-}
-
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
 function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boolean {
   const forms = { it: /^it$/, they: /^them$/, he: /^him$/, she: /^her$/ }[pronoun] ?? /^$/;
@@ -352,6 +309,7 @@ function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boo
   );
 }
 
+/** Another noun phrase of the same sentence, between subject and pronoun, that would agree too. */
 function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (!sentence.tree) return true;
   return nounPhrases(sentence.tree).some((np) => {

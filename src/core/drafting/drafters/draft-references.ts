@@ -3,7 +3,7 @@ import { positionKey } from "../../language/analysis";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";

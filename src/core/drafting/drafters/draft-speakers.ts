@@ -1,6 +1,6 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { midSentence } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/subject-pronoun";
 import { coreOf } from "../../language/tree";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText, withoutAside } from "../../language/node-text";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { nounGender } from "../../language/noun-gender";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, reasonNode } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";

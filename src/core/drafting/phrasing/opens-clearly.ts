@@ -1,5 +1,5 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/resolve-pronouns";
+import { pronounOf } from "../../language/subject-pronoun";
 
 const LEANS_BACK = /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|some of|others|another|one)\b/i;
 
