@@ -20,6 +20,14 @@ describe("an interview that names nobody before the answers", () => {
     const apart = ASKED.flatMap((text) => text.split("\n")).join("\n\n");
     expect(speakers(`${OPENING}\n\n${apart}`).filter((name) => name === "Marek Dolny").length).toBeGreaterThanOrEqual(4);
   });
+  it("asks somebody twice, and of other things too", () => {
+    const asked = [
+      "Why is the bridge grey?\nMy boss likes grey.",
+      "Are you afraid?\nI wear two ropes.",
+      "What is the best thing about your job?\nI see whales.",
+    ];
+    expect(speakers(`Lasse Holm paints a bridge.\n\n${asked.join("\n\n")}`)).toContain("Lasse Holm");
+  });
   it("is told by somebody without a name where the opening names nobody", () => {
     expect(speakers(ASKED.join("\n\n"))).toContain("the person who answers");
   });

@@ -60,13 +60,15 @@ function lettersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 /** "How do you find your way out?", at the head of a paragraph or as one of its own. */
 const ASKED = /^[^.?!]{8,200}\?(?=\s|$)/;
 const FEWEST_ASKED = 3;
+const FEWEST_TO_SOMEBODY = 2;
 const OWN_SHARE = 0.4;
 
 /** An interview that names nobody before the answers: what follows a question to *you* is said by whoever is asked. */
 function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
-  const isAsked = ({ text }: Block) => ASKED.test(text) && /\byou(?:r|rs)?\b/i.test(ASKED.exec(text)![0]);
-  const asked = blocks.filter(isAsked);
-  if (asked.length < FEWEST_ASKED) return new Map();
+  const asked = blocks.filter(({ text }) => ASKED.test(text));
+  // To somebody: "How do *you* find your way?" But "Who was she?" is asked of whoever reads.
+  const toSomebody = asked.filter(({ text }) => /\byou(?:r|rs)?\b/i.test(ASKED.exec(text)![0]));
+  if (asked.length < FEWEST_ASKED || toSomebody.length < FEWEST_TO_SOMEBODY) return new Map();
   const opening = blocks.indexOf(asked[0]!);
   const answers = blocks.slice(opening).filter((block) => block.kind !== "heading" && block.text.replace(ASKED, "").trim() !== "");
   const own = answers.filter(({ text }) => /\b(?:I|[Mm]y|me|[Ww]e|[Oo]ur)\b/.test(text.replace(ASKED, "")));
@@ -78,8 +80,7 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 const ANSWERS: Record<string, string> = { A: "answer" };
 
 /** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
-const TELLS_OF =
-  /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|studies|builds|makes)\b/u;
+const TELLS_OF = /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|\p{Ll}{3,}s)\b/u;
 
 const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
 

@@ -98,6 +98,8 @@ function predicateOf(clause: Clause): Node | undefined {
 /** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
 export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
+  // "The best known is Old Faithful": the best known what?
+  if (/^the (?:best|most|least|worst) \p{L}+$/iu.test(nodeText(clause.sentence, clause.subject))) return [];
   const { sentence } = clause;
   const predicate = predicateOf(clause);
   if (!predicate) return [];

@@ -50,6 +50,7 @@ describe("an answer is whole", () => {
       "What do puzzle makers collect?",
       "the names of rivers in Siberia",
     ],
+    "with what it is as tall as": ["Women were helped by machines as tall as a wardrobe.", "What helped women?", "machines as tall as a wardrobe"],
     "with its own alternative": [
       "If a coin is found, the museum can buy the coin or leave it.",
       "What happens if a coin is found?",
@@ -83,6 +84,8 @@ describe("what is never asked", () => {
     "what people did who only went hungry": ["When the price of bread rose, Ida Marrow went hungry.", /What did Ida/],
     "a clause that only points to a noun": ["Cooking also teaches subjects that pupils often find dull.", /= that/],
     "when something can be, for so long": ["A meal can stay in the stomach for a month before it is digested.", /^When/],
+    "what somebody stamped that was stamped": ["Marco Polo described how the money was made from bark and stamped with a seal.", /stamp/],
+    "which one the best known is": ["The best known is Old Faithful.", /best known/],
     "which plans a gift was": ["The king of Denmark had promised a gold medal to whoever first discovered a comet.", /= that/],
   });
 });

@@ -108,8 +108,10 @@ export function findUnclear(
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   // "continue on *the other*", "*the two* made seven journeys"
   if (node.cat === "np" && node.f.det === "dem" && node.kids.length === 2 && /^(?:adj|num)$/.test(node.kids[1]!.cat)) return "demonstrative";
-  // "eleven living *ones*"
-  if (node.cat === "np" && /\bones$/i.test(nodeText(sentence, node))) return "demonstrative";
+  // "eleven living *ones*", "a single *one*", "*the best known* is old"
+  const told = node.cat === "np" ? nodeText(sentence, node) : "";
+  if (/.\bones?$/i.test(told) && !/^(?:no|any|every|some) one$/i.test(told)) return "demonstrative";
+  if (node.cat === "np" && node.f.det === "def" && node.f.num !== "pl" && /^(?:adj|v)$/.test(headTerminal(node).cat)) return "demonstrative";
   // "invented *one that was based on oil*": one what?
   if (node.cat === "np" && /^(?:the )?ones? (?:that|which|who|whose)\b/i.test(nodeText(sentence, node))) return "demonstrative";
   // "on *the second* she took the pump apart": the second day.

@@ -1,4 +1,5 @@
 import { type Clause, joiningWord } from "../../language/clause";
+import { walkTree } from "../../language/tree";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
@@ -11,7 +12,7 @@ export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherw
  */
 export function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
-  if (isAlternative(clause)) return true;
+  if (isAlternative(clause) || mayBeOfInner(clause)) return true;
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
@@ -33,6 +34,20 @@ function isAlternative(clause: Clause): boolean {
   const sharing = clause.shared ? clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank) : [];
   const mayDo = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""));
   return sharing.length > 1 && !clause.imperative && !clause.negated && !mayDo && joiningWord(sharing) === "or";
+}
+
+/** "He described how it was made from bark *and stamped with a seal*": what was stamped, he or it? */
+function mayBeOfInner(clause: Clause): boolean {
+  const form = clause.verb.flags?.[0];
+  if (!clause.shared || !form) return false;
+  // Either half may go on with the same form; *made* and *stamped* are of the past or of a passive.
+  const alike = form === "past" || form === "participle" ? ["past", "participle"] : [form];
+  const inner = clause.sentence.clauses
+    .filter(({ subject, rank, verb }) => subject === clause.subject && rank === clause.rank && verb.start < clause.verb.start)
+    .flatMap(({ complements }) =>
+      complements.filter(({ role, node }) => role === "clause" && node.end <= clause.verb.start && node.end >= clause.verb.start - 2),
+    );
+  return inner.some(({ node }) => [...walkTree(node)].some(({ cat, flags }) => cat === "v" && alike.includes(flags?.[0] ?? "")));
 }
 
 /** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */

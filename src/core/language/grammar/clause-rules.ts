@@ -1,6 +1,6 @@
 import { type Features, headTerminal, type Node } from "../tree";
+import { isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
-import { isRecurringTime } from "./verb-rules";
 
 /** "whose bell": a phrase that points back to the noun before it. */
 export function isWhose(np: Node): boolean {

@@ -2,6 +2,7 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import { JOINED_BY } from "./noun-rules";
+import { opensWithAs } from "./phrase-shapes";
 import type { RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
@@ -45,7 +46,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   rule("c-ap", "comma ap", 1, "mark", 0);
   rule("ap", "ap c-ap", 0, "coordination", 0.5);
-  rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" ? -0.2 : 0.5 }));
+  // "*as tall as* a wardrobe"
+  rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" || (r.f.sub === "as" && opensWithAs(l)) ? -0.2 : 0.5 }));
   rule("ap", "ap vp", 0, "complement", 0.6, (l, r) => (r.f.form === "to" ? l.f : undefined));
   rule("ap", "ap cs", 0, "complement", 0.8);
   rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));

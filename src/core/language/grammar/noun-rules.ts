@@ -1,7 +1,7 @@
 import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
+import { isRecurringTime, opensWithAs } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
-import { isRecurringTime } from "./verb-rules";
 
 const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
 
@@ -29,7 +29,7 @@ function lastWord(qn: Node): string {
 
 /** "bigger than a grain of rice" */
 function comparesWithThan(ap: Node): boolean {
-  return ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && comparesWithThan(kid)));
+  return opensWithAs(ap) || ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && comparesWithThan(kid)));
 }
 
 /** Whether the last words of a phrase are said in passing. */
@@ -172,7 +172,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     return { f: { num: share ? "any" : (l.f.num ?? "pl"), det: "num" }, cost: l.f.sub === "year" ? 2.5 : 0 };
   });
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
-  rule("qnb", "ap qnb", 1, "modifier", 0.1);
+  // "the *last of his rivals* four kilometres": what has its own of stands for itself.
+  rule("qnb", "ap qnb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
   rule("np", "det qnb", 1, "determiner", 0, (l) =>
     l.flags?.[0] === "def" || l.flags?.[0] === "pl" || l.flags?.[0] === "any" || l.lemma === "every"
       ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" }

@@ -1,5 +1,5 @@
-import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
+import { endsInComma, isRecurringTime } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
@@ -29,11 +29,6 @@ const LETTING = new Set("let make see help watch hear feel".split(" "));
 function opensWithThat(s: Node): boolean {
   const first = s.kids[0];
   return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
-}
-
-/** "falls *each winter*": how often, and seldom what. */
-export function isRecurringTime(np: Node): boolean {
-  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
 }
 
 /** Whether the verb phrase, or the one inside it, governs an object. */
@@ -75,6 +70,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
   rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {
     const verb = headTerminal(vo);
+    // "passed it on to the British, who …, *a country house*": nobody is given a house behind his own comma.
+    if (vo.kids[1] && endsInComma(vo.kids[1])) return undefined;
     return object(np) && np.f.det !== "pron" ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
   });
   // "made the tunnels wider than was necessary": what is compared is what they were made.

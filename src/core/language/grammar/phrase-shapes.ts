@@ -1,0 +1,19 @@
+import { TIME_NOUNS } from "../data/noun-classes";
+import { headTerminal, type Node } from "../tree";
+
+/** "falls *each winter*": how often, and seldom what. */
+export function isRecurringTime(np: Node): boolean {
+  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
+}
+
+/** Whether a phrase is told to be as much so as something else. */
+export function opensWithAs(ap: Node): boolean {
+  const [first] = ap.kids;
+  return ap.cat === "ap" && first !== undefined && ((first.cat === "adv" && first.lemma === "as") || opensWithAs(first));
+}
+
+/** "the British, who set up an office*,*": what is said in passing has its second comma. */
+export function endsInComma(node: Node): boolean {
+  const last = node.kids.at(-1);
+  return last ? endsInComma(last) : node.cat === "comma";
+}
