@@ -91,6 +91,8 @@ export function closedDefiniens(definiens: string): string {
 
 /** What a clause with *be* says that its subject is, where that is a noun phrase. */
 function predicateOf(clause: Clause): Node | undefined {
+  // "The best known is Old Faithful": the best known what?
+  if (/^the (?:best|most|least|worst) \p{L}+$/iu.test(nodeText(clause.sentence, clause.subject))) return undefined;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   return saysWhatIs(clause) && predicate?.cat === "np" ? predicate : undefined;
 }
@@ -98,8 +100,6 @@ function predicateOf(clause: Clause): Node | undefined {
 /** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
 export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  // "The best known is Old Faithful": the best known what?
-  if (/^the (?:best|most|least|worst) \p{L}+$/iu.test(nodeText(clause.sentence, clause.subject))) return [];
   const { sentence } = clause;
   const predicate = predicateOf(clause);
   if (!predicate) return [];
