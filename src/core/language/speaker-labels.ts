@@ -80,7 +80,8 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 const ANSWERS: Record<string, string> = { A: "answer" };
 
 /** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
-const TELLS_OF = /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+ \p{Lu}[\p{L}'’-]+)(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|\p{Ll}{3,}s)\b/u;
+const TELLS_OF =
+  /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|\p{Ll}{3,}s)\b/u;
 
 const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
 

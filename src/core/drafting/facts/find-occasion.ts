@@ -48,6 +48,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "The eggs hatch in spring": a verb that says enough.
     const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
+    // "gets too hot in summer and too cold *in winter*": each half has its own time.
+    if (/\bin (?:summer|winter|spring|autumn|the (?:morning|afternoon|evening))\b.* and\b/.test(rest)) return [];
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");

@@ -262,7 +262,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
   rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => (r.f.form === "participle" && r.f.sub === "call" && l.f.det !== "pron" ? l.f : undefined));
   rule("np", "np s", 0, "relative", 2, (l, r) =>
-    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l) ? l.f : undefined,
+    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l)
+      ? // "After two months at sea *their gums bled*": how long, and seldom which months.
+        { f: l.f, cost: l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0 }
+      : undefined,
   );
   // "five of the seven"
   rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
