@@ -98,6 +98,7 @@ export const GATE_TEXT: Record<string, string> = {
   "vague-subject": "it does not say whom or what it asks about",
   "gap-word-elsewhere": "the missing word stands elsewhere in the sentence",
   "opens-badly": "it does not open like a sentence",
+  "ends-badly": "its answer breaks off",
   unpunctuated: "it would show whole sentences, and this speech has no full stops",
   score: "not worth enough beside the others",
 };

@@ -26,6 +26,7 @@ it.each([
   ["stem-too-long", { stem: `Why did ${"the old keepers of the light and ".repeat(6)}sleep?` }],
   ["key-too-long", { key: "word ".repeat(21).trim() }],
   ["opens-badly", { stem: "why did keepers wear linen aprons?" }],
+  ["ends-badly", { key: "Because buttons could scratch the glass while" }],
   ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
   ["answer-in-stem", { stem: "Why did the buttons scratch the glass of lamps?", key: "because buttons scratch glass" }],
   ["gap-word-elsewhere", { kind: "gap-fill", stem: "The old lamp is called a lamp ____ by all.", key: "old" }],

@@ -11,6 +11,7 @@ export type GateName =
   | "vague-subject"
   | "gap-word-elsewhere"
   | "opens-badly"
+  | "ends-badly"
   | "unpunctuated";
 
 /** "What happened?" singles out nothing: fewer content words than this. */
@@ -60,6 +61,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
+  // "because the muscles work while": a sentence was torn.
+  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
@@ -74,6 +77,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
 
 /** They show whole sentences of the source, which speech without full stops does not have. */
 const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);
+
+const ENDS_OPEN = /\s(?:while|and|or|but|because|although|the|an?|of|with|than|whose|which)\.?$/;
 
 /** Most content words of the key already stand in the stem. */
 function answerInStem({ stem, key }: Candidate): boolean {

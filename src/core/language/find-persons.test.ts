@@ -116,6 +116,16 @@ describe("whether somebody is a he or a she", () => {
   ])("is told %s", (_, text, name, wanted) => {
     expect(gender(text, name)).toBe(wanted);
   });
+  it("is asked of each of a family, and of nobody by the surname", () => {
+    const { persons } = analyse("John Roebling drew the bridge. Washington Roebling built it. Emily Roebling helped him. Roebling was ill.");
+    expect(new Set([...persons.values()].map(({ name }) => name)).size).toBe(3);
+    expect(persons.get("Roebling")).toBeUndefined();
+    expect(persons.get("Washington Roebling")?.name).toBe("Washington Roebling");
+  });
+  it("is asked of one person under a title and a first name", () => {
+    const { persons } = analyse("Dr Hale came. Edmund Hale read the notebook. Hale slept.");
+    expect([...new Set([...persons.values()].map(({ name }) => name))]).toEqual(["Edmund Hale"]);
+  });
   it("is not asked of a parliament", () => {
     expect(analyse("The British Parliament decided to vote. Parliament thought that the law was good.").persons.size).toBe(0);
   });

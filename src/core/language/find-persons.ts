@@ -16,6 +16,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const votes = new Map<Person, Person["gender"][]>();
   const ownVotes = new Map<Person, Person["gender"][]>();
   const sure = new Set<Person>();
+  const family = new Set<string>();
   const withArticle = namesWithArticle(sentences, lexicon);
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
@@ -26,10 +27,17 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
-      const known = [...persons.values()].find((person) => person.name.split(" ").includes(words.at(-1)!));
+      const alike = [...persons.values()].filter((person) => person.name.split(" ").includes(words.at(-1)!));
+      const known = alike.find((person) => isSamePerson(words, person));
       const person = known ?? { name };
-      if (words.length > person.name.split(" ").length) person.name = name;
-      for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) persons.set(form, person);
+      const isFuller = words.length > 1 && PERSON_TITLES.has(person.name.split(" ")[0]!.toLowerCase()) && !PERSON_TITLES.has(words[0]!.toLowerCase());
+      if (words.length > person.name.split(" ").length || isFuller) person.name = name;
+      // "John Roebling", "Washington Roebling": by the surname alone either may be meant.
+      if (!known && alike.length > 0) family.add(words.at(-1)!);
+      for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) {
+        if (family.has(form)) persons.delete(form);
+        else persons.set(form, person);
+      }
       const told = titleGender(words[0]!) ?? kinGender(sentence, from);
       if (told) sure.add(person);
       person.gender ??= told ?? nameGender(words[0]!);
@@ -44,6 +52,13 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   takeVotes(votes, new Set(persons.values()));
   findFirst(sentences, persons);
   return persons;
+}
+
+/** One name is the other's, or a part of it: "Dr Hale" may be Edmund Hale, "Nell Hale" is not. */
+function isSamePerson(words: readonly string[], { name }: Person): boolean {
+  const [own, other] = [words, name.split(" ")].map((all) => all.filter((word) => !PERSON_TITLES.has(word.toLowerCase())));
+  if (own!.length < 2 || other!.length < 2) return true;
+  return own![0] === other![0] || own![0]!.length < 3 || other![0]!.length < 3;
 }
 
 /**

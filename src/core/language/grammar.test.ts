@@ -12,6 +12,7 @@ describe("is accepted as a whole", () => {
     "Keepers wound the clockwork every four hours.",
     "In 1871 the lens arrived in forty-one crates filled with straw.",
     "The largest lenses, called first-order lenses, stood taller than two people.",
+    "The sound stops while the cat breathes in and while it breathes out.",
     "Each ring bent the light a little more than the ring inside it.",
     "A patent is a document that gives an inventor the right to stop others.",
     "By counting the seconds between flashes, a captain could tell the lights apart.",

@@ -50,6 +50,11 @@ describe("an answer is whole", () => {
       "What do puzzle makers collect?",
       "the names of rivers in Siberia",
     ],
+    "with both halves of its while": [
+      "# The sound of the cat\n\nBecause muscles work while the cat breathes in and while the cat breathes out, the sound hardly stops.",
+      "Why does the sound hardly stop?",
+      "because muscles work while the cat breathes in and while the cat breathes out",
+    ],
     "with what it is as tall as": ["Women were helped by machines as tall as a wardrobe.", "What helped women?", "machines as tall as a wardrobe"],
     "with its own alternative": [
       "If a coin is found, the museum can buy the coin or leave it.",

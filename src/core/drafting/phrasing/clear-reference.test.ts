@@ -51,6 +51,8 @@ describe("beside its subject", () => {
     ["here and there", "The boats stay there.", "points-elsewhere"],
     ["too, as a degree", "The channel is too shallow for ships.", undefined],
     ["the same, of two", "The sun and the moon pull in the same line.", undefined],
+    ["them, beside those who use them", "Ida Marrow thinks that cafés should stop using them.", "pronoun"],
+    ["the best of all of them", "The fox is the smallest of all foxes.", undefined],
     ["so much of it", "A worker ate a kilogram of it.", "pronoun"],
     ["some ones", "The girl carried eleven living ones.", "demonstrative"],
     ["one that is said to be so", "The printer invented one that was based on oil.", "demonstrative"],

@@ -76,6 +76,8 @@ function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Anal
   return sense !== undefined && lexicon.nounFile(sense) === BODY_FILE && !mayBeMade;
 }
 
+const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
+
 /**
  * The first thing in `node` that points out of the question, given who its subject is. `owned` says
  * that the node stands in the subject's own clause, where *it* and *them* cannot mean the subject.
@@ -111,7 +113,8 @@ export function findUnclear(
   // "eleven living *ones*", "a single *one*", "*the best known* is old"
   const told = node.cat === "np" ? nodeText(sentence, node) : "";
   if (/.\bones?$/i.test(told) && !/^(?:no|any|every|some) one$/i.test(told)) return "demonstrative";
-  if (node.cat === "np" && node.f.det === "def" && node.f.num !== "pl" && /^(?:adj|v)$/.test(headTerminal(node).cat)) return "demonstrative";
+  if (node.cat === "np" && node.role === "determiner" && node.f.det === "def" && node.f.num !== "pl" && /^(?:adj|v)$/.test(headTerminal(node).cat))
+    return "demonstrative";
   // "invented *one that was based on oil*": one what?
   if (node.cat === "np" && /^(?:the )?ones? (?:that|which|who|whose)\b/i.test(nodeText(sentence, node))) return "demonstrative";
   // "on *the second* she took the pump apart": the second day.
@@ -124,7 +127,7 @@ export function findUnclear(
   const [quantity, whole] = node.kids;
   if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
     return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside);
-  const inner = owned && !["rc", "sb", "cs", "ws", "s"].includes(node.cat);
+  const inner = owned && !CLAUSES.has(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
@@ -146,7 +149,14 @@ export function findUnclear(
       index === 0 ? opensFixed || isSort || (fixed && node.cat === kid.cat) : comparison,
       told,
       // "the letter that went with *it*", "a kilogram of *it*": never the letter or the kilogram itself.
-      isTold ? beside : [...beside, ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis))],
+      // "thinks that cafés should stop using *them*": never the cafés; in a clause inside theirs they may be meant.
+      isTold || (node.cat === "s" && node.role === "subject")
+        ? beside
+        : [
+            ...beside,
+            ...(inside && CLAUSES.has(kid.cat) ? [inside] : []),
+            ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis)),
+          ],
     );
     if (found) return found;
   }

@@ -51,6 +51,9 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       : undefined,
   );
   rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) => (adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : sb.f));
+  // "while it breathes in *and while it breathes out*"
+  rule("j-sb", "conj sb", 1, "mark", 0);
+  rule("sb", "sb j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
   // "noticed that they made mistakes, so they began …": what is joined on mostly stands beside the whole.
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);
