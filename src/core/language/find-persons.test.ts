@@ -126,6 +126,10 @@ describe("whether somebody is a he or a she", () => {
     const { persons } = analyse("Dr Hale came. Edmund Hale read the notebook. Hale slept.");
     expect([...new Set([...persons.values()].map(({ name }) => name))]).toEqual(["Edmund Hale"]);
   });
+  it("is asked of a name from its title on", () => {
+    const { persons } = analyse('"Tell Captain Brandt that his boat is old," said Finn. Captain Brandt said that he was late.');
+    expect(persons.get("Captain Brandt")?.name).toBe("Captain Brandt");
+  });
   it("is not asked of a parliament", () => {
     expect(analyse("The British Parliament decided to vote. Parliament thought that the law was good.").persons.size).toBe(0);
   });

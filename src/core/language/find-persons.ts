@@ -141,7 +141,11 @@ function kinGender(sentence: Sentence, from: number): Person["gender"] {
 
 /** "Pip Learns to Whistle": in a heading every word may have its capital, so that only a whole heading is a name. */
 function namesIn(sentence: Sentence): { from: number; to: number }[] {
-  const runs = capitalisedRuns(sentence);
+  // "Tell Captain Brandt": a sentence begins with any word, a name with its title.
+  const titled = (at: number) => PERSON_TITLES.has(sentence.words[at]?.lower ?? "");
+  const runs = capitalisedRuns(sentence).map((run) =>
+    run.to - run.from > 2 && !titled(run.from) && titled(run.from + 1) ? { ...run, from: run.from + 1 } : run,
+  );
   return sentence.block.kind === "heading" ? runs.filter(({ from, to }) => from === 0 && to >= sentence.words.length - 1) : runs;
 }
 
