@@ -15,7 +15,7 @@ const BEHIND = new RegExp(`["”],? (?:${SAYING}) ((?:the |an? )?[\\p{L}' -]+?)(
 const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?:${SAYING})\\b`, "u");
 
 /** "the master *always* answered" */
-const HOW = / (?:always|often|only|just|then|never|\w+ly)$/;
+const HOW = / (?:always|often|only|just|then|never|\p{Ll}+ly)$/u;
 
 type Said = { speaker: string; words: string; sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */; before?: Sentence };
 

@@ -95,5 +95,7 @@ describe("what somebody says", () => {
   it("is said by the person, and not by how", () => {
     const speakers = drafts(`${TALE}\n\n"The glue is on the shelf," the old master always answered.`, "who-says").map(({ key }) => key);
     expect(speakers).toContain("the old master");
+    const aunt = drafts(`${TALE}\n\n"The glue is on the shelf," Aunt Emily said.`, "who-says").map(({ key }) => key);
+    expect(aunt).toContain("Aunt Emily");
   });
 });
