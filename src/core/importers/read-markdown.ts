@@ -14,7 +14,7 @@ function readNode(node: RootContent, kind: Block["kind"]): RawBlock[] {
     case "heading":
       return [{ kind: "heading", level: node.depth, text: textOf(node) }];
     case "paragraph":
-      return [{ kind, text: textOf(node) }];
+      return turnsOf(textOf(node)).map((text) => ({ kind, text }));
     case "blockquote":
       return node.children.flatMap((child) => readNode(child, "quotation"));
     case "list":
@@ -22,6 +22,20 @@ function readNode(node: RootContent, kind: Block["kind"]): RawBlock[] {
     default:
       return [];
   }
+}
+
+const LABELLED = /^\p{Lu}[\p{L}.'’ -]{0,40}: \S/u;
+
+/** "Ida: …" and on the next line "Tom: …": each turn of a talk is a paragraph of its own, though no blank line parts them. */
+function turnsOf(text: string): string[] {
+  const lines = text.split("\n");
+  if (lines.filter((line) => LABELLED.test(line)).length < 2) return [text];
+  const turns: string[] = [];
+  for (const line of lines) {
+    if (LABELLED.test(line) || turns.length === 0) turns.push(line);
+    else turns.push(`${turns.pop()}\n${line}`);
+  }
+  return turns;
 }
 
 function textOf(node: Nodes): string {

@@ -54,6 +54,13 @@ describe("plain text", () => {
 });
 
 describe("Markdown", () => {
+  it("parts the turns of a talk that no blank line parts, and nothing with one label", () => {
+    expect(shape("**Ida:** The lamp is old.\nIt burns oil.\n**Tom:** We clean it.\n\nNote: The lamp\nburns oil.", "markdown")).toEqual([
+      ["paragraph", "Ida: The lamp is old. It burns oil."],
+      ["paragraph", "Tom: We clean it."],
+      ["paragraph", "Note: The lamp burns oil."],
+    ]);
+  });
   it("keeps headings, paragraphs, lists and quotations, without the marks", () => {
     expect(shape("# Knots\n\nA *bowline* is a [knot](x).\n\n- one\n- two\n\n> Tie it well.\n\n```\ncode\n```", "markdown")).toEqual([
       ["heading", "Knots"],
