@@ -1,3 +1,4 @@
+import { literally } from "../lib/literally";
 import { GAP } from "../questions/question";
 import type { Candidate } from "./candidate";
 
@@ -68,7 +69,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   const quotes = candidate.pattern === "what-it-stands-for" || candidate.parts?.sort === "gaps";
   if (!WITHOUT_ANSWER.has(candidate.kind) && !quotes && answerInStem(candidate)) return "answer-in-stem";
-  if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${escapeForPattern(candidate.key)}\\b`, "i").test(stem.replace(GAP, "")))
+  if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${literally(candidate.key)}\\b`, "i").test(stem.replace(GAP, "")))
     return "gap-word-elsewhere";
 
   if (NEEDS_SENTENCES.has(candidate.kind) && candidate.evidence.some((sentence) => sentence.unpunctuated)) return "unpunctuated";
@@ -87,8 +88,4 @@ function answerInStem({ stem, key }: Candidate): boolean {
   const lower = stem.toLowerCase();
   const shared = content.filter((word) => lower.includes(word.replace(/(?:s|ed|ing)$/, ""))).length;
   return shared / content.length >= (content.length <= 2 ? 1 : 0.7);
-}
-
-function escapeForPattern(text: string): string {
-  return text.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&");
 }

@@ -1,6 +1,7 @@
 import type { Nodes, RootContent } from "mdast";
 import { fromMarkdown } from "mdast-util-from-markdown";
 import { toString as plainText } from "mdast-util-to-string";
+import { LABEL } from "../language/speaker-labels";
 import { numberBlocks, type RawBlock } from "../source/number-blocks";
 import type { Block } from "../source/schema";
 
@@ -24,15 +25,13 @@ function readNode(node: RootContent, kind: Block["kind"]): RawBlock[] {
   }
 }
 
-const LABELLED = /^\p{Lu}[\p{L}.'’ -]{0,40}: \S/u;
-
 /** "Ida: …" and on the next line "Tom: …": each turn of a talk is a paragraph of its own, though no blank line parts them. */
 function turnsOf(text: string): string[] {
   const lines = text.split("\n");
-  if (lines.filter((line) => LABELLED.test(line)).length < 2) return [text];
+  if (lines.filter((line) => LABEL.test(line)).length < 2) return [text];
   const turns: string[] = [];
   for (const line of lines) {
-    if (LABELLED.test(line) || turns.length === 0) turns.push(line);
+    if (LABEL.test(line) || turns.length === 0) turns.push(line);
     else turns.push(`${turns.pop()}\n${line}`);
   }
   return turns;

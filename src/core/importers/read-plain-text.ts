@@ -1,3 +1,4 @@
+import { LABEL } from "../language/speaker-labels";
 import { numberBlocks, type RawBlock } from "../source/number-blocks";
 import type { Block } from "../source/schema";
 
@@ -56,7 +57,7 @@ function isHeadingLine(line: string, isFirst: boolean): boolean {
   // "Mrs Finch laughed. “Then where is it?”": whole sentences are no heading.
   if (/[.!?]["”’)]? +["“‘(]?\p{Lu}/u.test(text.replace(/\b(?:Mr|Mrs|Ms|Dr|St|No|vs)\. /g, "")) || /["”]$/.test(text)) return false;
   // "Reporter: Will drones replace you?" is said by somebody.
-  if (/\?$/.test(text)) return isFirst || (words.length <= 8 && !/^\p{Lu}[\p{L}.'’ -]{0,40}: \S/u.test(text));
+  if (/\?$/.test(text)) return isFirst || (words.length <= 8 && !LABEL.test(text));
   return /\p{L}/u.test(text) && (isFirst || /^["“‘(]?[\p{Lu}\d]/u.test(text));
 }
 

@@ -135,6 +135,12 @@ function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
   if (predicate.cat === "ap") for (const kid of predicate.kids) readResult(sentence, kid, out);
 }
 
+/** The verb phrases that share one subject, in order; one clause alone is its own. */
+export function sharingClauses(clause: Clause): Clause[] {
+  if (!clause.shared) return [clause];
+  return clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank).sort((a, b) => a.verb.start - b.verb.start);
+}
+
 /** The word that joins several verb phrases of one subject, given in order: "may amend *or* repeal it". */
 export function joiningWord(sharing: readonly Clause[]): "and" | "or" | "but" {
   const joins = sharing.slice(1).map(({ sentence, verb }, index) => {

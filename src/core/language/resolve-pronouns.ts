@@ -21,7 +21,7 @@ export function resolvePronouns(
   sentences: readonly Sentence[],
   persons: ReadonlyMap<string, Person>,
   lexicon: Lexicon,
-  sort: TextSort = "expository",
+  sort: TextSort,
 ): Map<string, Antecedent> {
   const found = new Map<string, Antecedent>();
   for (const sentence of sentences) {

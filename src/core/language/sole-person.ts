@@ -1,3 +1,4 @@
+import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
@@ -78,9 +79,5 @@ function withoutPredicates(text: string): string {
 function withoutTitles(text: string, { name }: Person): string {
   const first = name.split(" ")[0]!;
   const last = name.split(" ").at(-1)!;
-  return text.replace(new RegExp(`\\b\\p{Ll}+ (?=${escaped(first)})`, "gu"), "").replace(new RegExp(`${escaped(last)}, an? [^,.]+`, "gu"), last);
-}
-
-function escaped(text: string): string {
-  return text.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&");
+  return text.replace(new RegExp(`\\b\\p{Ll}+ (?=${literally(first)})`, "gu"), "").replace(new RegExp(`${literally(last)}, an? [^,.]+`, "gu"), last);
 }

@@ -1,6 +1,8 @@
+import { literally } from "../lib/literally";
 import type { Block } from "../source/schema";
 
-const LABEL = /^(\p{Lu}[\p{L}'’.-]*(?: \p{Lu}[\p{L}'’.-]*){0,3}):\s+(?=\S)/u;
+/** "Aldous Finn: My uncle worked here." */
+export const LABEL = /^(\p{Lu}[\p{L}'’.-]*(?: \p{Lu}[\p{L}'’.-]*){0,3}):\s+(?=\S)/u;
 /** Labels that name a part of the page and nobody who speaks. */
 const NO_SPEAKER = /^(?:Note|Notes|Warning|Tip|Example|Figure|Table|Source|Important|Remember|Answer|Question|Step|Materials|Ingredients|Time|Date|Place)$/i;
 
@@ -17,11 +19,11 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   for (const { name } of found) counts.set(name, (counts.get(name) ?? 0) + 1);
   const isTalk = counts.size >= 2 && [...counts.values()].some((count) => count >= 2);
   if (!isTalk) return counts.size === 0 && blocks.filter(({ text }) => GREETING.test(text)).length >= 2 ? lettersIn(blocks) : answersIn(blocks);
-  const answers = counts.has("Q") && counts.has("A") ? interviewee(blocks) : undefined;
-  const named = new Map([...counts.keys()].map((name) => [name, nameOf(name, blocks)]));
-  return new Map(
-    found.map(({ id, name, length }) => [id, { name: answers ? (ANSWERS[name] === "answer" ? answers : "the interviewer") : named.get(name)!, length }]),
+  const isQuestioned = counts.has("Q") && counts.has("A");
+  const named = new Map(
+    [...counts.keys()].map((label) => [label, isQuestioned ? (label === "A" ? interviewee(blocks) : "the interviewer") : nameOf(label, blocks)]),
   );
+  return new Map(found.map(({ id, name, length }) => [id, { name: named.get(name)!, length }]));
 }
 
 const ROLE = /^(?:student|pupil|interviewer|reporter|host|teacher|guide|presenter|moderator|child|visitor|speaker|narrator|journalist|expert)$/i;
@@ -34,7 +36,7 @@ function nameOf(label: string, blocks: readonly Block[]): string {
     .split(" ")
     .map((word) => word.charAt(0) + word.slice(1).toLowerCase())
     .join(" ");
-  const whole = new RegExp(`\\b${plain.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")} (\\p{Lu}[\\p{L}'’-]+)`, "u");
+  const whole = new RegExp(`\\b${literally(plain)} (\\p{Lu}[\\p{L}'’-]+)`, "u");
   const surname = blocks.map(({ text }) => whole.exec(text)?.[1]).find(Boolean);
   return surname ? `${plain} ${surname}` : plain;
 }
@@ -77,11 +79,8 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
   return new Map(answers.map(({ id }) => [id, { name, length: 0 }]));
 }
 
-const ANSWERS: Record<string, string> = { A: "answer" };
-
 /** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
-const TELLS_OF =
-  /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|works?|keeps?|kept|runs?|ran|spent|teaches|\p{Ll}{3,}s)\b/u;
+const TELLS_OF = /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|kept|ran|spent|\p{Ll}{3,}s)\b/u;
 
 const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
 

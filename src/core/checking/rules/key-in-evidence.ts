@@ -1,4 +1,5 @@
 import { numberValue } from "../../drafting/phrasing/number-forms";
+import { literally } from "../../lib/literally";
 import type { Question } from "../../questions/question";
 import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
@@ -46,7 +47,7 @@ function isOfName(shown: string, key: string, evidence: string, { blocks }: Chec
   return names.some(
     (name) =>
       name.split(" ").some((part) => part.toLowerCase() === shown.toLowerCase()) &&
-      name.split(" ").some((part) => new RegExp(`\\b${part.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}\\b`).test(evidence)) &&
+      name.split(" ").some((part) => new RegExp(`\\b${literally(part)}\\b`).test(evidence)) &&
       blocks.some((block) => block.text.includes(name)),
   );
 }

@@ -1,11 +1,11 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
-import { PERSON_TITLES } from "../../language/data/noun-classes";
 import { sentenceCase } from "../../language/node-text";
 import { headTerminal, reasonNode } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { closedDefiniens } from "../facts/find-definition";
-import { MOVING } from "../facts/find-facts";
+import { isMoving } from "../facts/find-facts";
 import { isSameFile, isSameSort } from "../facts/term-sort";
 import { falsify } from "../falsification/falsify";
 import { falsifyDoer } from "../falsification/falsify-doer";
@@ -21,24 +21,19 @@ export function draftTrueFalse(stock: SourceStock, seed: number): Candidate[] {
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   const all = [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
-  return all.flatMap((candidate) => asSaid(stock.analysis.sort === "story" ? asTold(candidate, stock.analysis) : candidate));
+  return all.flatMap((candidate) => asSaid(candidate));
 }
 
-/** Fiction is stated as fiction. */
-function asTold(candidate: Candidate, { persons }: Analysis): Candidate {
-  const opening = candidate.stem.split(" ")[0]!;
-  const isName = PERSON_TITLES.has(opening.toLowerCase()) || [...persons.keys()].some((name) => name.split(" ").includes(opening));
-  const stem = isName ? candidate.stem : candidate.stem.charAt(0).toLowerCase() + candidate.stem.slice(1);
-  return { ...candidate, stem: `In the story, ${stem}` };
+/** A statement as a sentence; fiction is stated as fiction. */
+function asTold(text: string, { sort }: Analysis): string {
+  return sentenceOf(sort === "story" ? `in the story, ${text}` : text);
 }
 
 /** What somebody of the story does on purpose, finds, loses or decides; its gestures and its weather are nothing to be asked. */
 function movesTheStory({ phrasing: { clause, subject }, sentence, words }: Statement, { analysis, factsBySentence }: SourceStock): boolean {
   const isDeed = clause.rank === "main" && clause.verb.cat === "v" && !clause.passive && words >= 6;
   const object = clause.complements.find(({ role }) => role === "object")?.node;
-  const head = object ? (headTerminal(object).lemma ?? "").toLowerCase() : "";
-  const isMoving = MOVING.has(clause.verb.lemma ?? "") || (analysis.lemmaCounts.get(head) ?? 0) >= 3 || (factsBySentence.get(sentence)?.length ?? 0) > 0;
-  return isDeed && isMoving && (analysis.persons.has(subject) || /^the \p{Ll}+$/u.test(subject));
+  return isDeed && (isMoving(clause, object, analysis) || factsBySentence.has(sentence)) && (analysis.persons.has(subject) || /^the \p{Ll}+$/u.test(subject));
 }
 
 /** What a speaker says is stated as said; a speaker's comparison is a judgement. */
@@ -58,8 +53,8 @@ function startsWithName({ stem, evidence }: Candidate): boolean {
 function fromStatement(statement: Statement, stock: SourceStock, seed: number): Candidate[] {
   const { analysis } = stock;
   const { clause } = statement.phrasing;
-  // "The fog drifts through the nets": a crumb of a longer sentence.
   const isStory = analysis.sort === "story";
+  // "The fog drifts through the nets": a crumb of a longer sentence.
   const isCrumb =
     !isStory &&
     statement.words < 7 &&
@@ -84,7 +79,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
   if (reworded && !comparesWithNothing(reworded.text)) {
     candidates.push({
       ...base,
-      stem: sentenceOf(reworded.text),
+      stem: asTold(reworded.text, analysis),
       key: "true",
       factId: facts.find((fact) => fact.clause === clause)?.id ?? `${statement.sentence.index}:statement:${clause.start}`,
       factType: facts[0]?.type ?? "statement",
@@ -97,7 +92,7 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
       ...base,
-      stem: sentenceOf(falsehood.text),
+      stem: asTold(falsehood.text, analysis),
       key: "false",
       correction: sentenceOf(statement.text),
       factId: (isNumber ? numbered?.id : facts.find((fact) => fact.clause === clause)?.id) ?? `${statement.sentence.index}:statement:${clause.start}`,
@@ -115,7 +110,7 @@ function isSaidElsewhere(changed: string, { sentence, phrasing: { clause } }: St
   const subject = (headTerminal(clause.subject).lemma ?? "").toLowerCase();
   return (sentencesByLemma.get(subject) ?? []).some((other) => {
     const content = contentBySentence.get(other)!;
-    return other !== sentence && content.has(verb) && new RegExp(`\\b${changed.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}\\b`, "i").test(other.text);
+    return other !== sentence && content.has(verb) && new RegExp(`\\b${literally(changed)}\\b`, "i").test(other.text);
   });
 }
 
@@ -197,7 +192,7 @@ function fromCauses(stock: SourceStock): Candidate[] {
     return [
       {
         kind: "true-false" as const,
-        stem: sentenceOf(text),
+        stem: asTold(text, stock.analysis),
         key: "true",
         accepted: [],
         distractors: [],

@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import type { Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -31,9 +31,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const named = phraseRest(phrasing, analysis, [what.node, ...clauses, ...reasonsOf(clause)]);
   const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
   const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
-  const answer = nodeText(clause.sentence, what.node)
-    .replace(/^to /, "")
-    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
+  const answer = deedsIn(clause.sentence, what.node);
   if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
   return [
     {
@@ -53,6 +51,13 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "to bake bread, to clean fish and to season a soup", without the *to* of each. */
+function deedsIn(sentence: Sentence, node: Node): string {
+  return nodeText(sentence, node)
+    .replace(/^to /, "")
+    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
+}
+
 /** "asks the judge *to dismiss* her", "lets you *watch* the sun" */
 function isDeed({ f }: Node, verb: string): boolean {
   return f.form === "to" || (f.form === "base" && /^(?:let|help)$/.test(verb));
@@ -65,9 +70,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = nodeText(clause.sentence, part.node)
-    .replace(/^to /, "")
-    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
+  const answer = deedsIn(clause.sentence, part.node);
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];
   return [
     factOf(phrasing, part.node.start, {
@@ -169,9 +172,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // Who wants to close *it* does not want to close himself.
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = nodeText(clause.sentence, part.node)
-    .replace(/^to /, "")
-    .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
+  const answer = deedsIn(clause.sentence, part.node);
   // "wanted to be a carpenter at first": true for a while only.
   if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [

@@ -1,10 +1,10 @@
 import type { Analysis } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, sharingClauses } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
-import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
+import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId } from "./fact";

@@ -91,8 +91,6 @@ export function closedDefiniens(definiens: string): string {
 
 /** What a clause with *be* says that its subject is, where that is a noun phrase. */
 function predicateOf(clause: Clause): Node | undefined {
-  // "The best known is Old Faithful": the best known what?
-  if (/^the (?:best|most|least|worst) \p{L}+$/iu.test(nodeText(clause.sentence, clause.subject))) return undefined;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   return saysWhatIs(clause) && predicate?.cat === "np" ? predicate : undefined;
 }

@@ -1,5 +1,6 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
-import { headTerminal } from "../../language/tree";
+import type { Clause } from "../../language/clause";
+import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAge } from "./find-age";
@@ -98,7 +99,7 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
 }
 
 /** What is found, lost, made or promised moves a story on; so does a thing that it keeps coming back to. */
-export const MOVING = new Set(
+const MOVING = new Set(
   "live meet find discover lose build make steal hide promise bring invent forget remember win break repair fix save rescue hear ask buy sell decide need give share lend teach show bring rescue warn refuse borrow swap".split(
     " ",
   ),
@@ -110,10 +111,15 @@ function isMainPerson(name: string, { persons, narrator }: Analysis): boolean {
   return name === narrator || (person !== undefined && (person.mentions ?? 0) >= most);
 }
 
-function carriesTheStory({ pattern, clause, answerNode }: Fact, { lemmaCounts, headingLemmas }: Analysis): boolean {
+function carriesTheStory({ pattern, clause, answerNode }: Fact, analysis: Analysis): boolean {
   if (pattern !== "what-object" && pattern !== "what-relation" && pattern !== "what-has" && pattern !== "where") return false;
-  const head = (answerNode && headTerminal(answerNode).lemma)?.toLowerCase() ?? "";
-  return MOVING.has(clause.verb.lemma ?? "") || (lemmaCounts.get(head) ?? 0) >= 3 || headingLemmas.has(head);
+  return isMoving(clause, answerNode, analysis);
+}
+
+/** A deed that moves a story on, or one done to what the story keeps coming back to. */
+export function isMoving({ verb }: Clause, object: Node | undefined, { lemmaCounts, headingLemmas }: Analysis): boolean {
+  const head = (object && headTerminal(object).lemma)?.toLowerCase() ?? "";
+  return MOVING.has(verb.lemma ?? "") || (lemmaCounts.get(head) ?? 0) >= 3 || headingLemmas.has(head);
 }
 
 /** All facts of the clauses of one sentence that can be asked about by themselves. */

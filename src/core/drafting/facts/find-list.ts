@@ -2,7 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import type { Phrasing } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
 import { numberWords } from "../phrasing/number-forms";
@@ -35,7 +35,7 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `Which ${numberWords(items.length)} things ${[phrasing.inverted, phrasing.subject, phrasing.verbPhrase, rest].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: askClause(phrasing, `Which ${numberWords(items.length)} things`, rest),
       answer,
       accepted: [items.map((item) => nodeText(clause.sentence, item).replace(/^(?:the|an?) /, "")).join(", ")],
       depth: "recall",

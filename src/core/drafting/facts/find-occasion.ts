@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
+import { sharingClauses } from "../../language/clause";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { askShared, holdsForAll, sharingClauses } from "../phrasing/ask-shared";
+import { askShared, holdsForAll } from "../phrasing/ask-shared";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";

@@ -114,14 +114,14 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
+const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));
+const OF_NOUNS = new Set("about of between against".split(" "));
+
 /** "the names of rivers *in Siberia*": the rivers are there. */
 function isOfThePart(pp: Node, object: Node): boolean {
   const isPlace = /^(?:in|from)$/.test(pp.kids[0]?.lemma ?? "") && headTerminal(pp).cat === "pn" && !pp.f.time;
   return isPlace && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
 }
-
-const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));
-const OF_NOUNS = new Set("about of between against".split(" "));
 
 /** What it is done to: "a motor replaced *the clockwork*." */
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {

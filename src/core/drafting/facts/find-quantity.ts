@@ -71,9 +71,9 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (!counted || !noun || np !== counted || !["for", "in", "within", "after", "at"].includes(preposition)) return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
-    // "looks after 40,000 maps": only a time has an after.
     // "had sent *in* about 100,000 dollars": the in belongs to the verb.
     if (preposition === "in" && MONEY.test(noun)) return [];
+    // "looks after 40,000 maps": only a time has an after.
     if (preposition === "after" && !UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
     // "work best at about 37 degrees Celsius"
     if (preposition === "at")
@@ -100,12 +100,13 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";
   const asked = askSubject(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, rest);
   // "How many toads *used* the tunnel after it was opened?" has no auxiliary of its own.
-  const inMany = (_: string, head: string, verb: string) => `${head} ${({ is: "are", was: "were", has: "have", does: "do" } as Record<string, string>)[verb]} `;
-  const stem = clause.auxiliaries.length > 0 || clause.verb.cat !== "v" ? asked.replace(/^(How many .*?) (is|was|has|does) /, inMany) : asked;
+  const hasOne = clause.auxiliaries.length > 0 || clause.verb.cat !== "v";
+  const stem = hasOne ? asked.replace(/^(How many .*?) (is|was|has|does) /, (_, head, verb: string) => `${head} ${OF_MANY[verb]} `) : asked;
   const isEnough = clause.verb.cat === "be" && /\benough\b/.test(rest);
   return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
 
+const OF_MANY: Record<string, string> = { is: "are", was: "were", has: "have", does: "do" };
 const MONEY = /^(?:euros?|dollars?|pounds?|cents?|pence|marks?|guilders?|coins?)\b/;
 const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;
 

@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
+import { sharingClauses } from "../../language/clause";
 import { nounGender } from "../../language/noun-gender";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, reasonNode } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
-import { holdsForAll, sharingClauses, stateShared } from "../phrasing/ask-shared";
+import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear } from "./find-cause";

@@ -2,6 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
@@ -108,6 +109,6 @@ function isAsked(node: Node, clause: Clause): boolean {
 function isNobody({ subject }: Phrasing, analysis: Analysis): boolean {
   if (!NOBODY.test(subject)) return false;
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
-  const opening = new RegExp(`(?:^|, )${subject.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")} (?:argue|say|think|believe|claim|worry|fear)`, "i");
+  const opening = new RegExp(`(?:^|, )${literally(subject)} (?:argue|say|think|believe|claim|worry|fear)`, "i");
   return analysis.sentences.filter((sentence) => opening.test(sentence.text)).length !== 1;
 }

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, sharingClauses } from "../../language/clause";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
-import { askShared, sharingClauses, stateShared } from "../phrasing/ask-shared";
+import { askShared, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type Fact, factId } from "./fact";

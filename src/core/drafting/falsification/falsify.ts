@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { numberDistractors, yearDistractors } from "../distractors/number-distractors";
 import { numberValue } from "../phrasing/number-forms";
 import type { Statement } from "../source-stock";
@@ -63,7 +64,7 @@ const FRACTIONS = /\b(?:half|halves|thirds?|quarters?|fifths?|sixths?|tenths?|hu
 
 /** Replaces a word that stands there exactly once. */
 function swap(text: string, from: string, to: string, how: Falsehood["how"]): Falsehood[] {
-  const pattern = new RegExp(`(?<![\\w-])${from.replace(/[.*+?^$()[\]{}|\\]/g, "\\$&")}(?![\\w-])`, "g");
+  const pattern = new RegExp(`(?<![\\w-])${literally(from)}(?![\\w-])`, "g");
   return text.match(pattern)?.length === 1 ? [{ text: text.replace(pattern, to), how, from, to }] : [];
 }
 

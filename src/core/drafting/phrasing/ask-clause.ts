@@ -250,8 +250,8 @@ export function askSubject(phrasing: Phrasing, wh: string, rest: string): string
     finite = singularFinite(clause, finite);
   }
   const adverbs = preverbalAdverbs(clause);
-  const withAdverbs = !adverbs ? finite : first ? finite.replace(/^(\S+)/, `$1 ${adverbs}`) : `${adverbs} ${finite}`;
-  return `${[wh, withAdverbs, rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
+  const verb = !adverbs ? finite : first ? finite.replace(/^(\S+)/, `$1 ${adverbs}`) : `${adverbs} ${finite}`;
+  return `${[wh, verb, rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
 }
 
 function singularFinite(clause: Clause, finite: string): string {
@@ -260,16 +260,16 @@ function singularFinite(clause: Clause, finite: string): string {
   return [singular, ...more].join(" ");
 }
 
+/** "had *never* burned", "was *never* lit", "*never* burned"; "soda *alone* would" belongs to the soda. */
+function withAdverbs({ finite, clause }: Phrasing, adverbs: string): string {
+  if (!adverbs) return finite;
+  if (adverbs === "alone") return `${adverbs} ${finite}`;
+  if (clause.auxiliaries.length > 0) return finite.replace(/^(\S+)/, `$1 ${adverbs}`);
+  return clause.verb.cat === "be" ? `${finite} ${adverbs}` : `${adverbs} ${finite}`;
+}
+
 /** The clause as a plain statement without a full stop: subject, verb, rest. */
 export function stateClause(phrasing: Phrasing, rest: string): string {
   const adverbs = preverbalAdverbs(phrasing.clause);
-  const [first] = phrasing.clause.auxiliaries;
-  const verb = !adverbs
-    ? phrasing.finite
-    : first && adverbs !== "alone"
-      ? phrasing.finite.replace(/^(\S+)/, `$1 ${adverbs}`)
-      : phrasing.clause.verb.cat === "be" && adverbs !== "alone"
-        ? `${phrasing.finite} ${adverbs}`
-        : `${adverbs} ${phrasing.finite}`;
-  return [phrasing.subject, verb, rest].filter(Boolean).join(" ").replace(/ ,/g, ",");
+  return [phrasing.subject, withAdverbs(phrasing, adverbs), rest].filter(Boolean).join(" ").replace(/ ,/g, ",");
 }

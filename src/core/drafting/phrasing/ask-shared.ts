@@ -1,15 +1,9 @@
 import type { Analysis } from "../../language/analysis";
-import { type Clause, joiningWord } from "../../language/clause";
+import { type Clause, joiningWord, sharingClauses } from "../../language/clause";
 import type { Node } from "../../language/tree";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { askClause, type Phrasing, phraseClause, stateClause } from "./ask-clause";
 import { phraseRest, preverbalAdverbs } from "./phrase-rest";
-
-/** The verb phrases that share one subject, in order; one clause alone is its own. */
-export function sharingClauses(clause: Clause): Clause[] {
-  if (!clause.shared) return [clause];
-  return clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank).sort((a, b) => a.verb.start - b.verb.start);
-}
 
 /**
  * A question about what holds for all verbs of a subject: "How can you *reduce the bill and help the

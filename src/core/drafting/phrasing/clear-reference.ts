@@ -76,6 +76,20 @@ function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Anal
   return sense !== undefined && lexicon.nounFile(sense) === BODY_FILE && !mayBeMade;
 }
 
+const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";
+/** "eleven living *ones*", "a single *one*", "*one that was based on oil*", "on *the second*". */
+const ONE_OF_SOME = new RegExp(`^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}))$`, "i");
+
+/** One, or several, of what another sentence names. */
+function isOneOfSome(np: Node, sentence: Sentence): boolean {
+  // "continue on *the other*", "*the two* made seven journeys"
+  if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  const head = headTerminal(np);
+  // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
+  const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
+  return (np.f.det === "def" && np.f.num !== "pl" && isQuality) || ONE_OF_SOME.test(nodeText(sentence, np));
+}
+
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
 
 /**
@@ -108,17 +122,7 @@ export function findUnclear(
   )
     return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
-  // "continue on *the other*", "*the two* made seven journeys"
-  if (node.cat === "np" && node.f.det === "dem" && node.kids.length === 2 && /^(?:adj|num)$/.test(node.kids[1]!.cat)) return "demonstrative";
-  // "eleven living *ones*", "a single *one*", "*the best known* is old"
-  const told = node.cat === "np" ? nodeText(sentence, node) : "";
-  if (/.\bones?$/i.test(told) && !/^(?:no|any|every|some) one$/i.test(told)) return "demonstrative";
-  if (node.cat === "np" && node.role === "determiner" && node.f.det === "def" && node.f.num !== "pl" && /^(?:adj|v)$/.test(headTerminal(node).cat))
-    return "demonstrative";
-  // "invented *one that was based on oil*": one what?
-  if (node.cat === "np" && /^(?:the )?ones? (?:that|which|who|whose)\b/i.test(nodeText(sentence, node))) return "demonstrative";
-  // "on *the second* she took the pump apart": the second day.
-  if (node.cat === "np" && /^the (?:second|third|fourth|fifth|sixth|tenth|last|next)$/i.test(nodeText(sentence, node))) return "demonstrative";
+  if (node.cat === "np" && isOneOfSome(node, sentence)) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.

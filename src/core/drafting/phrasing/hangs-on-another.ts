@@ -1,4 +1,4 @@
-import { type Clause, joiningWord } from "../../language/clause";
+import { type Clause, joiningWord, sharingClauses } from "../../language/clause";
 import { walkTree } from "../../language/tree";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
@@ -31,7 +31,7 @@ export function hangsOnAnother(clause: Clause): boolean {
 
 /** "walks to school *or takes the bus*": neither is said by itself; what one may do, one may. */
 function isAlternative(clause: Clause): boolean {
-  const sharing = clause.shared ? clause.sentence.clauses.filter((other) => other.subject === clause.subject && other.rank === clause.rank) : [];
+  const sharing = sharingClauses(clause);
   const mayDo = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""));
   return sharing.length > 1 && !clause.imperative && !clause.negated && !mayDo && joiningWord(sharing) === "or";
 }
@@ -42,8 +42,8 @@ function mayBeOfInner(clause: Clause): boolean {
   if (!clause.shared || !form) return false;
   // Either half may go on with the same form; *made* and *stamped* are of the past or of a passive.
   const alike = form === "past" || form === "participle" ? ["past", "participle"] : [form];
-  const inner = clause.sentence.clauses
-    .filter(({ subject, rank, verb }) => subject === clause.subject && rank === clause.rank && verb.start < clause.verb.start)
+  const inner = sharingClauses(clause)
+    .filter(({ verb }) => verb.start < clause.verb.start)
     .flatMap(({ complements }) =>
       complements.filter(({ role, node }) => role === "clause" && node.end <= clause.verb.start && node.end >= clause.verb.start - 2),
     );

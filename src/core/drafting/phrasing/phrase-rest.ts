@@ -265,13 +265,14 @@ function pointsBack(node: Node): boolean {
   );
 }
 
-/** "four holes, *each one inch deep*": a second measure, said in passing. */
+/** "On 15 January 1919, *a warm winter day*, the tank burst": a time told by another name. */
 function isSameTime(node: Node, parts: readonly { node: Node }[], { sentence }: Clause): boolean {
   const core = node.cat.endsWith("-c") ? (node.kids[node.head] ?? node) : node;
   const isTime = /^an? /i.test(nodeText(sentence, core)) && (Boolean(node.f.time ?? core.f.time) || core.f.sub === "time");
   return isTime && parts.some((other) => other.node !== node && other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
 }
 
+/** "four holes, *each one inch deep*": a second measure, said in passing. */
 function isMeasureInPassing(node: Node): boolean {
   return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
 }

@@ -27,9 +27,9 @@ function lastWord(qn: Node): string {
   return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
 }
 
-/** "bigger than a grain of rice" */
-function comparesWithThan(ap: Node): boolean {
-  return opensWithAs(ap) || ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && comparesWithThan(kid)));
+/** "bigger than a grain of rice", "as tall as a wardrobe" */
+function tellsHowMuch(ap: Node): boolean {
+  return opensWithAs(ap) || ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && tellsHowMuch(kid)));
 }
 
 /** Whether the last words of a phrase are said in passing. */
@@ -220,11 +220,11 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     if (endsInAside(l)) return { f: l.f, cost: 3 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
-  // "anyone who breaks a by-law"
   // "four hours *every Sunday*"
   rule("np", "np np", 0, "postmodifier", 0.4, (l, r) =>
     l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && isRecurringTime(r) ? l.f : undefined,
   );
+  // "anyone who breaks a by-law"
   rule("np", "np rc", 0, "relative", 0.6, (l) => {
     if (l.f.sub === "indef") return { ...l.f, det: "quant" };
     // "those who break a by-law"
@@ -270,7 +270,7 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   // "five of the seven"
   rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
   // "grains no bigger than a grain of rice"
-  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && comparesWithThan(r) ? l.f : undefined));
+  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && tellsHowMuch(r) ? l.f : undefined));
   // "the largest of the islands"
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
