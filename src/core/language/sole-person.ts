@@ -58,7 +58,7 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
 /** "*The cook* leaned out": somebody with a trade and no name, whom the pronoun may mean as well. */
 function speaksOfSomebody({ words }: Sentence, pronoun: "he" | "she", lexicon: Lexicon): boolean {
   return words.some(({ candidates, text, lower }, at) => {
-    const noun = candidates.find(({ cat, cost, flags }) => cat === "n" && cost < 1 && flags?.[0] === "sg")?.lemma;
+    const noun = candidates.find(({ cat, cost, flags }) => cat === "n" && cost < 2 && flags?.[0] === "sg")?.lemma;
     if (!noun || text !== lower || words[at - 1]?.lower !== "the" || !isPersonNoun(noun, lexicon)) return false;
     // "the engineer Bazalgette" has his name behind him.
     const isNamed = /^\p{Lu}/u.test(words[at + 1]?.text ?? "");
