@@ -19,7 +19,9 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       !isOfOthers(sentence) &&
       opensClearly(sentence) &&
       // "I think that they should …": who they are stands in another sentence.
-      !/^(?:he|she|it|they|this|that|these|those)\b/i.test(claimWords(sentence)),
+      !/^(?:he|she|it|they|this|that|these|those)\b/i.test(claimWords(sentence)) &&
+      // "Cafés should stop using them": so does what they are.
+      !/\b(?:it|them|this|these|those)[.!]?$/i.test(sentence.text),
   );
   const weight = (sentence: Sentence) =>
     (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) +
