@@ -64,6 +64,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   // "because the muscles work while": a sentence was torn.
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
+  if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";

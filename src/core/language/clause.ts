@@ -51,7 +51,8 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
     const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && vp.kids[1]?.cat !== "ws";
-    if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !(around && mayTellOf(around, noun!))) {
+    const rivals = [around, rel?.lemma === "which" ? objectBefore(sentence, node) : undefined].filter((rival) => rival !== undefined);
+    if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !rivals.some((rival) => mayTellOf(rival, noun!))) {
       readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
     }
   }
@@ -60,6 +61,13 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const isHead = index === node.head;
     readAsides(sentence, kid, out, node.cat === "np" && !isHead ? node : around, node.cat === "np" && isHead && index === 0 && node.kids.length === 2);
   }
+}
+
+/** "*their work* with Haiti, which was stopped": the noun phrase that ends where the preposition begins may be meant as well. */
+function objectBefore({ tree, words }: Sentence, np: Node): Node | undefined {
+  const before = words[np.start - 1];
+  if (np.cat !== "np" || np.role !== "relative" || !before?.candidates.some(({ cat }) => cat === "prep")) return undefined;
+  return [...walkTree(tree!)].find((node) => node.cat === "np" && node.end === np.start - 1 && !node.f.time && node.f.det !== "pron");
 }
 
 const WHAT_A_FACT_DOES = new Set(

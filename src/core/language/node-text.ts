@@ -97,7 +97,7 @@ export function nodeRange(sentence: Sentence, node: Node): { start: number; end:
 
 /** Adjectives that names begin with: "the Great Lakes", "New Zealand", "Large Nubian states" not. */
 const OPENS_NAME = new Set(
-  "new old great little big north south east west northern southern eastern western upper lower central red black white blue green royal grand high holy saint golden long".split(
+  "chief general new old great little big north south east west northern southern eastern western upper lower central red black white blue green royal grand high holy saint golden long".split(
     " ",
   ),
 );

@@ -33,7 +33,7 @@ export function resolveObjects(
 }
 
 /** Behind these the subject itself can be meant: "looked behind him", "carries it with her". */
-const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside".split(" "));
+const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside in".split(" "));
 
 type Known = { antecedents: ReadonlyMap<string, Antecedent>; persons: ReadonlyMap<string, Person>; lexicon: Lexicon };
 
@@ -68,6 +68,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     behind.slice(1).some((word) => JUDGED.test(word))
   )
     return undefined;
+  // "made *it* clear that …", "find *it* hard to …": what follows is meant.
+  if (pronoun.lemma === "it" && standsForWhatFollows(pronoun, sentence.tree!)) return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.
   if (/^like$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") && /^(?:feel|feels|felt)$/.test(sentence.words[pronoun.start - 2]?.lower ?? ""))
     return undefined;
@@ -84,7 +86,10 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (subject) return undefined;
   }
   const beside = objectBeside(pronoun, sentence);
-  const here = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => !beside || end <= beside.start || end > beside.end);
+  const here = candidatesIn(sentence, pronoun, own, known).filter(
+    // "a date with some fun *in it*": never the fun itself.
+    ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.kids[0]!.lemma ?? "") && end === phrase.start),
+  );
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) {
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
@@ -104,6 +109,14 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
   // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.
   return told.some(({ end }) => isObjectAt(end, before) || before.clauses.some(({ subject }) => coreOf(subject).end === end)) ? soleOf(told) : undefined;
+}
+
+/** The object before an adjective with its clause or to-phrase. */
+function standsForWhatFollows(pronoun: Node, tree: Node): boolean {
+  return [...walkTree(tree)].some(({ kids: [verb, what] }) => {
+    if (verb?.cat !== "vo" || what?.cat !== "ap" || verb.kids[1]?.start !== pronoun.start) return false;
+    return [...walkTree(what)].some(({ role, kids }) => role === "complement" && (kids[1]?.cat === "cs" || kids[1]?.f.form === "to"));
+  });
 }
 
 /** "watched *from the quay* as a crane set it down": where something happens is seldom what it happens to. */

@@ -121,10 +121,16 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   if (!isFirst) return isClosed ? 3 : 0.1;
   const isGiven = GIVEN_NAMES.has(token.lower) || MENS_NAMES.has(token.lower) || WOMENS_NAMES.has(token.lower);
   if (isGiven && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
+  // "*Turkey* lies between two seas": without an article, and nowhere written small.
+  const { noun = 0, verb = 0, adjective = 0 } = lexicon.findWord(token.lower) ?? {};
+  if (!isClosed && lexicon.nameKind(token.text) === "place" && noun + verb + adjective < RARE && !capitals.lowerCased.has(token.lower)) return 1;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
   const known = isClosed || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
   return known ? (isClosed ? 8 : 3.5) : 0.3;
 }
+
+/** Times in WordNet's tagged corpus: the bird called turkey is rarer than the country, and fish are not rarer than Fish. */
+const RARE = 6;
 
 const ERAS = /^(?:BCE?|CE|AD|B\.C\.(?:E\.)?|A\.D\.|C\.E\.)$/;
 

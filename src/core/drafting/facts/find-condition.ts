@@ -49,7 +49,12 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const answer = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   if (!answer || answer.split(" ").length < 3) return [];
   const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
+  // "Guilds must be encouraged": what must somebody else do?
+  if (demand && clause.passive) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
+  if (/^(?:need|want|require|deserve|like|know|believe)$/.test(clause.verb.lemma ?? "")) return [];
+  // "the party *had* a thousand members": so it was, and nothing happened.
+  if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
   const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
   return [
     {

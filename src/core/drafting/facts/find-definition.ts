@@ -37,7 +37,8 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const definiens = wordsText(sentence, predicate.start, belongs ? when.end : Math.max(predicate.end, clause.end));
   if (SINGLES_OUT.test(definiens)) return [];
   const term = midSentence(sentence, subject);
-  if (definiens.split(" ").length < 6) return [];
+  // "The only light is a blue one that …" names no sort; "is *found* on the shore" read as a noun has no article.
+  if (definiens.split(" ").length < 6 || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
   const bare = bareTerm(term);
@@ -54,7 +55,8 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answerNode: predicate,
     },
   ];
-  if (belongs || singlesOut(predicate)) {
+  // "one of the seventy parishes": nobody can tell which.
+  if ((belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens)) {
     facts.push({
       ...base,
       type: "naming",

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
-import { reasonNode, walkTree } from "../../language/tree";
+import { headTerminal, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -13,7 +13,8 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const inner = reasonNode(node);
     return inner.cat === "pp" && inner.f.form === "ing" && inner.kids[0]?.lemma === "by";
   });
-  if (!part || clause.negated) return [];
+  // "gain *nothing* by shutting their eyes"
+  if (!part || clause.negated || clause.complements.some(({ node }) => headTerminal(node).flags?.includes("neg"))) return [];
   const manner = reasonNode(part.node);
   const stem = askBehind(phrasing, analysis, "How", part.node);
   if (!stem || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];

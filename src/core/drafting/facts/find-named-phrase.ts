@@ -168,7 +168,11 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
   if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   // "a group of people called the council": many groups are of people.
-  if (THIN_NOUNS.has(headTerminal(meaning).lemma ?? "") && words < 6) return [];
+  if (
+    (THIN_NOUNS.has(headTerminal(meaning).lemma ?? "") || /^(?:class|type|family|series|variety|range)$/.test(headTerminal(meaning).lemma ?? "")) &&
+    words < 6
+  )
+    return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
   if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasPronoun(meaning)) return [];
@@ -249,6 +253,8 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   const person = analysis.persons.get(text.split(" ").at(-1)!);
   // "the lighthouse of Alexandria, one of the seven wonders": the lighthouse, and not the town.
   if (!person && sentence.words[term.start - 1]?.lower === "of") return [];
+  // "The Marsh District in Houston, Texas, an old suburb": the district, and not the state.
+  if (!person && sentence.words[term.start - 1]?.text === "," && /^\p{Lu}/u.test(sentence.words[term.start - 2]?.text ?? "")) return [];
   if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || isDeed(meaning, clause, analysis)) return [];
   const head = headTerminal(meaning).lemma ?? "";
   const human = Boolean(person) || (meaning.f.num !== "pl" && isPersonNoun(head, analysis.lexicon));

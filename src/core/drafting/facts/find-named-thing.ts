@@ -34,6 +34,8 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isOfPeople = phrasing.inverted !== "is" && [...walkTree(predicate)].some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
   const hasWho = [...walkTree(predicate)].some(({ cat, lemma }) => cat === "rel" && lemma === "who");
   const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
+  // "was an excellent choice for the part": what somebody thought, and not who it was.
+  if (phrasing.binder.human && !hasWho && !PEOPLES.has(head) && !mayNamePerson(head, analysis)) return [];
   const text = midSentence(sentence, name);
   return [
     factOf(phrasing, clause.subject.start, {
@@ -47,6 +49,12 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "who-or-what-is",
     }),
   ];
+}
+
+const PERSON_FILE = 18;
+
+function mayNamePerson(noun: string, { lexicon }: Analysis): boolean {
+  return isPersonNoun(noun, lexicon) || lexicon.findWord(noun)?.senses.some((sense) => lexicon.nounFile(sense) === PERSON_FILE) === true;
 }
 
 function pointsOut(unclear: string | undefined): boolean {

@@ -33,7 +33,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const more = part.cat === "pp" ? clause.adjuncts.find((other) => other.node.start === node.end && isOther(other.node))?.node : undefined;
     if (isPartOfDay && clause.adjuncts.some((other) => other.node !== node && reasonNode(other.node).f.time)) return [];
     // "died in 1852, *two years* before France adopted it": the measure and the clause are one time.
-    if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && isMeasure(reasonNode(other.node)))) return [];
+    if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && (isMeasure(reasonNode(other.node)) || isOther(other.node)))) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     const since = part.kids[0]?.lemma === "since";
@@ -51,9 +51,15 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
     // "gets too hot in summer and too cold *in winter*": each half has its own time.
     if (/\bin (?:summer|winter|spring|autumn|the (?:morning|afternoon|evening))\b.* and\b/.test(rest)) return [];
+    // "from a hundred *in the 1970s* to ten *in the 1990s*": two times, asked as one.
+    if (clause.adjuncts.some((other) => other.node !== node && other.node !== more && isOther(other.node))) return [];
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");
+    // "incorporated on 4 April 1850, *five months before …*": told twice.
+    if (/\b(?:1\d{3}|20\d{2})\b/.test(rest) && !more) return [];
+    // "in recent years" tells no time; "in a single season" how long it took; "their lowest level *since 1970*" belongs to the level.
+    if (/\b(?:recent|coming|a single|one single|a matter of)\b/.test(answer) || (since && /\b(?:\p{L}+est|most|least|first|last)\b/u.test(rest))) return [];
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|an?|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))
       return [];
     return [

@@ -59,7 +59,9 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     node.f.det !== "quant" &&
     node.f.det !== "num" &&
     node.f.det !== "pron";
-  if (!human && !thing) return [];
+  if ((!human && !thing) || (human && clause.verb.lemma === "mean")) return [];
+  // "The brothers *all* played": who all did?
+  if (/\b(?:all|both|each)\b/.test(preverbalAdverbs(clause))) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
   if (
@@ -114,13 +116,55 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
-const WHERE_IT_IS = new Set("inside outside nearby below above around underneath".split(" "));
-const OF_NOUNS = new Set("about of between against".split(" "));
+const WHERE_IT_IS = new Set("inside outside nearby below above underneath".split(" "));
+const OF_NOUNS = new Set("about of between against toward towards".split(" "));
 
 /** "the names of rivers *in Siberia*": the rivers are there. */
 function isOfThePart(pp: Node, object: Node): boolean {
   const isPlace = /^(?:in|from)$/.test(pp.kids[0]?.lemma ?? "") && headTerminal(pp).cat === "pn" && !pp.f.time;
   return isPlace && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
+}
+
+/** What is said, written or done on a subject. */
+const ON_NOUNS =
+  /^(?:work|book|lecture|report|talk|article|essay|paper|study|research|information|speech|law|tax|limit|ban|attack|effect|influence|impact|view|opinion|course|debate|discussion|advice|data|detail|restriction|sanction|pressure|lesson|chapter|text|poem|film|leaflet)$/;
+
+/** "gave a lecture at the museum *on whales*": what it is on stands apart from it. */
+function isTornFromSubject(object: Node, { adjuncts }: Clause): boolean {
+  const nouns = [...walkTree(object)].filter((node) => node.cat === "np" && node.end === object.end);
+  const tells = nouns.some((node) => ON_NOUNS.test(headTerminal(node).lemma ?? ""));
+  return tells && adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "on" && !node.f.time && node.start > object.end);
+}
+
+/** "sanctions *on the island*" */
+function isOnNoun(pp: Node, object: Node, { verb }: Clause): boolean {
+  const nouns = [...walkTree(object)].filter((node) => node.cat === "np" && node.end === object.end);
+  // "put a tax on salt": what is put is asked for.
+  return (
+    pp.f.sub === "on" &&
+    !pp.f.time &&
+    !/^(?:put|place|impose|pay|set|levy|lay)$/.test(verb.lemma ?? "") &&
+    nouns.some((node) => ON_NOUNS.test(headTerminal(node).lemma ?? ""))
+  );
+}
+
+const PARTS_OF_VERBS =
+  /^(?:suit|place|part|way|sense|shape|ground|pace|sail|siege|fire|fruit|hold|office|effect|care|charge|advantage|account|note|root|refuge|turn|aim|attention|heed|rise|birth|word|course|action|step|fun|room|time|war|heart|track|sight|leave|command|control|possession|stock|pride|delight|comfort|breath|credit|issue|battle)$/;
+
+const WITH_TO = new Set(
+  "responsibility duty key answer solution threat damage access approach attention commitment contribution devotion entrance exit exception guide invitation limit obligation opposition path reaction reference relation resistance response right road route visit witness alternative".split(
+    " ",
+  ),
+);
+
+/** "meet their responsibilities *to their families*" */
+function isToNoun(pp: Node, object: Node, { verb }: Clause): boolean {
+  return pp.f.sub === "to" && WITH_TO.has(headTerminal(object).lemma ?? "") && !/^(?:give|send|show|add|explain|offer|bring|owe|pay)$/.test(verb.lemma ?? "");
+}
+
+/** "involves scrutiny *by the council*": behind an object of a verb that acts, whoever does it belongs to the object. */
+function isByAnother(pp: Node, { passive }: Clause): boolean {
+  return !passive && pp.f.sub === "by" && pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.det !== "bare";
 }
 
 /** What it is done to: "a motor replaced *the clockwork*." */
@@ -150,6 +194,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     THIN_NOUNS.has(head.lemma ?? "")
   )
     return [];
+  // "follow suit", "set sail": one thing without an article is a part of what the verb says.
+  if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?
   if ([...walkTree(object)].some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
@@ -161,13 +207,18 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
   );
-  if (isTorn) return [];
+  if (isTorn || isTornFromSubject(object, clause)) return [];
   // "the rule *about property*": what follows some prepositions belongs to the noun before them.
   // "the organs *inside*": where a thing is belongs to it.
   const own = clause.adjuncts.find(
     ({ node }) =>
       node.start === object.end &&
-      ((node.cat === "pp" && (OF_NOUNS.has(node.kids[0]?.lemma ?? "") || isOfThePart(node, object))) ||
+      ((node.cat === "pp" &&
+        (OF_NOUNS.has(node.kids[0]?.lemma ?? "") ||
+          isOfThePart(node, object) ||
+          isByAnother(node, clause) ||
+          isToNoun(node, object, clause) ||
+          isOnNoun(node, object, clause))) ||
         (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
   )?.node;
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
@@ -234,10 +285,14 @@ function hasNo(np: Node): boolean {
 export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
+  // "is called *death by natural causes*"
+  if (clause.complements.some(({ role, node }) => role === "object2" && node.end === part?.node.start)) return [];
   if (!part || !clause.passive || clause.auxiliaries.length !== 1 || (clause.shared && !standsAlone(clause)) || clause.negated) return [];
   // "was punished by death": how, and by nobody.
   if (clause.verb.lemma === "punish" && headTerminal(part.node).lemma === "death") return [];
   const doer = withoutAside(part.node.kids[1]!);
+  // "are chosen *by vote*", "sent *by train*": how, and by nobody.
+  if (doer.f.det === "bare" && headTerminal(doer).flags?.[0] === "sg" && doer.f.num === "sg") return [];
   const rest = phraseRest(phrasing, analysis, [part.node]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");

@@ -14,6 +14,13 @@ const USING = new Set("use build make employ add design set carry fit install".s
 /** "were given money to buy salt": whoever gets it can use it. */
 const GIVEN = new Set("give pay send hire bring".split(" "));
 
+/** "enable people to see": whoever is moved to something does it. */
+const MOVING = new Set(
+  "enable allow force cause help encourage teach tell ask order get lead permit require persuade urge invite warn remind expect want train inspire motivate prompt tempt challenge compel oblige select elect choose advise beg forbid instruct".split(
+    " ",
+  ),
+);
+
 /** "is said to be", "are allowed to go": what follows is no purpose. */
 const TOLD = new Set(
   "say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "),
@@ -32,6 +39,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     (clause.passive && ((phrasing.binder.human && !GIVEN.has(clause.verb.lemma ?? "")) || TOLD.has(clause.verb.lemma ?? "")))
   )
     return [];
+  // "enables scientists *to find* genes": what they can do.
+  const [moved] = clause.complements;
+  if (MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && reasonNode(part.node).start === moved.node.end) return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
@@ -52,6 +62,12 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
   const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told}`;
+  // "a story *to get involved in*", "make sure *not to fall*"
+  if (
+    /\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) ||
+    clause.complements.some(({ node }) => /^(?:sure|certain)$/.test(headTerminal(node).lemma ?? ""))
+  )
+    return [];
   if (answer.split(" ").length < 3) return [];
   return [
     {
@@ -85,15 +101,18 @@ function withoutReason(purpose: Node): Node {
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */
 const TAKING_TO = new Set(
-  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job".split(
+  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job refusal failure inability unwillingness willingness readiness agreement offer proposal request demand pressure incentive motivation ambition intention intent determination urge temptation obligation responsibility authority capacity potential campaign struggle fight bid drive call invitation commitment resolve courage strength eagerness motion petition pledge threat vow movement mission quest crusade scheme possibility option choice honour honor privilege pleasure instruction warning move step".split(
     " ",
   ),
 );
 
 /** "gives councils the power *to make by-laws*": cut off, the noun says nothing. */
 export function takesInfinitive(clause: Clause, np: Node): boolean {
-  const follows = [...clause.adjuncts, ...clause.complements].some(({ node }) => node.cat === "vp" && node.f.form === "to" && node.start === np.end);
-  return follows && TAKING_TO.has(headTerminal(np).lemma ?? "");
+  const parts = [...clause.adjuncts, ...clause.complements].map(({ node }) => node);
+  // "the incentive *for people to move*"
+  const forWhom = parts.find((node) => node.start === np.end && node.cat === "pp" && node.f.sub === "for");
+  const follows = parts.some((node) => node.cat === "vp" && node.f.form === "to" && node.start === (forWhom ?? np).end);
+  return follows && (forWhom !== undefined || TAKING_TO.has(headTerminal(np).lemma ?? ""));
 }
 
 /** "turned out *to have a gift*", "returned *to find the house empty*": what came of it, and not what it was for. */
@@ -107,13 +126,31 @@ function isOutcome(clause: Clause, purpose: Node): boolean {
 }
 
 function belongsToNoun(clause: Clause, purpose: Node): boolean {
-  if (purpose.cat !== "vp" || (clause.passive && GIVEN.has(clause.verb.lemma ?? ""))) return false;
-  // "writing about the plan to close the pool"
+  if (purpose.cat !== "vp") return false;
+  // "were given *money* to buy salt", but "were given *the opportunity* to tell"
+  if (clause.passive && GIVEN.has(clause.verb.lemma ?? ""))
+    return clause.complements.some(({ node }) =>
+      /^(?:opportunity|chance|right|power|permission|order|task|job|choice|option)$/.test(headTerminal(node).lemma ?? ""),
+    );
+  // "warnings *to the population* to leave the town"
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const between = clause.adjuncts.filter(({ node }) => object && node.start >= object.end && node.end <= purpose.start);
+  if (
+    object &&
+    between.length > 0 &&
+    TAKING_TO.has(headTerminal(object).lemma ?? "") &&
+    between.every(({ node }) => node.cat === "pp" && /^(?:to|of|from|for)$/.test(node.f.sub ?? ""))
+  )
+    return true;
+  // "by heating sand *to make glass*": why it is heated, or why at all?
+  if (clause.adjuncts.some(({ node }) => node.end === purpose.start && reasonNode(node).cat === "pp" && reasonNode(node).f.form === "ing")) return true;
+  // "writing about the plan to close the pool", "the incentive for people to move"
   return [...clause.complements, ...clause.adjuncts].some(
     ({ node }) =>
       (node.cat === "np" || node.cat === "pp") &&
       node.end === purpose.start &&
-      TAKING_TO.has(headTerminal(node.cat === "pp" ? (node.kids[1] ?? node) : node).lemma ?? ""),
+      ((node.f.sub === "for" && node.start >= clause.verb.end) ||
+        [...walkTree(node)].some((inner) => inner.cat === "np" && inner.end === purpose.start && TAKING_TO.has(headTerminal(inner).lemma ?? ""))),
   );
 }
 

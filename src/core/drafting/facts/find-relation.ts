@@ -55,7 +55,6 @@ const PAIRS: Record<string, readonly string[]> = {
   link: ["to"],
   replace: ["with"],
   adapt: ["to"],
-  range: ["from"],
 };
 /** "base on", "name after": said of what is based or named. */
 const PASSIVE_ONLY = new Set("use know cover fill base associate suit name add connect link replace".split(" "));
@@ -156,6 +155,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted));
   if (!part) return [];
   const phrase = reasonNode(part.node);
+  // "used as a garnish *for drinks*": what stands between has it.
+  if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start >= clause.verb.end && node.end === phrase.start)) return [];
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
@@ -182,7 +183,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ")}?`,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),
@@ -194,11 +195,13 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** The phrases that follow without a gap and are neither time nor clause. */
-export function tailOf({ adjuncts }: Clause, phrase: Node): Node[] {
+export function tailOf({ adjuncts, passive }: Clause, phrase: Node): Node[] {
   const tail: Node[] = [];
   let end = phrase.end;
   for (const { node } of adjuncts) {
     if (node.start !== end || node.cat !== "pp" || node.f.time) continue;
+    // "is divided into two parts *by a wall*": the wall does it.
+    if (passive && node.f.sub === "by") break;
     tail.push(node);
     end = node.end;
   }

@@ -1,8 +1,9 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { TIME_NOUNS } from "../../language/data/noun-classes";
+import { TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -33,6 +34,12 @@ const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|s
 
 const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
 
+/** What things do not do. */
+const PERSONAL = new Set(
+  "realise realize think know believe want hope decide ask say tell try promise refuse remember forget learn feel love hate like".split(" "),
+);
+const SAYING = new Set("say announce claim state note add conclude suggest".split(" "));
+
 const HAS_MODAL = /\b(?:can|could|will|would|may|might|must|should)\b/;
 
 /** Parts of something that another sentence speaks of. */
@@ -43,8 +50,12 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const { sentence } = clause;
   // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
+  // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.
+  if (SAYING.has(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
   if (carriesOn(clause, analysis.sentences[sentence.index - 1]) || hangsOnAnother(clause) || mayBeTwoWords(clause) || lacksObject(clause, analysis))
     return "points-elsewhere";
+  // "*Let's* sit down": said by a writer to the readers.
+  if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
   if (clause.imperative) return phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
@@ -64,6 +75,10 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
   if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence) return "demonstrative";
+  // "*while playing*": read as a while.
+  if (/^(?:while|when|if|as) /i.test(nodeText(home, subjectNode))) return "no-subject";
+  // "*The following* is a list": what follows is no part of the question.
+  if (/^the (?:following|above|below|former|latter)$/i.test(nodeText(home, subjectNode))) return "demonstrative";
   // "A fourth protects the eggs": a fourth of what?
   if (subjectNode.role === "fraction") return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
@@ -81,6 +96,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const plainGerund = subjectNode.role === "gerund" && subjectNode.end - subjectNode.start === 1;
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
+  if (home === sentence && mayBeName(subjectNode) && PERSONAL.has(clause.verb.lemma ?? "")) return "no-subject";
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
   const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(subjectNode, home, analysis);
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
@@ -109,6 +125,13 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "*Fury* realizes that …": one thing that opens a sentence without an article. */
+function mayBeName(subject: Node): boolean {
+  const { flags, lemma = "" } = headTerminal(subject);
+  const isBare = subject.f.det === "bare" && subject.start === 0 && subject.end === 1 && flags?.[0] === "sg";
+  return isBare && !KIN_NAMES.has(lemma) && !UNIQUE_NOUNS.has(lemma);
 }
 
 /** "can *amend* or repeal *a law*": the object of the second verb is the first one's too. */

@@ -34,7 +34,7 @@ export const BINDS_NOTHING: Binder = { num: "sg", human: true, gender: "none" };
 
 export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   const head = headTerminal(node);
-  const person = analysis.persons.get(text) ?? analysis.persons.get(text.split(" ").at(-1)!);
+  const person = analysis.persons.get(text) ?? (head.cat === "n" ? undefined : analysis.persons.get(text.split(" ").at(-1)!));
   const unknown = person && person.gender === undefined ? { unknown: true as const } : {};
   const gender = person?.gender ?? nounGender(head.lemma ?? "");
   const rivals = !gender && node.f.det === "indef" ? { rivals: gendersOf(analysis) } : {};
@@ -84,6 +84,8 @@ const ONE_OF_SOME = new RegExp(`^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:
 function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // "continue on *the other*", "*the two* made seven journeys"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  // "at *the other end*": of what?
+  if (np.f.num !== "pl" && /^the other \p{L}+$/iu.test(nodeText(sentence, np))) return true;
   const head = headTerminal(np);
   // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
   const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));

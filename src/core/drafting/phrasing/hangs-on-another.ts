@@ -1,5 +1,6 @@
 import { type Clause, joiningWord, sharingClauses } from "../../language/clause";
-import { walkTree } from "../../language/tree";
+import { opensWithParticiple } from "../../language/grammar/phrase-shapes";
+import { type Node, walkTree } from "../../language/tree";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
@@ -12,7 +13,7 @@ export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherw
  */
 export function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
-  if (isAlternative(clause) || mayBeOfInner(clause)) return true;
+  if (isAlternative(clause) || mayBeOfInner(clause) || mayBeModifier(clause)) return true;
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
@@ -42,12 +43,22 @@ function mayBeOfInner(clause: Clause): boolean {
   if (!clause.shared || !form) return false;
   // Either half may go on with the same form; *made* and *stamped* are of the past or of a passive.
   const alike = form === "past" || form === "participle" ? ["past", "participle"] : [form];
+  // "The idea is that people *would* live apart and *would* go their own way": the idea would go nowhere.
+  const [modal] = clause.auxiliaries.filter(({ cat }) => cat === "modal");
+  const goesOn = ({ cat, flags, lemma }: Node) =>
+    (cat === "v" && alike.includes(flags?.[0] ?? "")) || (cat === "modal" && modal !== undefined && lemma === modal.lemma);
   const inner = sharingClauses(clause)
     .filter(({ verb }) => verb.start < clause.verb.start)
     .flatMap(({ complements }) =>
-      complements.filter(({ role, node }) => role === "clause" && node.end <= clause.verb.start && node.end >= clause.verb.start - 2),
+      complements.filter(({ role, node }) => (role === "clause" || node.cat === "cs") && node.end <= clause.verb.start && node.end >= clause.verb.start - 4),
     );
-  return inner.some(({ node }) => [...walkTree(node)].some(({ cat, flags }) => cat === "v" && alike.includes(flags?.[0] ?? "")));
+  return inner.some(({ node }) => [...walkTree(node)].some(goesOn));
+}
+
+/** "in exchange for *reduced hours* and *improved* prospects": improved by somebody, or improved prospects? */
+function mayBeModifier({ shared, verb, sentence }: Clause): boolean {
+  if (!shared || verb.flags?.[0] !== "past" || sentence.words[verb.start - 1]?.lower !== "and") return false;
+  return [...walkTree(sentence.tree!)].some((node) => node.cat === "np" && node.end === verb.start - 1 && opensWithParticiple(node));
 }
 
 /** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */

@@ -14,14 +14,14 @@ const DROPPED_ADVERBS = new Set(
   ),
 );
 const COMMENTS = new Set(
-  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly".split(
+  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly".split(
     " ",
   ),
 );
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
-  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at last|at once|in time|eventually),?$/i;
+  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually),?$/i;
 
 /** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
 function ownsOnly(node: Node): boolean {
@@ -47,7 +47,12 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
-    if (isExample(node, clause)) continue;
+    // "…, *which is a good way to meet*": said in passing of the whole.
+    if (isExample(node, clause) || node.cat === "c-rc") continue;
+    // "…, *with several towers having been built since*": said in passing of what is so meanwhile.
+    // "*With the war not going well*, he …"
+    if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && [...walkTree(node)].some(({ cat, f }) => cat === "vp" && f.form === "ing"))
+      continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "for up to forty minutes, *longer than a dolphin*"
@@ -57,6 +62,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
     // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
@@ -128,11 +134,14 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
     const text = midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain));
-    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" ? ", " : " ";
+    const isTime = node.cat === "c-sb" && /^(?:after|before|until|once)$/.test(reasonNode(node).f.sub ?? "");
+    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime ? ", " : " ";
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
-      isPurpose: role === "adjunct" && node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""),
+      isPurpose:
+        role === "adjunct" &&
+        (/^c-(?:vp|pp|advp)$/.test(node.cat) || (node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""))),
     });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
@@ -158,7 +167,7 @@ function deniesAnother(clause: Clause): boolean {
   return denies && words.some((word) => word === "again" || word === "yet");
 }
 
-/** "*In autumn* they push the drones out to save food": the time goes before the purpose. */
+/** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
 function beforePurpose(pieces: { order: number; text: string; isPurpose: boolean }[]): typeof pieces {
   const last = pieces.filter(({ order }) => order < FRONTED).sort((a, b) => b.order - a.order)[0];
   return last?.isPurpose ? pieces.map((piece) => (piece.order >= FRONTED ? { ...piece, order: last.order - 0.5 } : piece)) : pieces;

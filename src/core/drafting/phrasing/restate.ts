@@ -21,6 +21,9 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     clause.imperative
   )
     return undefined;
+  // "dominates the trade *in the north*": behind its doer the phrase would tell of that.
+  if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start === object.end && /^(?:in|at|for|from|about)$/.test(node.f.sub ?? "")))
+    return undefined;
   // "the storm cone, a black signal that …" has no second place to stand; "small fish" is or are?
   if (object.role === "apposition" || (object.f.num === "any" && (object.f.det === "bare" || coreOf(object).f.det === "bare"))) return undefined;
   if (

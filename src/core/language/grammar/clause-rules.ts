@@ -1,3 +1,4 @@
+import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
@@ -12,6 +13,12 @@ const BEHIND = new Set("with of to for into onto".split(" "));
 
 /** Verbs of being, standing and coming somewhere, which may stand in front of who does so. */
 const STANDING = new Set("lie sit stand hang live lurk grow rise stretch run lead flow come go fall follow shine hide sleep wait rest float".split(" "));
+
+/** "*war* did not end": one thing without an article as the subject. */
+function isBareSubject(s: Node): boolean {
+  const [subject] = s.kids;
+  return s.role === "subject" && subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1;
+}
 
 function holdsClause(node: Node): boolean {
   return node.cat === "rc" || node.cat === "s" || node.kids.some(holdsClause);
@@ -51,6 +58,14 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       : undefined,
   );
   rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) => (adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : sb.f));
+  // "*seven days* after the term had ended"
+  rule("sb", "np sb", 1, "measure", -0.3, (np, sb) =>
+    (np.f.det === "num" || np.f.det === "indef" || np.f.det === "quant") &&
+    TIME_NOUNS.has(headTerminal(np).lemma ?? "") &&
+    /^(?:after|before)$/.test(sb.f.sub ?? "")
+      ? sb.f
+      : undefined,
+  );
   // "while it breathes in *and while it breathes out*"
   rule("j-sb", "conj sb", 1, "mark", 0);
   rule("sb", "sb j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
@@ -65,12 +80,19 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   ] as const) {
     // "in a desert that is why people float salt water is denser": what holds a clause needs its comma.
     rule("s", `${cat} s`, 1, "adjunct", bare, (part, s) =>
-      s.f.gap ? undefined : { f: s.f, cost: cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0 },
+      s.f.gap || part.f.sub === "approx"
+        ? undefined
+        : {
+            f: s.f,
+            cost:
+              (cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0) +
+              (part.kids[0]?.lemma === "for" && isBareSubject(s) ? 1.5 : 0),
+          },
     );
     rule(`${cat}-c`, `${cat} comma`, 0, "mark", 0);
     // "accused *of a crime*, the case is heard": what is of something stands behind it.
     rule("s", `${cat}-c s`, 1, "adjunct", withComma, (part, s) =>
-      s.f.gap ? undefined : { f: s.f, cost: cat === "pp" && part.f.sub === "of" && s.role === "subject" ? 0.8 : 0 },
+      s.f.gap || part.f.sub === "approx" ? undefined : { f: s.f, cost: cat === "pp" && part.f.sub === "of" && s.role === "subject" ? 0.8 : 0 },
     );
   }
   rule("vp-c", "vp comma", 0, "mark", 0);
@@ -84,9 +106,15 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   const turnsTense = (l: Node, r: Node) => headTerminal(l).flags?.[0] === "past" && /^(?:plain|third)$/.test(headTerminal(r).flags?.[0] ?? "");
   rule("s", "s j-s", 0, "conjunct", 0.6, (l, r) => {
     const f = clauses(l, r);
-    return f && { f, cost: turnsTense(l, r) ? 1.5 : 0 };
+    // "through notices and *telephone calls*": one thing without an article seldom does anything.
+    return f && { f, cost: (turnsTense(l, r) ? 1.5 : 0) + (r.kids[1] && isBareSubject(r.kids[1]) ? 1 : 0) };
   });
   rule("s", "s c-j-s", 0, "conjunct", 0.2, clauses);
+  // "Ana built the hull, Ben sewed the sails, and Cy carved the mast"
+  rule("c-s", "comma s", 1, "mark", 0, (_, s) => (s.role === "subject" && !s.f.gap ? s.f : undefined));
+  rule("sl", "s c-s", 0, "conjunct", 0.5, (l, r) => (l.role === "subject" ? clauses(l, r) : undefined));
+  rule("sl", "sl c-s", 0, "conjunct", 0.2, clauses);
+  rule("s", "sl c-j-s", 0, "conjunct", 0.2, clauses);
   rule("semi-s", "semi s", 1, "mark", 0);
   rule("s", "s semi-s", 0, "conjunct", 0.2, clauses);
   rule("colon-np", "colon np", 1, "mark", 0);

@@ -1,6 +1,6 @@
-import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
+import { DEMONYMS, MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { isRecurringTime, opensWithAs } from "./phrase-shapes";
+import { isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
@@ -44,16 +44,31 @@ function isSuperlative(ap: Node): boolean {
   return /^(?:most|least)$/.test(firstWord(ap)) || headTerminal(ap).flags?.includes("superlative") === true;
 }
 
+/** "the first lamp", "the only harbour", "the largest museum" */
+function singlesOut(np: Node): boolean {
+  if (np.f.det !== "def" || np.role !== "determiner") return false;
+  const [modifier] = np.kids[1]?.kids ?? [];
+  return modifier?.cat === "ap" && (isSuperlative(modifier) || /^(?:first|only|last)$/.test(headTerminal(modifier).lemma ?? ""));
+}
+
 /** A year, with or without its era, or some years. */
 function isDated(qn: Node): boolean {
   return qn.f.sub === "year" || qn.f.sub === "era";
 }
 
+/** "the food *they had*", but not "the ship *the town had* diverted". */
+function isHadByNoun(s: Node): boolean {
+  return headTerminal(s).cat === "have" && s.end - headTerminal(s).end === 0 && s.kids[0]?.f.det !== "pron";
+}
+
+const STANDS_BEHIND =
+  /^(?:use|involve|concern|need|require|give|take|make|produce|find|leave|know|say|write|collect|pay|ask|offer|choose|select|catch|see|describe|mention|list)$/;
+
 /** The conjunction that goes with the word in front. */
 export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
 
 /** Nouns, what stands before them, what follows them, and their coordination. */
-export function addNounRules({ rule, lift }: RuleWriter): void {
+export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
   // "the Romans made their concrete": a people is many.
   lift("pnb", "pn", "noun", (n) => ({ f: { num: PEOPLES.test(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
@@ -65,6 +80,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     l.f.det === "def" && l.f.num !== "pl" && l.role === "determiner" && headTerminal(l).cat === "n" && !TIME_NOUNS.has(headTerminal(l).lemma ?? "")
       ? { ...r.f, num: "sg", det: "proper" }
       : undefined,
+  );
+  // "*British explorer* James Cook"
+  rule("np", "nb pnb", 1, "title", 0.4, (l, r) =>
+    !l.f.det && l.f.num === "sg" && headTerminal(l).cat === "n" && isPerson(headTerminal(l)) ? { ...r.f, num: "sg", det: "proper" } : undefined,
   );
   // "Alexander the Great", "Cancer the Crab"
   rule("np", "pnb np", 0, "title", 0.6, (l, r) =>
@@ -80,6 +99,11 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   );
   rule("np", "np c-np", 0, "date", 0, (l, r) => (l.role === "date" && r.f.time && r.f.det === "num" ? l.f : undefined));
   rule("np", "np qn", 0, "date", 0, (l, r) => (l.role === "date" && r.f.sub === "year" ? l.f : undefined));
+  // "*British and French* troops"
+  const ofPeople = (n: Node) => n.kids.length === 1 && DEMONYMS.has((headTerminal(n).lemma ?? "").toLowerCase());
+  rule("j-dem", "conj pnb", 1, "mark", 0, (l, r) => ((l.f.sub === "and" || l.f.sub === "or") && ofPeople(r) ? {} : undefined));
+  rule("dem", "pnb j-dem", 0, "coordination", 0.2, (l) => (ofPeople(l) ? {} : undefined));
+  rule("nb", "dem nb", 1, "modifier", 0.2, (_, r) => (r.f.det ? undefined : r.f));
   lift("nb", "pnb", "noun", (n) => ({ f: n.f, cost: 0.1 }));
   lift("ap", "adj", "adjective", (n) => ({ f: n.flags?.[0] ? { sub: n.flags[0] } : {}, cost: 0 }));
   lift("ap", "ord", "adjective", () => ({ f: { sub: "ord" }, cost: 0.1 }));
@@ -218,6 +242,10 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
     if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
     // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.
     if (endsInAside(l)) return { f: l.f, cost: 3 };
+    // "the International Foundation *for Electoral Systems*": a name of several words.
+    if (l.f.det === "def" && headTerminal(l).cat === "pn" && r.f.sub === "for" && r.kids[1]?.f.det === "proper") return { f: l.f, cost: 0 };
+    // "the first lamp *in the country*": of which it is the first.
+    if (singlesOut(l) && !r.f.time && /^(?:in|on)$/.test(r.f.sub ?? "")) return { f: l.f, cost: 0 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
   // "four hours *every Sunday*"
@@ -240,6 +268,8 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("c-np-c", "c-np comma", 0, "mark", 0);
   // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
   const explains = (l: Node, r: Node) =>
+    // "Born in Hobart, *Tasmania, Everett* was …": a place is no person.
+    (isPlaceName(l) && r.f.det === "proper" && !isPlaceName(r)) ||
     l.f.det === "pron" ||
     l.f.time ||
     TIME_NOUNS.has(headTerminal(l).lemma ?? "") ||
@@ -254,15 +284,23 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
     if (l.f.det === "pron" || endsInAside(l)) return undefined;
     // "the men set out to find": a purpose belongs to a verb of its own.
-    if (r.f.form === "participle" && r.f.gap) return { f: l.f, cost: r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3 };
+    if (r.f.form === "participle" && r.f.gap) {
+      // "a hundred chariots *followed*": by itself mostly a verb of its own, unlike "the tools *used*".
+      const isLone = r.end - r.start === 1 && !STANDS_BEHIND.test(headTerminal(r).lemma ?? "");
+      return { f: l.f, cost: (r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3) + (isLone ? 1 : 0) };
+    }
     return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
   });
   rule("c-vp", "comma vp", 1, "mark", 0);
   rule("c-vp-c", "c-vp comma", 0, "mark", 0);
   rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
-  rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => (r.f.form === "participle" && r.f.sub === "call" && l.f.det !== "pron" ? l.f : undefined));
+  rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => {
+    if (r.f.form !== "participle" || l.f.det === "pron") return undefined;
+    // "textbooks, *written and printed in the town*"
+    return r.f.sub === "call" ? l.f : r.f.gap && r.end - r.start >= 4 ? { f: l.f, cost: 0.6 } : undefined;
+  });
   rule("np", "np s", 0, "relative", 2, (l, r) =>
-    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l)
+    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l) && !isHadByNoun(r)
       ? // "After two months at sea *their gums bled*": how long, and seldom which months.
         { f: l.f, cost: l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0 }
       : undefined,
@@ -290,7 +328,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   const unlike = (l: Node, r: Node) => (l.f.det === "def" && l.f.num === "sg" && r.f.det === "bare" && r.f.num !== "pl" ? 1.6 : 0);
   rule("np", "np j-np", 0, "coordination", 0.5, (l, r) => {
     const f = joined(l, r);
-    return f && { f, cost: unlike(l, r) };
+    // "*reduced* hours and *improved* pay": alike, and no verb of its own.
+    const alike = opensWithParticiple(l) && opensWithParticiple(r.kids[1] ?? r) ? -1.2 : 0;
+    return f && { f, cost: unlike(l, r) + alike };
   });
   // "higher than *the other*", "the two made seven journeys": of what, another sentence says.
   rule("np", "det adj", 0, "determiner", 0.6, (l, r) => (l.flags?.includes("def") && r.lemma === "other" ? { num: "sg", det: "dem" } : undefined));
@@ -301,7 +341,9 @@ export function addNounRules({ rule, lift }: RuleWriter): void {
   rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
   // "did not want the others to hear him"
   rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
-  rule("npl", "np c-np", 0, "coordination", 0.3, (l) => (l.f.det === "pron" ? undefined : l.f));
+  // "On 2 May, *2000, officers and pilots* left": a year stands in a list of years only.
+  const isYear = (np: Node) => np.role === "number" && headTerminal(np).flags?.includes("year");
+  rule("npl", "np c-np", 0, "coordination", 0.3, (l, r) => (l.f.det === "pron" || (isYear(l) && !isYear(r.kids[1] ?? r)) ? undefined : l.f));
   rule("npl", "npl c-np", 0, "coordination", 0.1);
   rule("np", "npl j-np", 0, "coordination", 0.1, joined);
   rule("c-j-np", "comma j-np", 1, "mark", 0);

@@ -17,3 +17,9 @@ export function endsInComma(node: Node): boolean {
   const last = node.kids.at(-1);
   return last ? endsInComma(last) : node.cat === "comma";
 }
+
+/** "*killed* last month", "*reduced* hours" */
+export function opensWithParticiple(node: Node): boolean {
+  const first = node.kids[0];
+  return first === undefined ? node.cat === "v" && node.flags?.[0] === "participle" : opensWithParticiple(first);
+}

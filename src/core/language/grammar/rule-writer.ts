@@ -1,5 +1,6 @@
+import { isPersonNoun } from "../find-persons";
 import type { Lexicon } from "../lexicon";
-import type { Features, Node } from "../tree";
+import { type Features, headTerminal, type Node } from "../tree";
 
 /** The new node's features and cost, or undefined where the rule does not hold. */
 export type Made = { f: Features; cost: number } | undefined;
@@ -15,6 +16,10 @@ export type RuleWriter = {
   lift(to: string, from: string, role: string, make: (node: Node) => Made): void;
   /** Does the verb take it: I nothing, T an object, D two, L an adjective, C a clause, V a verb phrase? */
   has(verb: Node, frame: string): boolean;
+  /** Is it a name known as a place's? */
+  isPlaceName(np: Node): boolean;
+  /** Does the noun name persons: "explorer"? */
+  isPerson(noun: Node): boolean;
 };
 
 export function createRuleWriter(lexicon: Lexicon): RuleWriter & Grammar {
@@ -40,7 +45,9 @@ export function createRuleWriter(lexicon: Lexicon): RuleWriter & Grammar {
     unary.push({ to, from, role, make });
   };
   const has = (verb: Node, frame: string) => (lexicon.findWord(verb.lemma ?? "")?.frames || "IT").includes(frame);
-  return { binary, unary, rule, lift, has };
+  const isPerson = (noun: Node) => isPersonNoun(noun.lemma ?? "", lexicon);
+  const isPlaceName = (np: Node) => np.f.det === "proper" && lexicon.nameKind(headTerminal(np).lemma ?? "") === "place";
+  return { binary, unary, rule, lift, has, isPerson, isPlaceName };
 }
 
 export function agreeNumbers(a: string, b: string): "sg" | "pl" | "any" | undefined {

@@ -1,5 +1,5 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, isRecurringTime } from "./phrase-shapes";
+import { endsInComma, isRecurringTime, opensWithParticiple } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
@@ -23,12 +23,34 @@ const WANTING = new Set(
 );
 /** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
 const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
+const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
 function opensWithThat(s: Node): boolean {
   const first = s.kids[0];
   return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
+}
+
+/** The verb that a phrase ends with: "to *monitor*". */
+function lastVerb(node: Node): Node | undefined {
+  if (node.kids.length === 0) return node.cat === "v" ? node : undefined;
+  return lastVerb(node.kids.at(-1)!);
+}
+
+/** Verbs that go, stand or change by something. */
+const GOING_BY = new Set(
+  "pass stop go come sit stand live walk run drive sail lie sleep wait fall rise grow change differ begin end swear abide travel fly hurry".split(" "),
+);
+
+/** A past without its object: "the reports *submitted*". */
+function mayBePassive(vp: Node): boolean {
+  const verb = headTerminal(vp);
+  return vp.f.form === "fin" && vp.end - vp.start === 1 && verb.flags?.[0] === "past" && !GOING_BY.has(verb.lemma ?? "");
+}
+
+function namesDoer(pp: Node): boolean {
+  return pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.sub !== "refl";
 }
 
 /** Whether the verb phrase, or the one inside it, governs an object. */
@@ -188,8 +210,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "modal vp", 1, "auxiliary", 0, auxiliary({ form: "fin", agr: "any" }));
   rule("vp", "do vp", 1, "auxiliary", 0.2, (aux, vp) => {
     const f = auxForm(aux);
-    return f && auxiliary(f)(aux, vp);
+    // "do *better*"
+    return f && !HOW_ONE_DOES.test(headTerminal(vp).lemma ?? "") ? auxiliary(f)(aux, vp) : undefined;
   });
+  rule("vp", "do advp", 0, "adjunct", 0.3, (v, advp) => (HOW_ONE_DOES.test(headTerminal(advp).lemma ?? "") ? auxForm(v) : undefined));
   // have and do as full verbs
   rule("vp", "have np", 0, "object", 0.1, (v, np) => (object(np) ? auxForm(v) : undefined));
   rule("vp", "have vp", 0, "infinitive", 0.5, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? auxForm(v) : undefined));
@@ -204,7 +228,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // be as a copula
-  rule("vp", "be np", 0, "predicate", 0.1, (be, np) => (np.f.kase === "subj" ? undefined : beForm(be)));
+  rule("vp", "be np", 0, "predicate", 0.1, (be, np) => {
+    const f = np.f.kase === "subj" ? undefined : beForm(be);
+    // "was *killed last month* fighting": something done, and no month that is killed.
+    return f && { f, cost: np.f.det === "bare" && opensWithParticiple(np) ? 2 : 0 };
+  });
   // "decide what the facts are"
   lift("vp", "be", "copula", (be) => {
     const f = beForm(be);
@@ -220,12 +248,19 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "to vp", 1, "mark", 0, (_, vp) =>
     vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined,
   );
+  // "learn in small groups, *which is a good way to meet*": the whole, and no group.
+  rule("vp", "vp c-rc", 0, "adjunct", 1.6, (vp, rc) => (vp.f.form === "fin" && rc.f.agr === "sg" && rc.kids[1]?.kids[0]?.lemma === "which" ? vp.f : undefined));
   rule("vp", "not vp", 1, "negation", 0.3, (_, vp) => (vp.f.form === "to" || vp.f.form === "ing" ? vp.f : undefined));
 
   // Adjuncts
   // What stands near belongs near: each word between head and adjunct costs a little.
   const near = (vp: Node, adjunct: Node): Made => ({ f: vp.f, cost: 0.03 * Math.min(12, adjunct.start - vp.start) });
-  rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => (pp.f.sub === "of" || pp.f.sub === "than" ? { f: vp.f, cost: 1.5 } : near(vp, pp)));
+  rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => {
+    if (pp.f.sub === "of" || pp.f.sub === "than") return { f: vp.f, cost: 1.5 };
+    const made = near(vp, pp)!;
+    // "reports *submitted by states*": done by them, and seldom a verb of its own.
+    return pp.f.sub === "by" && mayBePassive(vp) && namesDoer(pp) ? { f: made.f, cost: made.cost + 1.5 } : made;
+  });
   rule("vp", "vp advp", 0, "adjunct", 0.15, near);
   rule("vp", "adv vp", 1, "adjunct", 0.2, (adv, vp) => (adv.f.sub === "particle" || adv.f.sub === "deg" || vp.f.form === "to" ? undefined : vp.f));
   // A reason belongs to what is said, not to a verb inside it: "knew little about hunting because …".
@@ -276,14 +311,21 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const verb = headTerminal(r);
     const mayBePassive = l.f.passive && !r.f.passive && verb.cat === "v" && verb.flags?.[0] === "past";
     // "collects there because cold air is heavier *and sinks*": what follows a reason goes on with it.
+    // "is kept by notices and *calls*": what was done to it and what it does are seldom joined.
+    const turnsActive = l.f.passive && !r.f.passive ? 0.5 : 0;
+    // "needed to *monitor* and verify the count": both are needed for.
+    const last = lastVerb(l);
+    const isTorn = r.f.form === "base" && last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base" ? 1.5 : 0;
     const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
-    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason };
+    // "closed higher in spring and *lower* in autumn": one of the past and one of today are seldom of one subject.
+    const turnsTense = l.f.form === "fin" && headTerminal(l).flags?.[0] === "past" && verb.cat === "v" && verb.flags?.[0] === "plain" ? 1.2 : 0;
+    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turnsTense + turnsActive + isTorn };
   };
   // "Worms dislike light, so keep the box in the dark": behind *so* a verb without a subject is a command.
   rule("j-vp", "conj vp", 1, "mark", 0, (conj, vp) => ({ f: vp.f, cost: conj.f.sub === "so" && vp.f.agr === "pl" ? 4 : 0 }));
   rule("vp", "vp j-vp", 0, "coordination", 0.4, joined);
   rule("c-j-vp", "comma j-vp", 1, "mark", 0);
-  rule("vp", "vp c-j-vp", 0, "coordination", 0.5, sameForm);
+  rule("vp", "vp c-j-vp", 0, "coordination", 0.5, joined);
   rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => {
     // "to mend the quay, to light the pier and to pay the pilots"
     const f = sameForm(l, r);
