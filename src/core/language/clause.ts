@@ -43,7 +43,8 @@ const NOT_SAID = new Set(["cs", "ws", "sb", "rc"]);
 
 /** "Pepsin, *which digests protein in the stomach*, works best in acid": a statement of its own about the noun before the comma. */
 function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node, goesOn = false): void {
-  const [noun, aside] = node.kids;
+  const [head, aside] = node.kids;
+  const noun = head && (ofAmount(head, aside) ?? head);
   // "which fought against the damage *that alcohol did*": read apart, the aside would end too soon.
   const isTorn = goesOn && !aside?.cat.endsWith("-c");
   if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc") && !isTorn) {
@@ -61,6 +62,13 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const isHead = index === node.head;
     readAsides(sentence, kid, out, node.cat === "np" && !isHead ? node : around, node.cat === "np" && isHead && index === 0 && node.kids.length === 2);
   }
+}
+
+/** "a small number of *challenges*, which allow …" */
+function ofAmount(np: Node, aside: Node | undefined): Node | undefined {
+  const [amount, pp] = np.kids;
+  const isAmount = np.role === "postmodifier" && pp?.f.sub === "of" && /^(?:number|variety|series|range|pair|group)$/.test(headTerminal(amount!).lemma ?? "");
+  return isAmount && aside?.cat.startsWith("c-rc") && plainRelative(aside).f.agr === "pl" ? pp!.kids[1] : undefined;
 }
 
 /** "*their work* with Haiti, which was stopped": the noun phrase that ends where the preposition begins may be meant as well. */

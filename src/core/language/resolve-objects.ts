@@ -73,6 +73,14 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   // "when it feels like it": a way of saying, and nothing is meant.
   if (/^like$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") && /^(?:feel|feels|felt)$/.test(sentence.words[pronoun.start - 2]?.lower ?? ""))
     return undefined;
+  // "never take *all of it*": so much of something that was told of as a thing to be had.
+  if (
+    pronoun.lemma === "it" &&
+    (/^(?:all|some|most|none|half|much|part|any|little) of$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") ||
+      (sentence.words[pronoun.start - 1]?.lower === "of" &&
+        /^(?:all|some|most|none|half|much|part|any|little)$/.test(sentence.words[pronoun.start - 2]?.lower ?? "")))
+  )
+    return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.

@@ -2,7 +2,7 @@ import type { Antecedent, Person, Sentence, TextSort } from "./analysis";
 import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
-import { TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
+import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
@@ -120,7 +120,7 @@ function agreeing(
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
-  return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`) ? undefined : antecedent;
+  return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`, lexicon) ? undefined : antecedent;
 }
 
 /**
@@ -157,8 +157,13 @@ function pointsToMore({ adjuncts, subject, auxiliaries }: Clause): boolean {
 }
 
 /** A word with a capital inside a sentence that is no part of the person's name. */
-function namesAnother({ name }: Person, text: string): boolean {
-  return [...text.matchAll(/(?<=[\p{Ll},;] )\p{Lu}\p{L}+/gu)].some(([word]) => !name.split(" ").includes(word));
+function namesAnother({ name }: Person, text: string, lexicon: Lexicon): boolean {
+  // "Coptic", "Paris", "August": words of the dictionary, and nobody's names.
+  const isNobodys = (word: string) => {
+    const senses = lexicon.findWord(word.toLowerCase())?.senses ?? [];
+    return lexicon.nameKind(word) === "place" || DEMONYMS.has(word.toLowerCase()) || (lexicon.nameKind(word) === undefined && senses.length > 0);
+  };
+  return [...text.matchAll(/(?<=[\p{Ll},;] )\p{Lu}\p{L}+/gu)].some(([word]) => !name.split(" ").includes(word) && !isNobodys(word));
 }
 
 /**
@@ -352,12 +357,16 @@ export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
   return first !== undefined && lexicon.nounFile(first) === ANIMAL;
 }
 
+const MANY_AS_ONE = new Set("family crew team staff public crowd folk people council government board audience couple group class army".split(" "));
+
 function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";
   const head = headTerminal(node);
   // "the air" is never they.
   if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
   if (num === "pl") return false;
+  // "*Her family* moved. In 1903 she …": a family is no she.
+  if (head.cat === "n" && MANY_AS_ONE.has(head.lemma ?? "") && pronoun !== "it") return false;
   const told = nounGender(head.lemma ?? "");
   if (told !== undefined && (pronoun === "he" || pronoun === "she") && told !== pronoun) return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);

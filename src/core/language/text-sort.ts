@@ -48,7 +48,9 @@ function isStory(prose: readonly Sentence[]): boolean {
 
 /** A writer who says so, or who ends on what should be done and weighs what others say. */
 function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): boolean {
-  const count = (pattern: RegExp) => prose.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
+  // What somebody in the text says is not the writer's.
+  const told = prose.filter(({ abstained }) => abstained !== "speech");
+  const count = (pattern: RegExp) => told.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
   if (count(IN_MY_VIEW) > 0 || (count(OUGHT) + count(MUST) / 2) / Math.max(1, prose.length) > 0.2) return true;
   const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
   if (title && count(OUGHT) > 0) return true;

@@ -147,7 +147,8 @@ export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
       clause,
       phrasing,
       stem: `What ${modal.lemma} happen to ${phrasing.subject}?`,
-      answer: `${clause.subject.f.num === "pl" || phrasing.binder.num === "pl" ? "they" : phrasing.binder.human ? "he or she" : "it"} ${[phrasing.finite, rest].filter(Boolean).join(" ")}`,
+      // "*anyone* who ignores it": whoever it is, one or many.
+      answer: `${clause.subject.f.num === "pl" || phrasing.binder.num === "pl" || /^(?:anyone|everyone|anybody|everybody)\b/i.test(phrasing.subject) ? "they" : phrasing.binder.human ? "he or she" : "it"} ${[phrasing.finite, rest].filter(Boolean).join(" ")}`,
       accepted: [],
       depth: "understanding",
       worth: 2.8,
@@ -162,6 +163,8 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
   if (
     !part ||
+    // "continues *to be run by the town*": done to it, and nothing that it does.
+    part.node.f.passive ||
     clause.passive ||
     clause.imperative ||
     (clause.shared && !standsAlone(clause)) ||

@@ -27,6 +27,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)
     .replace(/^./, (letter) => letter.toLowerCase())
+    .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
   if (answer.split(" ").length < 4) return [];
   return [

@@ -15,8 +15,11 @@ export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
   const relative = [...walkTree(predicate)].find((node) => node.cat === "rc" && node.end === predicate.end);
   const [mark, deed] = relative?.kids ?? [];
   if (!relative || (mark?.lemma !== "that" && mark?.lemma !== "who") || deed?.cat !== "vp") return [];
-  const core = coreOf(predicate);
-  const answer = wordsText(sentence, predicate.start, relative.start);
+  // "It was a Frenchman, *Jean Valcourt*, who …": his name is the answer.
+  const beside = [...walkTree(predicate)].find(({ role }) => role === "apposition")?.kids[1];
+  const name = beside && [...walkTree(beside)].find(({ cat, f }) => cat === "np" && f.det === "proper");
+  const core = name ?? coreOf(predicate);
+  const answer = name ? nodeText(sentence, name) : wordsText(sentence, predicate.start, relative.start);
   const human = analysis.persons.has(answer) || mark.lemma === "who";
   if (findUnclear(headNoun(core), sentence, analysis) || [...walkTree(deed)].some((node) => findUnclear(node, sentence, analysis, BINDS_NOTHING, false)))
     return [];

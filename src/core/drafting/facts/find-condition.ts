@@ -19,6 +19,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     ({ node }) =>
       (isCondition(reasonNode(node)) || isWhere(node, clause)) &&
       !isLikeness(node, clause) &&
+      // "sting *only* when they are in danger": what else happens then, it does not say.
+      !/^(?:only|even|especially|mainly|mostly|particularly)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "") &&
       !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.

@@ -17,7 +17,7 @@ import { findFeeling } from "./find-feeling";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
-import { findNamedByClause, findNamedPhrases } from "./find-named-phrase";
+import { findNamedByClause, findNamedDeed, findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
@@ -42,6 +42,7 @@ const FINDERS: FactFinder[] = [
   findSingled,
   findHolder,
   findNamedByClause,
+  findNamedDeed,
   findCause,
   findSo,
   findBackCause,

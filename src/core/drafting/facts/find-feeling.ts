@@ -34,6 +34,8 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   const verb = clause.verb.cat === "be" || FEELING_VERBS.has(clause.verb.lemma ?? "");
   if (predicate?.cat !== "ap" || !verb || clause.negated || clause.shared || !isSomebody(phrasing, analysis)) return [];
+  // "was *no longer* afraid"
+  if (clause.adjuncts.some(({ node }) => /^(?:no longer|never|hardly|not)$/.test(nodeText(clause.sentence, node).toLowerCase()))) return [];
   // "After an hour most people grow tired": of nobody in particular.
   if (clause.subject.f.det === "bare" || clause.subject.f.det === "quant") return [];
   const answer = headTerminal(predicate).lemma ?? "";

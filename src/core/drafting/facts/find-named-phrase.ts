@@ -5,10 +5,10 @@ import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import type { Phrasing } from "../phrasing/ask-clause";
+import { type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
 import { bareTerm } from "./find-definition";
 
@@ -50,6 +50,32 @@ export function findNamedByClause(phrasing: Phrasing, analysis: Analysis): Fact[
     if (named && relative) return byClause(named, relative, phrasing, analysis);
   }
   return [];
+}
+
+/** "The coral turns white, *a process known as bleaching*": what do we call the process in which it does? */
+export function findNamedDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const aside = clause.adjuncts.find(({ node }) => node.cat === "c-np" && node.start >= clause.verb.end)?.node;
+  const named = aside?.kids[1] && called(aside.kids[1]);
+  const isGeneral = clause.auxiliaries.length === 0 && !clause.verb.flags?.includes("past");
+  if (!aside || !named || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared || !isGeneral) return [];
+  const rest = phraseRest(phrasing, analysis, [aside]);
+  const { term, meaning } = named;
+  if (isUnclear(rest) || meaning.end - meaning.start > 3 || term.end - term.start > LONGEST_TERM) return [];
+  const name = nodeText(clause.sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
+  const definiens = `${nodeText(clause.sentence, meaning).replace(/^an? /, "the ")} in which ${stateClause(phrasing, rest)}`;
+  return [
+    factOf(phrasing, term.start, {
+      type: "naming",
+      stem: `What do we call ${definiens}?`,
+      answer: name,
+      answerNode: term,
+      accepted: [],
+      depth: "recall",
+      worth: 3.3,
+      pattern: "what-do-we-call",
+    }),
+  ];
 }
 
 /** "who study volcanoes", "that bends the light" */

@@ -51,7 +51,9 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "A wall called the septum separates …": the name is asked for, not the wall.
   if (clause.subject.role === "reduced" && /\bcalled\b/.test(nodeText(clause.sentence, clause.subject))) return [];
   const isGroup = GROUPS.has(headTerminal(node).lemma ?? "") || (isPeople(node) && node.f.num !== "sg");
-  const human = (phrasing.binder.human || isGroup) && node.f.det !== "indef" && node.f.det !== "quant";
+  // "an English doctor *named Thomas Young*"
+  const hasName = node.f.det === "indef" && analysis.persons.has(phrasing.subject);
+  const human = (phrasing.binder.human || isGroup) && (node.f.det !== "indef" || hasName) && node.f.det !== "quant";
   const thing =
     !phrasing.binder.human &&
     (headTerminal(node).cat === "n" ? node.f.det !== "def" || node.end - node.start >= 4 : isThingName(node, analysis)) &&
@@ -284,7 +286,7 @@ function hasNo(np: Node): boolean {
 /** What a passive names with *by*: "the tide is caused mainly *by the moon*". */
 export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
+  const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && !node.f.time && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
   // "is called *death by natural causes*"
   if (clause.complements.some(({ role, node }) => role === "object2" && node.end === part?.node.start)) return [];
   if (!part || !clause.passive || clause.auxiliaries.length !== 1 || (clause.shared && !standsAlone(clause)) || clause.negated) return [];

@@ -57,7 +57,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const stem = isSpent(clause)
     ? askClause(phrasing, "What", `${rest} to do`)
     : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
-  if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp")) return [];
+  if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause))) return [];
   // "went one morning to see the goat": somebody went, but where to?
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
   const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
@@ -150,7 +150,13 @@ function belongsToNoun(clause: Clause, purpose: Node): boolean {
       (node.cat === "np" || node.cat === "pp") &&
       node.end === purpose.start &&
       ((node.f.sub === "for" && node.start >= clause.verb.end) ||
-        [...walkTree(node)].some((inner) => inner.cat === "np" && inner.end === purpose.start && TAKING_TO.has(headTerminal(inner).lemma ?? ""))),
+        [...walkTree(node)].some(
+          (inner) =>
+            inner.cat === "np" &&
+            inner.end === purpose.start &&
+            // "the only woman *to rule the island*"
+            (TAKING_TO.has(headTerminal(inner).lemma ?? "") || /^the (?:\w+ )?(?:only|first|last|next|\w+est)\b/i.test(nodeText(clause.sentence, inner))),
+        )),
   );
 }
 

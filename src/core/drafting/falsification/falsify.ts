@@ -72,6 +72,8 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   const { clause } = phrasing;
   // "is like a game with a million balls": nothing is counted.
   if (/\b(?:like|as if)\b/.test(text)) return [];
+  // "She was thirty-seven years old": once.
+  if (/\b(?:was|were) [\w-]+ (?:years?|months?|weeks?|days?) old$/.test(text)) return [];
   const relatives = [...walkTree(clause.subject)].filter((node) => node.cat === "rc" || node.cat === "s");
   const counted = [...partsOf(clause), clause.subject]
     .flatMap((node) => [...walkTree(node)])

@@ -78,12 +78,17 @@ function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Anal
 
 const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";
 /** "eleven living *ones*", "a single *one*", "*one that was based on oil*", "on *the second*". */
-const ONE_OF_SOME = new RegExp(`^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}))$`, "i");
+const ONE_OF_SOME = new RegExp(
+  `^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}|\\d+(?:st|nd|rd|th)))$`,
+  "i",
+);
 
 /** One, or several, of what another sentence names. */
 function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // "continue on *the other*", "*the two* made seven journeys"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  // "*the following* requests", "*the previous* year"
+  if (/^the (?:following|preceding|previous|above|latter)\b/i.test(nodeText(sentence, np))) return true;
   // "at *the other end*": of what?
   if (np.f.num !== "pl" && /^the other \p{L}+$/iu.test(nodeText(sentence, np))) return true;
   const head = headTerminal(np);

@@ -48,7 +48,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
     // "…, *which is a good way to meet*": said in passing of the whole.
-    if (isExample(node, clause) || node.cat === "c-rc") continue;
+    if (isExample(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
     // "…, *with several towers having been built since*": said in passing of what is so meanwhile.
     // "*With the war not going well*, he …"
     if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && [...walkTree(node)].some(({ cat, f }) => cat === "vp" && f.form === "ing"))
@@ -64,12 +64,16 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
     // "First settled by fishermen, it …": a statement of its own.
-    if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle") continue;
+    if (node.cat === "vp-c" && /^(?:participle|ing)$/.test(node.kids[0]?.f.form ?? "") && node.end <= clause.subject.start) continue;
     // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
     if (node.start === asideEnd && !node.cat.startsWith("c-") && !node.f.time) {
       asideEnd = node.end;
       continue;
     }
+    // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
+    if (isLater(node, clause)) continue;
+    // "*Now* I check every hive": unlike before.
+    if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
     // "may take sixty": sixty of what?
     if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
@@ -91,6 +95,18 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
     if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
+    // "Inside *their* tissues live algae": never the algae's.
+    const isInverted = clause.verb.start < clause.subject.start && !clause.imperative;
+    if (
+      isInverted &&
+      node.end <= clause.verb.start &&
+      [...walkTree(node)].some(({ cat, lemma }) => cat === "poss" && /^(?:its|their|his|her)$/.test(lemma ?? ""))
+    )
+      return "pronoun";
+    // "When *it* set sail, Brandt had left": never Brandt, and nobody knows what.
+    const mayBePerson =
+      clause.subject.f.det === "proper" && clause.subject.end - clause.subject.start === 1 && analysis.lexicon.nameKind(phrasing.subject) !== "place";
+    if (isAhead && mayBePerson && sentenceHasIt(node, clause)) return "pronoun";
     // "The upper house may change it. If *it* makes changes, the bill goes back": whatever was told of before.
     if (node.end <= clause.subject.start && node.cat.includes("sb") && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
     if (role === "clause" && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
@@ -158,6 +174,25 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .join("")
     .replace(/,$/, "")
     .trim();
+}
+
+const LATER = /^(?:later|afterwards?|earlier|soon|then)$/;
+
+/** A time in front that counts from another sentence, before something done once. */
+function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): boolean {
+  if (node.end > subject.start || !/^advp(?:-c)?$/.test(node.cat) || !LATER.test(headTerminal(node).lemma ?? "") || negated) return false;
+  const [auxiliary, ...more] = auxiliaries;
+  const isOnce = auxiliary
+    ? more.length === 0 && auxiliary.cat === "be" && auxiliary.flags?.includes("past") === true
+    : verb.cat === "v" && verb.flags?.[0] === "past";
+  return isOnce && !/^(?:know|own|contain|live|stand|lie|remain|cost|weigh|seem|look)$/.test(verb.lemma ?? "");
+}
+
+/** A clause in front that tells of *it*. */
+function sentenceHasIt(node: Node, { sentence }: Clause): boolean {
+  return sentence.clauses.some(
+    ({ subject, start, end }) => start >= node.start && end <= node.end && headTerminal(subject).lemma === "it" && !sentence.resolved?.has(subject.start),
+  );
 }
 
 /** "never saw her *again*", "is not dead *yet*": without the word more is denied than the source denies. */

@@ -49,6 +49,12 @@ export const MULTIWORD: Record<string, string> = {
   "even when": "sub:though",
   "as soon as": "sub:when",
   "as long as": "sub:if",
+  ...Object.fromEntries(
+    ["once", "twice"].flatMap((often) =>
+      ["hour", "day", "week", "month", "year"].map((unit) => [`${often} ${unit === "hour" ? "an" : "a"} ${unit}`, "adv:time"]),
+    ),
+  ),
+  "a great deal": "adv:freq|pro:any,quant 0.7",
   "each other": "pro:refl",
   "one another": "pro:refl",
   "no one": "pro:sg,indef,neg",

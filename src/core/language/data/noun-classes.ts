@@ -18,7 +18,7 @@ export const UNIT_NOUNS = new Set(
 
 /** Heads too thin to be an answer or to tell one thing from another. */
 export const THIN_NOUNS = new Set(
-  "opposite contrary thing way kind sort type part number lot bit piece place people person man woman someone something time case fact example reason result one ones other others others' idea amount group set pair side end rest use form matter point member problem".split(
+  "deal opposite contrary thing way kind sort type part number lot bit piece place people person man woman someone something time case fact example reason result one ones other others others' idea amount group set pair side end rest use form matter point member problem".split(
     " ",
   ),
 );

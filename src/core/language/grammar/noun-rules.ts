@@ -113,6 +113,10 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
   const insideCompound = (r: Node) => (r.role === "modifier" && r.kids[0]?.cat === "ap" ? 1.5 : 0);
   rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) }));
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
+  // "90 *degrees Celsius*"
+  rule("nb", "nb pnb", 0, "name", -0.3, (l, r) =>
+    headTerminal(l).lemma === "degree" && /^(?:Celsius|Fahrenheit|Kelvin)$/.test(headTerminal(r).lemma ?? "") && r.end - r.start === 1 ? l.f : undefined,
+  );
   // "a skill called echolocation": what is called so stands behind.
   const calls = (v: Node) => v.flags?.includes("call") || v.flags?.includes("name");
   rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det && !calls(l) ? r.f : undefined));
@@ -287,9 +291,14 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
     if (r.f.form === "participle" && r.f.gap) {
       // "a hundred chariots *followed*": by itself mostly a verb of its own, unlike "the tools *used*".
       const isLone = r.end - r.start === 1 && !STANDS_BEHIND.test(headTerminal(r).lemma ?? "");
-      return { f: l.f, cost: (r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3) + (isLone ? 1 : 0) };
+      return { f: l.f, cost: (r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3) + (isLone ? (l.f.det === "proper" ? 2.5 : 1) : 0) };
     }
-    return r.f.form === "ing" && !r.f.gap ? { f: l.f, cost: 1.9 } : r.f.form === "to" ? { f: l.f, cost: 1.8 } : undefined;
+    return r.f.form === "ing" && !r.f.gap
+      ? { f: l.f, cost: l.f.det === "proper" ? 3 : 1.9 }
+      : r.f.form === "to"
+        ? // "the first woman *to earn* a licence"
+          { f: l.f, cost: singlesOut(l) || (l.role === "postmodifier" && singlesOut(l.kids[0]!)) ? 0.1 : 1.8 }
+        : undefined;
   });
   rule("c-vp", "comma vp", 1, "mark", 0);
   rule("c-vp-c", "c-vp comma", 0, "mark", 0);
@@ -307,6 +316,13 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
   );
   // "five of the seven"
   rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
+  // "citizens, *usually twelve*, who listen", "an animal, *often no bigger than a pea*, that lives …"
+  rule("c-ap-c", "c-ap comma", 0, "mark", 0);
+  rule("ap", "adv num", 1, "modifier", 0.6, (l, r) => (l.f.sub === "freq" && !r.flags?.includes("year") ? { sub: "often" } : undefined));
+  rule("np", "np c-ap-c", 0, "apposition", 0.9, (l, r) => {
+    const ap = r.kids[0]?.kids[1];
+    return l.f.det !== "pron" && ap && (ap.f.sub === "often" || tellsHowMuch(ap)) ? l.f : undefined;
+  });
   // "grains no bigger than a grain of rice"
   rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && tellsHowMuch(r) ? l.f : undefined));
   // "the largest of the islands"
@@ -337,6 +353,9 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
   rule("np", "det num", 0, "number", 1.2, (l, r) =>
     l.flags?.includes("def") && /^(?:two|three|four)$/.test(r.lemma ?? "") ? { num: "pl", det: "dem" } : undefined,
   );
+  // "the key to *the other two*"
+  rule("onum", "adj num", 1, "modifier", 0, (l, r) => (l.lemma === "other" && /^(?:two|three|four)$/.test(r.lemma ?? "") ? {} : undefined));
+  rule("np", "det onum", 0, "number", 0.6, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
   // "the bones *inside*"
   rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
   // "did not want the others to hear him"

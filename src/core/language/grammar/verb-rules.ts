@@ -23,11 +23,15 @@ const WANTING = new Set(
 );
 /** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
 const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
+export const NAMES_A_DEED =
+  /^(?:process|practice|method|event|phenomenon|condition|state|custom|system|procedure|technique|change|disorder|effect|illusion|reaction|movement|journey)$/;
 const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
 const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
 function opensWithThat(s: Node): boolean {
+  // "said *in May that* the boats had come"
+  if (s.cat === "s" && s.role === "adjunct" && s.kids[1]) return opensWithThat(s.kids[1]);
   const first = s.kids[0];
   return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
 }
@@ -131,6 +135,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     // "get caught", "got lost"
     if (v.lemma === "get" && vp.f.form === "participle" && vp.f.gap) return verbal(v, 0.3);
     if (vp.f.gap) return undefined;
+    // "helped found the town"
+    if (v.lemma === "help" && vp.f.form === "base" && !vp.f.passive) return verbal(v, -0.2);
     if (vp.f.form === "to") return verbal(v, v.flags?.includes("use") || WANTING.has(v.lemma ?? "") ? -0.2 : has(v, "V") ? 0.2 : 1.3);
     return vp.f.form === "ing"
       ? verbal(
@@ -248,6 +254,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "to vp", 1, "mark", 0, (_, vp) =>
     vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined,
   );
+  // "the coral turns white, *a process known as bleaching*": a name for the whole.
+  rule("vp", "vp c-np", 0, "adjunct", 0.9, (vp, cnp) => {
+    const np = cnp.kids[1];
+    return vp.f.form === "fin" && np?.role === "reduced" && np.f.det === "indef" && NAMES_A_DEED.test(headTerminal(np).lemma ?? "") ? vp.f : undefined;
+  });
   // "learn in small groups, *which is a good way to meet*": the whole, and no group.
   rule("vp", "vp c-rc", 0, "adjunct", 1.6, (vp, rc) => (vp.f.form === "fin" && rc.f.agr === "sg" && rc.kids[1]?.kids[0]?.lemma === "which" ? vp.f : undefined));
   rule("vp", "not vp", 1, "negation", 0.3, (_, vp) => (vp.f.form === "to" || vp.f.form === "ing" ? vp.f : undefined));
@@ -315,7 +326,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const turnsActive = l.f.passive && !r.f.passive ? 0.5 : 0;
     // "needed to *monitor* and verify the count": both are needed for.
     const last = lastVerb(l);
-    const isTorn = r.f.form === "base" && last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base" ? 1.5 : 0;
+    const isTorn =
+      (r.f.form === "base" || verb.flags?.[0] === "plain") && last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base" ? 1.5 : 0;
     const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
     // "closed higher in spring and *lower* in autumn": one of the past and one of today are seldom of one subject.
     const turnsTense = l.f.form === "fin" && headTerminal(l).flags?.[0] === "past" && verb.cat === "v" && verb.flags?.[0] === "plain" ? 1.2 : 0;
