@@ -246,6 +246,12 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   // "The first keeper was Abel Thorne. He …": by his name.
   const named =
     clause.verb.cat === "be" ? clause.complements.find(({ role, node }) => role === "predicate" && coreOf(node).f.det === "proper")?.node : undefined;
+  // "An English doctor *named Thomas Young* made it. He …"
+  const called =
+    clause.subject.role === "reduced"
+      ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)+)$/u.exec(nodeText(clause.sentence, clause.subject))?.[1]
+      : undefined;
+  if (called) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
   const node = coreOf(named ?? clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));

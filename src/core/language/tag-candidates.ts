@@ -42,11 +42,19 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
         ? readTags("adv:link", lower)
         : length > 1
           ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-          : tagToken(group[0]!, words.length === 0, lexicon, capitals);
+          : isPluralGenitive(tokens, i)
+            ? readTags("gen 0.2", lower)
+            : tagToken(group[0]!, words.length === 0, lexicon, capitals);
     words.push({ tokens: group, text, lower, candidates: tags.map((tag) => terminal(tag, words.length)) });
     i += length;
   }
   return words;
+}
+
+/** "the sailors*'* instruments" */
+function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
+  const [before, mark, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
+  return mark.text === "'" && before?.end === mark.start && before.lower.endsWith("s") && after?.kind === "word" && after.start > mark.end;
 }
 
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */

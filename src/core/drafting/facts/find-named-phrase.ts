@@ -26,6 +26,8 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
   if (!clause || !sentence.tree) return [];
   return [...walkTree(sentence.tree)].flatMap((node) => {
     if (node.cat !== "np") return [];
+    const other = otherName(node);
+    if (other) return nameAgain(other, clause, analysis);
     const named = called(node) ?? explained(node, sentence, analysis);
     return named ? toFacts(named, clause, analysis) : [];
   });
@@ -233,6 +235,44 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
       worth: how === "called" ? 3 : 3.2,
       pattern: "what-is-term",
     },
+  ];
+}
+
+/** "molten rock*, or magma,*" */
+function otherName(np: Node): Named | undefined {
+  const [meaning, aside] = np.kids;
+  const term = aside?.cat === "c-or-c" ? inside(aside) : undefined;
+  return np.role === "apposition" && meaning && term ? { term, meaning, how: "called" } : undefined;
+}
+
+/** What is another name for *molten rock*? */
+function nameAgain({ term, meaning }: Named, clause: Clause, analysis: Analysis): Fact[] {
+  const { sentence } = clause;
+  const [head, own] = [headTerminal(term), headTerminal(meaning)];
+  const isPlain = head.cat === "n" && own.cat === "n" && !["def", "poss", "dem"].includes(meaning.f.det ?? "") && meaning.end - meaning.start <= LONGEST_TERM;
+  if (!isPlain || hasPronoun(meaning) || findUnclear(meaning, sentence, analysis) || THIN_NOUNS.has(own.lemma ?? "")) return [];
+  const name = midSentence(sentence, term);
+  const definiens = midSentence(sentence, meaning);
+  const bare = bareTerm(name);
+  const phrasing = {
+    clause,
+    subject: definiens,
+    binder: { num: meaning.f.num ?? "any", human: false },
+    inverted: "is",
+    verbPhrase: "called",
+    finite: "is called",
+  };
+  return [
+    factOf(phrasing, term.start, {
+      type: "naming",
+      stem: `What is another name for ${definiens}?`,
+      answer: name,
+      answerNode: term,
+      accepted: bare === name ? [] : [bare],
+      depth: "recall",
+      worth: 2.6,
+      pattern: "what-is-called",
+    }),
   ];
 }
 

@@ -158,6 +158,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   for: "prep:for|sub:for 4",
   from: "prep:from",
   with: "prep:with",
+  worth: "prep:worth 0.2|n:any,mass 1.5",
   without: "prep:without",
   within: "prep:within",
   into: "prep:into",

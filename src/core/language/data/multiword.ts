@@ -47,6 +47,8 @@ export const MULTIWORD: Record<string, string> = {
   "even though": "sub:though",
   "even if": "sub:though",
   "even when": "sub:though",
+  "each time": "sub:when 0.4|adv:freq",
+  "every time": "sub:when 0.4|adv:freq",
   "as soon as": "sub:when",
   "as long as": "sub:if",
   ...Object.fromEntries(

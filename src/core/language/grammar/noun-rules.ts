@@ -286,6 +286,8 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
   rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
   rule("np", "np c-np", 0, "apposition", 2.4, explains);
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
+    // "needs *something to do*"
+    if (r.f.form === "to" && /^(?:some|any|no|every)(?:thing|where|body|one)$/.test(headTerminal(l).lemma ?? "")) return { f: l.f, cost: 0.3 };
     if (l.f.det === "pron" || endsInAside(l)) return undefined;
     // "the men set out to find": a purpose belongs to a verb of its own.
     if (r.f.form === "participle" && r.f.gap) {
@@ -309,7 +311,12 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
     return r.f.sub === "call" ? l.f : r.f.gap && r.end - r.start >= 4 ? { f: l.f, cost: 0.6 } : undefined;
   });
   rule("np", "np s", 0, "relative", 2, (l, r) =>
-    r.f.gap && l.f.det !== "pron" && l.f.det !== "proper" && headTerminal(r).cat !== "be" && !endsInAside(l) && !isHadByNoun(r)
+    r.f.gap &&
+    (l.f.det !== "pron" || /^(?:all|everything)$/.test(headTerminal(l).lemma ?? "")) &&
+    l.f.det !== "proper" &&
+    headTerminal(r).cat !== "be" &&
+    !endsInAside(l) &&
+    !isHadByNoun(r)
       ? // "After two months at sea *their gums bled*": how long, and seldom which months.
         { f: l.f, cost: l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0 }
       : undefined,
@@ -324,7 +331,32 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
     return l.f.det !== "pron" && ap && (ap.f.sub === "often" || tellsHowMuch(ap)) ? l.f : undefined;
   });
   // "grains no bigger than a grain of rice"
-  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && tellsHowMuch(r) ? l.f : undefined));
+  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => {
+    if (l.f.det === "pron" || l.f.det === "proper") return undefined;
+    // "a path *two metres wide*"
+    return tellsHowMuch(r) ? l.f : r.role === "measure" ? { f: l.f, cost: -0.4 } : undefined;
+  });
+  // "a brain *the size of a seed*", "children *our age*"
+  rule("np", "np np", 0, "postmodifier", 0.8, (l, r) => {
+    const isMeasure = /^(?:size|length|height|width|shape|colou?r|age|weight|thickness|depth)$/.test(headTerminal(r).lemma ?? "");
+    const isTold = (r.f.det === "def" && r.role === "postmodifier" && r.kids[1]?.f.sub === "of") || (r.f.det === "poss" && r.end - r.start === 2);
+    return isMeasure && isTold && l.f.det !== "pron" && l.f.det !== "proper" ? l.f : undefined;
+  });
+  // "number 41", "page 12"
+  rule("np", "n num", 0, "number", 0.3, (l) =>
+    /^(?:number|page|chapter|room|platform|figure|line|gate|level|stage|step|pier|berth)$/.test(l.lemma ?? "") && l.flags?.[0] === "sg"
+      ? { num: "sg", det: "proper" }
+      : undefined,
+  );
+  // "molten rock*, or magma,*"
+  rule("or-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "or" && (r.f.det === "bare" || r.f.det === "indef") && r.end - r.start <= 3 ? r.f : undefined));
+  rule("c-or", "comma or-np", 1, "mark", 0);
+  rule("c-or-c", "c-or comma", 0, "mark", 0);
+  rule("np", "np c-or-c", 0, "apposition", 0.6, (l, r) =>
+    l.f.det !== "pron" && l.f.det !== "proper" && agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") ? l.f : undefined,
+  );
+  // "from one vat to *the next*"
+  rule("np", "det ord", 0, "determiner", 0.5, (l, r) => (l.flags?.includes("def") && r.lemma === "next" ? { num: "sg", det: "dem" } : undefined));
   // "the largest of the islands"
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
@@ -332,6 +364,9 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
   // "some trials, such as those about fraud, are too hard"
   rule("np", "np c-pp-c", 0, "examples", 0.5, (l, r) => (r.kids[0]?.kids[1]?.f.sub === "suchas" && l.f.det !== "pron" ? l.f : undefined));
   rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" || l.f.sub === "nor" ? { ...r.f, sub: l.f.sub } : undefined));
+  // "a university *and not a school*"
+  rule("not-np", "not np", 1, "mark", 0, (_, r) => (/^(?:def|indef|proper|poss)$/.test(r.f.det ?? "") ? r.f : undefined));
+  rule("j-np", "conj not-np", 1, "mark", 0.3, (l, r) => (l.f.sub === "and" || l.f.sub === "but" ? { ...r.f, sub: "and" } : undefined));
   // "both the keeper and his wife", "neither a fish nor a lizard"
   rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
     r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,

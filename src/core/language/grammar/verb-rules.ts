@@ -98,7 +98,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const verb = headTerminal(vo);
     // "passed it on to the British, who …, *a country house*": nobody is given a house behind his own comma.
     if (vo.kids[1] && endsInComma(vo.kids[1])) return undefined;
-    return object(np) && np.f.det !== "pron" ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
+    // "does not teach you *anything*"
+    const isVague = np.f.det === "pron" && /thing$/.test(headTerminal(np).lemma ?? "") && has(verb, "D");
+    return object(np) && (np.f.det !== "pron" || isVague) ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
   });
   // "made the tunnels wider than was necessary": what is compared is what they were made.
   rule("vp", "vo ap", 0, "predicate", 1.2, (vo, ap) => ({
@@ -166,6 +168,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   const particle = (adv: Node) => adv.f.sub === "particle";
   rule("vt", "v adv", 0, "particle", 0.1, (v, adv) => (particle(adv) ? verbal(v, 0) : undefined));
+  // "until the tea was *paid for*", "things that are *looked for*"
+  rule("vg", "v prep", 0, "particle", 1, (v, prep) =>
+    (v.flags?.[0] === "participle" || v.flags?.[0] === "base") && /^(?:for|at|on|after|about|to|with|upon)$/.test(prep.lemma ?? "")
+      ? { ...inflected(v), gap: true }
+      : undefined,
+  );
   lift("vp", "vt", "verb", (v) => ({ f: v.f, cost: 0.1 }));
   lift("vg", "vt", "verb", (v) => ({ f: { ...v.f, gap: true }, cost: 0.6 }));
   rule("vp", "vt np", 0, "object", 0.3, (v, np) => (object(np) && np.f.det !== "pron" ? v.f : undefined));
@@ -245,6 +253,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     return f && { f: { ...f, gap: true }, cost: 2 };
   });
   rule("vp", "be ap", 0, "predicate", 0, (be) => beForm(be));
+  // "he was *the strongest*"
+  rule("vp", "be best", 0, "predicate", 0.3, (be) => beForm(be));
   rule("vp", "be pp", 0, "predicate", 0.3, (be) => beForm(be));
   rule("vp", "be advp", 0, "predicate", 0.9, (be) => beForm(be));
   rule("vp", "be cs", 0, "predicate", 0.5, (be) => beForm(be));
