@@ -97,6 +97,10 @@ function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | un
     .map(({ text }) => text)
     .join(" ");
   if (told.some((sentence) => sentence.speaker)) return undefined;
+  // "Good morning. *My name is Daniel Osei*, and I …"
+  const introduced = told.map(({ text }) => /\b[Mm]y name is (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)+)/u.exec(text)?.[1]).find(Boolean);
+  if (introduced && sort !== "story") return introduced;
+  if (own > 0 && told.some(({ text }) => /^(?:Good (?:morning|afternoon|evening)|Ladies and gentlemen|Dear friends)\b/.test(text))) return "the speaker";
   if (own > 0 && /\b(?:speech|talk|address)\b/i.test(named)) return "the speaker";
   if (sort === "opinion" && own > 0) return "the writer";
   if (own / Math.max(1, told.length) < OWN_SHARE) return undefined;

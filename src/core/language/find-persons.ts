@@ -1,3 +1,4 @@
+import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
 import type { Lexicon } from "./lexicon";
@@ -23,7 +24,10 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
       if ((words.length > 1 && NO_SURNAME.test(words.at(-1)!)) || ASSEMBLY.test(words.at(-1)!)) continue;
-      if (words.length === 1 && DEMONYMS.has(words[0]!.toLowerCase())) continue;
+      if (words.length === 1 && (DEMONYMS.has(words[0]!.toLowerCase()) || isPeople(words[0]!, sentences))) continue;
+      if (words.length > 1 && isWeekday(words.at(-1)!)) continue;
+      // "*Mark* the best line": what is to be done.
+      if (from === 0 && sentence.clauses[0]?.imperative && sentence.clauses[0].verb.start === 0) continue;
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
@@ -212,6 +216,14 @@ function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): bool
   if (noun === "of" && PLACES_OF.test(sentence.words[from - 2]?.lower ?? "")) return true;
   const first = lexicon.findWord(noun)?.senses[0];
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
+}
+
+/** "the Cherokees", where the text also has "a Cherokee village": many, and nobody's name. */
+function isPeople(name: string, sentences: readonly Sentence[]): boolean {
+  if (/^(?:Celsius|Fahrenheit)$/.test(name)) return true;
+  if (!/[^s]s$/.test(name)) return false;
+  const one = new RegExp(`\\b${literally(name.slice(0, -1))}\\b(?!['’])`);
+  return sentences.some(({ text }) => one.test(text));
 }
 
 const PLACES_OF = /^(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle)$/;

@@ -81,6 +81,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
         /^(?:all|some|most|none|half|much|part|any|little)$/.test(sentence.words[pronoun.start - 2]?.lower ?? "")))
   )
     return undefined;
+  // "could remember *them all*"
+  if (/^(?:all|both)$/.test(sentence.words[pronoun.end]?.lower ?? "")) return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.

@@ -72,7 +72,7 @@ function othersOf(pronoun: "he" | "she"): RegExp {
 
 /** "she was *a woman*", "worked as *a keeper*": said of the same person, and nobody else. */
 function withoutPredicates(text: string): string {
-  return text.replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/gu, "$1");
+  return text.replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1");
 }
 
 /** "*the engineer* Joseph Bazalgette", "John Snow, *a doctor in Soho*," */

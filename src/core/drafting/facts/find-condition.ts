@@ -5,7 +5,7 @@ import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
-import { binderOf, findUnclear } from "../phrasing/clear-reference";
+import { binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -37,8 +37,11 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
   // "Engineers avoid clay when they choose a site": what somebody does on purpose does not happen.
-  if (condition.f.sub === "when" && !isModal && asked.subject === phrasing.subject && isPersonNoun(headTerminal(clause.subject).lemma ?? "", analysis.lexicon))
-    return [];
+  const isHuman =
+    isPersonNoun(headTerminal(clause.subject).lemma ?? "", analysis.lexicon) ||
+    phrasing.binder.human ||
+    /^(?:people|many people|most people)$/i.test(phrasing.subject);
+  if (condition.f.sub === "when" && !isModal && asked.subject === phrasing.subject && isHuman) return [];
   // "If you use a longer box, the picture will be larger": each is compared with what is otherwise.
   const compares = phraseRest(asked, analysis) === "comparison-left-open" ? { compares: true as const } : {};
   const askedRest = phraseRest({ ...asked, ...compares }, analysis);
@@ -54,7 +57,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "Guilds must be encouraged": what must somebody else do?
   if (demand && clause.passive) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
-  if (/^(?:need|want|require|deserve|like|know|believe)$/.test(clause.verb.lemma ?? "")) return [];
+  if (/^(?:need|want|require|deserve|like|know|believe|look|seem|resemble)$/.test(clause.verb.lemma ?? "")) return [];
   // "the party *had* a thousand members": so it was, and nothing happened.
   if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
   const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
@@ -141,7 +144,11 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // What stands behind the verbs of the command, all of them.
   const main = clause.sentence.clauses.filter((other) => other.rank === "main");
   const deeds = main.map((other) => phraseRest({ ...phrasing, clause: other, binder: asked.binder }, analysis, other === clause ? [part.node] : []));
-  if (isUnclear(askedRest) || deeds.some(isUnclear) || main.some((other) => !other.imperative)) return [];
+  // "When you use *someone's words*, do not change them": what the condition has named may be taken up.
+  const named = bindersIn(condition, clause.sentence, analysis);
+  const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
+  const isClear = parts.every(({ node }) => !findUnclear(node, clause.sentence, analysis, asked.binder, false, false, undefined, named));
+  if (isUnclear(askedRest) || (deeds.some(isUnclear) && !isClear) || main.some((other) => !other.imperative)) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
   if (answer.split(" ").length > 24) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();

@@ -23,7 +23,10 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.
     const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
-    if (isUnclear(rest) || (rest === "" && !(year && isFull)) || (clause.shared && clause.adjuncts.length > 1)) return [];
+    // "In what year did Sequoyah begin?": begin what?
+    const isOpen =
+      rest === "" && phrasing.binder.human && /^(?:begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
+    if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull)) || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);
     return [

@@ -141,7 +141,9 @@ export function findUnclear(
   const inner = owned && !CLAUSES.has(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
-  const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
+  // "the *upper* chamber" is compared with nothing.
+  const isPosition = node.cat === "np" && /^the (?:upper|lower|inner|outer) \p{L}/iu.test(nodeText(sentence, node));
+  const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison || isPosition;
   // "older people" are a sort of people, and compared with nobody.
   const isSort =
     node.role === "modifier" &&
