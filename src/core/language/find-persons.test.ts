@@ -14,12 +14,19 @@ describe("a name is a person's with positive evidence", () => {
   ])("%s", (_, text, wanted) => {
     expect(persons(text)).toEqual(wanted);
   });
-  it.each(["The boats came to Skerry Bay.", "In January the wind rose.", "People who live near Gull Point say little.", "The ship reached Paris."])(
-    "and not in %j",
-    (text) => {
-      expect(persons(text)).toEqual([]);
-    },
-  );
+  it.each([
+    "The fort stood near the town of Rosetta. Rosetta knew the river.",
+    "Other Cherokees believed the tale. A Cherokee village stood there.",
+    "On Black Sunday the dust rose.",
+    "The oven reached 90 degrees Celsius.",
+    "Mark the best line of the page.",
+    "The boats came to Skerry Bay.",
+    "In January the wind rose.",
+    "People who live near Gull Point say little.",
+    "The ship reached Paris.",
+  ])("and not in %j", (text) => {
+    expect(persons(text)).toEqual([]);
+  });
 });
 
 describe("one person", () => {

@@ -19,11 +19,13 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const sure = new Set<Person>();
   const family = new Set<string>();
   const withArticle = namesWithArticle(sentences, lexicon);
+  const places = namesOfPlaces(sentences);
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
       if ((words.length > 1 && NO_SURNAME.test(words.at(-1)!)) || ASSEMBLY.test(words.at(-1)!)) continue;
+      if (places.has(words.join(" "))) continue;
       if (words.length === 1 && (DEMONYMS.has(words[0]!.toLowerCase()) || isPeople(words[0]!, sentences))) continue;
       if (words.length > 1 && isWeekday(words.at(-1)!)) continue;
       // "*Mark* the best line": what is to be done.
@@ -212,10 +214,14 @@ function namesWithArticle(sentences: readonly Sentence[], lexicon: Lexicon): Rea
 /** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */
 function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
   const noun = sentence.words[from - 1]?.lower ?? "";
-  // "the town *of Rosetta*"
-  if (noun === "of" && PLACES_OF.test(sentence.words[from - 2]?.lower ?? "")) return true;
   const first = lexicon.findWord(noun)?.senses[0];
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
+}
+
+/** "the town of *Rosetta*": a place, wherever the text speaks of it. */
+function namesOfPlaces(sentences: readonly Sentence[]): ReadonlySet<string> {
+  const named = sentences.flatMap(({ text }) => [...text.matchAll(PLACES_OF)].map(([, name]) => name!));
+  return new Set(named);
 }
 
 /** "the Cherokees", where the text also has "a Cherokee village": many, and nobody's name. */
@@ -226,7 +232,8 @@ function isPeople(name: string, sentences: readonly Sentence[]): boolean {
   return sentences.some(({ text }) => one.test(text));
 }
 
-const PLACES_OF = /^(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle)$/;
+const PLACES_OF =
+  /\b(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle) of (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/gu;
 const FEAST = /^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
 

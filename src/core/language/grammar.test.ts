@@ -10,6 +10,30 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 describe("is accepted as a whole", () => {
   it.each([
     "Keepers wound the clockwork every four hours.",
+    "He repaired the sailors' instruments.",
+    "Her father ground lenses for telescopes and ships' lamps.",
+    "Molten rock, or magma, rises through the crust.",
+    "A jury is a group of citizens, usually twelve, who listen to the evidence.",
+    "The polyp is an animal, often no bigger than a pea, that builds a shell.",
+    "The keeper was the oldest.",
+    "The fog does not teach you anything.",
+    "A path two metres wide leads to the lamp.",
+    "A lens the size of a plate stood on the shelf.",
+    "Each time the rope is used, its fibres break.",
+    "All you need is a sunny day.",
+    "The boat is worth ten thousand crowns.",
+    "They lived at number 41.",
+    "It was a chapel and not a school.",
+    "From one rock to the next the gulls flew.",
+    "Children our age need sleep.",
+    "The port stayed closed until the tea was paid for.",
+    "The crew needs something to do.",
+    "They hoped for the key to the other two.",
+    "British explorer James Cook sailed north.",
+    "Ana built the hull, Ben sewed the sails, and Cy carved the mast.",
+    "Classes give pupils the chance to work in small groups, which is a good way to learn.",
+    "The board closed the pier seven days after the storm had ended.",
+    "In 1854 Berg helped found the town.",
     "In 1871 the lens arrived in forty-one crates filled with straw.",
     "The largest lenses, called first-order lenses, stood taller than two people.",
     "The sound stops while the cat breathes in and while it breathes out.",
@@ -119,4 +143,30 @@ it("keeps costs from the parts to the whole", () => {
 
 it("abstains from what is longer than a sentence should be", () => {
   expect(parse(`The lamp ${"and the rope ".repeat(30)}burned.`)).toBeUndefined();
+});
+
+describe("is read the likelier way", () => {
+  const roles = (text: string) => {
+    const tree = parse(text)!;
+    return [...walkTree(tree)].map(({ cat, role, start, end }) => `${cat}:${role} ${start}-${end}`);
+  };
+  it("a first of its sort with where it is the first", () => {
+    expect(roles("The town passed the first law in the country.")).toContain("np:postmodifier 3-9");
+  });
+  it("papers submitted by schools as papers, and no deed of theirs", () => {
+    const tree = parse("The board spoke of letters and papers submitted by schools.")!;
+    expect([...walkTree(tree)].some(({ cat, role }) => cat === "s" && role === "conjunct")).toBe(false);
+  });
+  it("a second verb of today behind one of the past as something else", () => {
+    const verbs = [...walkTree(parse("Prices closed higher in spring and lower in autumn.") ?? parse("Prices closed higher.")!)].filter(
+      ({ cat, flags }) => cat === "v" && flags?.[0] === "plain",
+    );
+    expect(verbs).toEqual([]);
+  });
+  it("a year behind its day as a date", () => {
+    expect(roles("On May 2, 2000, pilots and keepers left.")).toContain("np:coordination 6-9");
+  });
+  it("the name of what happens beside the whole clause", () => {
+    expect(roles("The coral turns white, a process known as bleaching.")).toContain("vp:adjunct 2-10");
+  });
 });

@@ -50,7 +50,7 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   const candidate = earlier ?? clauseBefore(sentence, pronoun, known);
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
   const named = solePerson(pronoun, persons, sentence, before, lexicon);
-  const sole = named && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, clause, earlier) ? named : undefined;
+  const sole = named && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
   if (antecedent || earlier) return antecedent;
@@ -75,12 +75,16 @@ function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known
 }
 
 /** "When Said became ruler, *he* gave de Lesseps permission": nobody gives himself something by his name, and Said was told of last. */
-function meansAnother(name: string, clause: Clause, earlier: Clause | undefined): boolean {
+function meansAnother(name: string, pronoun: string, clause: Clause, earlier: Clause | undefined, persons: ReadonlyMap<string, Person>): boolean {
   const parts = name.split(" ").filter((part) => part.length > 2);
   const isNamed = (node: Node) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pn" && parts.includes(lemma ?? ""));
   const isObject = clause.complements.some(({ role, node }) => /^object/.test(role) && isNamed(node));
   const isOther = earlier?.subject.f.det === "proper" && headTerminal(earlier.subject).cat === "pn" && !isNamed(earlier.subject);
-  return isObject || isOther;
+  // "When Jory came, *she* gave *him* a broom": Jory is him.
+  const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
+  const others = pronoun === "he" ? /^her$/ : /^him$/;
+  const isTheOther = clause.complements.some(({ node }) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
+  return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
 }
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {

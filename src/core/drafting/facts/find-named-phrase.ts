@@ -148,7 +148,9 @@ function called(np: Node): Named | undefined {
       : verb === "know"
         ? [...walkTree(vp!)].find((node) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.kids[1]
         : undefined;
-  return term?.cat === "np" ? { term, meaning, how: "called" } : undefined;
+  // "a process known as *bleaching*"
+  const isName = term?.cat === "np" || (term?.cat === "vp" && term.end - term.start === 1);
+  return term && isName ? { term, meaning, how: "called" } : undefined;
 }
 
 /** [term, [a meaning with something that sets it apart]] */

@@ -63,11 +63,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told}`;
   // "a story *to get involved in*", "make sure *not to fall*"
-  if (
-    /\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) ||
-    clause.complements.some(({ node }) => /^(?:sure|certain)$/.test(headTerminal(node).lemma ?? ""))
-  )
-    return [];
+  if (/\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) || /^(?:sure|certain)\b/.test(rest)) return [];
   if (answer.split(" ").length < 3) return [];
   return [
     {
