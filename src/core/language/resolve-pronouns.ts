@@ -219,7 +219,8 @@ function inFront(
   const main = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "adverbial" || !main || main.imperative || main.subject.start < clause.end || clauses[0] !== clause) return undefined;
   const named = main.subject.f.det === "proper" ? antecedentOf(main, found) : undefined;
-  if (!named) return undefined;
+  // "When *he* could not pay it, Fust took *him* to court": never Fust.
+  if (!named || speaksOfSame(main, pronoun)) return undefined;
   // "When he reached the coast, Gandhi …": the pronoun itself says that the name is somebody's.
   const gender = persons.get(named.text)?.gender ?? pronoun;
   const isName =
@@ -273,7 +274,8 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   // "Not all rust is useless. Painters have used it": rust, and not all of it.
   if (/^(?:not|no|few|little|hardly any)\b/i.test(text)) return undefined;
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
-  const known = node.f.det === "indef" && past ? text.replace(/^an? /, "the ") : text;
+  // "*A single Bible* kept a monk busy. It cost …": any of them.
+  const known = node.f.det === "indef" && past && !/^an? single\b/.test(text) ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };
 }
 

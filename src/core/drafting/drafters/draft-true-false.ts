@@ -123,6 +123,8 @@ function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis:
 /** Some content beyond a name and a verb, nothing said only "in some way". */
 function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): boolean {
   const { clause } = phrasing;
+  // "Water the plants early": a command is neither true nor false.
+  if (clause.imperative) return false;
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
   // "The yellow colours begin to show": when? The sentences before said it.
   if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;

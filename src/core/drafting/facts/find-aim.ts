@@ -7,6 +7,7 @@ import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { withoutReason } from "./find-purpose";
 
 const AIMING = new Set(
   "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(
@@ -70,7 +71,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = deedsIn(clause.sentence, part.node);
+  const answer = deedsIn(clause.sentence, withoutReason(part.node));
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];
   return [
     factOf(phrasing, part.node.start, {
@@ -175,7 +176,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // Who wants to close *it* does not want to close himself.
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = deedsIn(clause.sentence, part.node);
+  const answer = deedsIn(clause.sentence, withoutReason(part.node));
   // "wanted to be a carpenter at first": true for a while only.
   if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [

@@ -1,4 +1,4 @@
-import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
@@ -237,6 +237,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
+  // "Every circuit needs a battery. It needs a path": either would be right.
+  if (doesSoToMore(phrasing, analysis)) return [];
   // "spend about a month in the ocean"
   const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
   // "spent *decades* working out what the dances mean"
@@ -264,6 +266,29 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-object",
     },
   ];
+}
+
+const byVerb = new WeakMap<Analysis, Map<string, Clause[]>>();
+
+/** The main clauses of a source by their verbs. */
+function clausesOf(analysis: Analysis, verb: string): readonly Clause[] {
+  const known = byVerb.get(analysis) ?? new Map<string, Clause[]>();
+  if (!byVerb.has(analysis)) {
+    byVerb.set(analysis, known);
+    for (const { clauses } of analysis.sentences)
+      for (const clause of clauses) if (clause.rank === "main") known.set(clause.verb.lemma ?? "", [...(known.get(clause.verb.lemma ?? "") ?? []), clause]);
+  }
+  return known.get(verb) ?? [];
+}
+
+/** Another clause tells of the same subject and verb, with another object and nothing that sets the two apart. */
+function doesSoToMore({ clause, subject }: Phrasing, analysis: Analysis): boolean {
+  if (clause.adjuncts.length > 0) return false;
+  return clausesOf(analysis, clause.verb.lemma ?? "").some((other) => {
+    if (other === clause || other.negated !== clause.negated || other.passive !== clause.passive) return false;
+    const told = analysis.antecedents.get(positionKey(other.sentence, other.subject.start))?.text ?? midSentence(other.sentence, other.subject);
+    return told.toLowerCase() === subject.toLowerCase() && other.complements.some(({ role, node }) => role === "object" && node.f.det !== "pron");
+  });
 }
 
 /** "wears *its* bones": its owner is the subject, which the question names. */
@@ -295,7 +320,9 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const doer = withoutAside(part.node.kids[1]!);
   // "are chosen *by vote*", "sent *by train*": how, and by nobody.
   if (doer.f.det === "bare" && headTerminal(doer).flags?.[0] === "sg" && doer.f.num === "sg") return [];
-  const rest = phraseRest(phrasing, analysis, [part.node]);
+  // "was moved *by gravity alone*"
+  const alone = clause.adjuncts.find(({ node }) => node.start === part.node.end && headTerminal(node).lemma === "alone")?.node;
+  const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : [])]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.lemma ?? "", past ? "past" : "third");

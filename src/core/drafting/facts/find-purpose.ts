@@ -90,7 +90,7 @@ function isSpent(clause: Clause): boolean {
 }
 
 /** "to defend itself, *because it dies afterward*": a second reason is no part of the first. */
-function withoutReason(purpose: Node): Node {
+export function withoutReason(purpose: Node): Node {
   const last = [...walkTree(purpose)].find((node) => node.end === purpose.end && node.cat === "c-sb");
   return last ? { ...purpose, end: last.start } : purpose;
 }

@@ -186,6 +186,8 @@ export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysi
   const pronoun = inner && headTerminal(inner).cat === "pro" ? headTerminal(inner).lemma : undefined;
   const before = analysis.sentences[sentence.index - 1];
   if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
+  // "… only very slightly. If *it* was too steep, the water would damage the stone": of a sentence that was not understood it may be anything.
+  if (before.clauses.length === 0 && before.block.kind !== "heading" && !analysis.antecedents.has(positionKey(sentence, inner!.start))) return true;
   return before.clauses.some((clause) => {
     if (clause.rank !== "main" || clause.imperative) return false;
     const told = analysis.antecedents.get(positionKey(before, clause.subject.start));

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, sharingClauses } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
@@ -48,7 +48,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
     // "…, *which is a good way to meet*": said in passing of the whole.
-    if (isExample(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
+    if (isExample(node, clause) || isExampleBehind(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
     // "…, *with several towers having been built since*": said in passing of what is so meanwhile.
     // "*With the war not going well*, he …"
     if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && [...walkTree(node)].some(({ cat, f }) => cat === "vp" && f.form === "ing"))
@@ -106,6 +106,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "When *it* set sail, Brandt had left": never Brandt, and nobody knows what.
     const mayBePerson =
       clause.subject.f.det === "proper" && clause.subject.end - clause.subject.start === 1 && analysis.lexicon.nameKind(phrasing.subject) !== "place";
+    if (isAhead && isTheOther(node, clause)) return "pronoun";
     if (isAhead && mayBePerson && sentenceHasIt(node, clause)) return "pronoun";
     // "The upper house may change it. If *it* makes changes, the bill goes back": whatever was told of before.
     if (node.end <= clause.subject.start && node.cat.includes("sb") && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
@@ -188,6 +189,18 @@ function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): b
   return isOnce && !/^(?:know|own|contain|live|stand|lie|remain|cost|weigh|seem|look)$/.test(verb.lemma ?? "");
 }
 
+/** "When *he* could not pay, Fust took *him* to court and won": never Fust. */
+function isTheOther(node: Node, clause: Clause): boolean {
+  const ahead = [...walkTree(node)].find(({ cat, lemma }) => cat === "pro" && /^(?:he|she)$/.test(lemma ?? ""))?.lemma;
+  const object = ahead === "he" ? "him" : "her";
+  return (
+    ahead !== undefined &&
+    sharingClauses(clause).some(({ complements }) =>
+      complements.some(({ node: part }) => [...walkTree(part)].some(({ cat, lemma }) => cat === "pro" && lemma === object)),
+    )
+  );
+}
+
 /** A clause in front that tells of *it*. */
 function sentenceHasIt(node: Node, { sentence }: Clause): boolean {
   return sentence.clauses.some(
@@ -251,6 +264,11 @@ export function preverbalAdverbs(clause: Clause): string {
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
 function isExample(node: Node, clause: Clause): boolean {
   return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+/** "needs a source of energy, *such as a battery*" */
+function isExampleBehind(node: Node, { verb }: Clause): boolean {
+  return /^c-pp(?:-c)?$/.test(node.cat) && node.start >= verb.end && [...walkTree(node)].some(({ cat, f }) => cat === "prep" && f.sub === "suchas");
 }
 
 /** "*With its help* the census was counted": another thing's help, and never the census's own. */
