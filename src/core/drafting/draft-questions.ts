@@ -12,7 +12,7 @@ import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "8";
+export const ENGINE_VERSION = "9";
 
 export type Origin = { factId: string; pattern: string; score: number; matched?: string | undefined };
 export type Draft = { question: Question; origin: Origin };
@@ -44,15 +44,20 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   const used = startUsed(input.existing);
   const focus = readSteer(plan.steer);
   const pools = plan.rows.map((row) => poolFor(row, input, focus));
-  const drafts = allocate(
+  const drafts: Draft[][] = plan.rows.map(() => []);
+  // What is chosen for the first row stays at its place, so that it need not wait for the others.
+  let shown = 0;
+  for (const index of allocate(
     pools.map(({ inside }) => inside),
     used,
     input,
     focus,
-  );
+    drafts,
+  ))
+    if (index === 0) yield drafts[0]![shown++]!;
   const rows: RowReport[] = [];
   for (const [index, row] of plan.rows.entries()) {
-    for (const draft of drafts[index]!) yield draft;
+    for (const draft of index === 0 ? drafts[0]!.slice(shown) : drafts[index]!) yield draft;
     const drafted = drafts[index]!.length;
     rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pools[index]!, focus, analysis) } : {}) });
   }
@@ -141,27 +146,29 @@ function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): Reado
 
 /**
  * Rows take turns, those with the fewest candidates first, so that no kind uses up the facts of
- * another. What was chosen is then given out row by row, in the order of the plan.
+ * another. What was chosen is put into `drafts`, and the row it was chosen for is given out.
  */
-function allocate(pools: readonly Wanted[][], used: Used, input: DraftInput, focus: Focus): Draft[][] {
+function* allocate(pools: readonly Wanted[][], used: Used, input: DraftInput, focus: Focus, drafts: Draft[][]): Generator<number> {
   const { plan } = input;
-  const drafts: Draft[][] = plan.rows.map(() => []);
   let made = 0;
   const open = plan.rows
     .map((row, index) => ({ row, index }))
     .filter(({ row }) => row.count > 0)
     .sort((a, b) => pools[a.index]!.length / a.row.count - pools[b.index]!.length / b.row.count);
   for (let turns = open; turns.length > 0; ) {
-    turns = turns.filter(({ row, index }) => {
+    const going: typeof turns = [];
+    for (const turn of turns) {
+      const { row, index } = turn;
       const others = drafts.flat().map((draft) => draft.question);
       const draft = nextFit(pools[index]!, used, row, others, input, focus, input.newId(made));
-      if (!draft) return false;
+      if (!draft) continue;
       made++;
       drafts[index]!.push(draft);
-      return drafts[index]!.length < row.count;
-    });
+      yield index;
+      if (drafts[index]!.length < row.count) going.push(turn);
+    }
+    turns = going;
   }
-  return drafts;
 }
 
 function nextFit(

@@ -75,7 +75,7 @@ function ofAmount(np: Node, aside: Node | undefined): Node | undefined {
 function objectBefore({ tree, words }: Sentence, np: Node): Node | undefined {
   const before = words[np.start - 1];
   if (np.cat !== "np" || np.role !== "relative" || !before?.candidates.some(({ cat }) => cat === "prep")) return undefined;
-  return [...walkTree(tree!)].find((node) => node.cat === "np" && node.end === np.start - 1 && !node.f.time && node.f.det !== "pron");
+  return walkTree(tree!).find((node) => node.cat === "np" && node.end === np.start - 1 && !node.f.time && node.f.det !== "pron");
 }
 
 const WHAT_A_FACT_DOES = new Set(
@@ -90,7 +90,7 @@ const WHAT_A_FACT_IS =
 function mayTellOfAll(aside: Node, rel: Node, vp: Node): boolean {
   if (aside.cat.endsWith("-c") || rel.lemma !== "which") return false;
   const verb = headTerminal(vp);
-  const predicate = [...walkTree(vp)].find((node) => node.cat === "ap");
+  const predicate = walkTree(vp).find((node) => node.cat === "ap");
   return WHAT_A_FACT_DOES.has(verb.lemma ?? "") || (verb.cat === "be" && predicate !== undefined && WHAT_A_FACT_IS.test(headTerminal(predicate).lemma ?? ""));
 }
 
@@ -101,7 +101,7 @@ function plainRelative(aside: Node): Node {
 
 function isOneNoun(np: Node): boolean {
   // "the articles of Roberts, who …", "the top of the tower, which …": of which of the two?
-  return np.role !== "coordination" && [...walkTree(np)].every((node) => node.cat !== "pp");
+  return np.role !== "coordination" && walkTree(np).every((node) => node.cat !== "pp");
 }
 
 /** "the lamp of the tower, which …": which of the two? */

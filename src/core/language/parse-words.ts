@@ -53,7 +53,7 @@ export function createParser(grammar: Grammar): Parser {
           if (made) add({ cat: rule.to, f: made.f, cost: node.cost + made.cost, start, end, kids: [node], head: 0, role: rule.role });
         }
       };
-      if (end - start === 1) for (const node of words[start]!.candidates) add(node);
+      if (end - start === 1) for (const node of words[start]!.candidates) add({ ...node, start, end });
       for (let middle = start + 1; middle < end; middle++) {
         const lefts = chart[start * (n + 1) + middle]!;
         const rights = chart[middle * (n + 1) + end]!;

@@ -22,7 +22,7 @@ export function resolveDemonstrative({ subject, sentence }: Clause, before: Sent
   const head = headTerminal(subject);
   const lemma = (head.lemma ?? "").toLowerCase();
   if (head.cat !== "n" || THIN_NOUNS.has(lemma)) return undefined;
-  const all = [...walkTree(before.tree)].filter((node) => node.cat === "np" && (headTerminal(node).lemma ?? "").toLowerCase() === lemma);
+  const all = walkTree(before.tree).filter((node) => node.cat === "np" && (headTerminal(node).lemma ?? "").toLowerCase() === lemma);
   const [named, ...more] = all.filter((node) => !all.some((around) => around !== node && around.start <= node.start && around.end >= node.end));
   if (!named || more.length > 0 || (named.f.num !== undefined && subject.f.num !== undefined && !sameNumber(named, subject))) return undefined;
   const node = told(named);
@@ -44,7 +44,7 @@ function told(np: Node): Node | undefined {
 }
 
 function definite(np: Node, sentence: Sentence): string | undefined {
-  const isClear = ![...walkTree(np)].some((node) => /^(?:poss|pro|rc|s)$/.test(node.cat) || node.flags?.includes("dem") || node.flags?.includes("neg"));
+  const isClear = !walkTree(np).some((node) => /^(?:poss|pro|rc|s)$/.test(node.cat) || node.flags?.includes("dem") || node.flags?.includes("neg"));
   if (!isClear || np.end - np.start > MOST_WORDS || /^(?:quant|proper|dem)$/.test(np.f.det ?? "")) return undefined;
   const text = midSentence(sentence, np, nodeText(sentence, np));
   return /^the /i.test(text) ? text : `the ${text.replace(/^(?:an?|some) /i, "")}`;

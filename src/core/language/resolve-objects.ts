@@ -123,9 +123,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
 
 /** The object before an adjective with its clause or to-phrase. */
 function standsForWhatFollows(pronoun: Node, tree: Node): boolean {
-  return [...walkTree(tree)].some(({ kids: [verb, what] }) => {
+  return walkTree(tree).some(({ kids: [verb, what] }) => {
     if (verb?.cat !== "vo" || what?.cat !== "ap" || verb.kids[1]?.start !== pronoun.start) return false;
-    return [...walkTree(what)].some(({ role, kids }) => role === "complement" && (kids[1]?.cat === "cs" || kids[1]?.f.form === "to"));
+    return walkTree(what).some(({ role, kids }) => role === "complement" && (kids[1]?.cat === "cs" || kids[1]?.f.form === "to"));
   });
 }
 
@@ -140,7 +140,7 @@ function isPlaceAt(end: number, sentence: Sentence): boolean {
 function isObjectAt(end: number, { tree, clauses }: Sentence): boolean {
   const from = clauses.find(({ rank }) => rank === "main")?.subject.start ?? 0;
   const isObject = ({ role, kids: [, object] }: Node) => /^object2?$/.test(role) && object !== undefined && object.start >= from && coreOf(object).end === end;
-  return tree !== undefined && [...walkTree(tree)].some(isObject);
+  return tree !== undefined && walkTree(tree).some(isObject);
 }
 
 /** "*The Baltic* is less salty because rivers flow into it": the clause behind tells more of the same subject. */

@@ -77,13 +77,13 @@ function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known
 /** "When Said became ruler, *he* gave de Lesseps permission": nobody gives himself something by his name, and Said was told of last. */
 function meansAnother(name: string, pronoun: string, clause: Clause, earlier: Clause | undefined, persons: ReadonlyMap<string, Person>): boolean {
   const parts = name.split(" ").filter((part) => part.length > 2);
-  const isNamed = (node: Node) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pn" && parts.includes(lemma ?? ""));
+  const isNamed = (node: Node) => walkTree(node).some(({ cat, lemma }) => cat === "pn" && parts.includes(lemma ?? ""));
   const isObject = clause.complements.some(({ role, node }) => /^object/.test(role) && isNamed(node));
   const isOther = earlier?.subject.f.det === "proper" && headTerminal(earlier.subject).cat === "pn" && !isNamed(earlier.subject);
   // "When Jory came, *she* gave *him* a broom": Jory is him.
   const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
   const others = pronoun === "he" ? /^her$/ : /^him$/;
-  const isTheOther = clause.complements.some(({ node }) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
+  const isTheOther = clause.complements.some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
   return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
 }
 
@@ -158,7 +158,7 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: R
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
   const form = { he: "him", she: "her" }[pronoun];
   if (!form || pronounOf(subject) !== undefined) return false;
-  return [...complements, ...adjuncts].some(({ node }) => [...walkTree(node)].some(({ cat, lemma }) => cat === "pro" && lemma === form));
+  return [...complements, ...adjuncts].some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && lemma === form));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */

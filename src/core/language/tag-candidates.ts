@@ -11,7 +11,8 @@ import type { Features, Node } from "./tree";
 /** What the whole source knows about its capitals: words seen with a capital inside a sentence, and without. */
 export type Capitals = { capitalised: ReadonlySet<string>; lowerCased: ReadonlySet<string> };
 
-export type TaggedWord = { tokens: readonly Token[]; text: string; lower: string; candidates: Node[] };
+/** The candidates of a word are the same objects wherever it stands: the parser gives each its place. */
+export type TaggedWord = { tokens: readonly Token[]; text: string; lower: string; candidates: readonly Node[] };
 
 const UNLIKELY = 6;
 const MARKS: Record<string, string> = {
@@ -37,18 +38,35 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const group = tokens.slice(i, i + length);
     const lower = group.map((token) => token.lower).join(" ");
     const text = group.map((token) => token.text).join(" ");
-    const tags =
-      COUNTING.test(lower) && words.length === 0 && tokens[1]?.text === ","
+    const isFirst = words.length === 0;
+    const isCounting = COUNTING.test(lower) && isFirst && tokens[1]?.text === ",";
+    const isGenitive = length === 1 && isPluralGenitive(tokens, i);
+    const read = () =>
+      isCounting
         ? readTags("adv:link", lower)
-        : length > 1
-          ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-          : isPluralGenitive(tokens, i)
-            ? readTags("gen 0.2", lower)
-            : tagToken(group[0]!, words.length === 0, lexicon, capitals);
-    words.push({ tokens: group, text, lower, candidates: tags.map((tag) => terminal(tag, words.length)) });
+        : isGenitive
+          ? readTags("gen 0.2", lower)
+          : length > 1
+            ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+            : tagToken(group[0]!, isFirst, lexicon, capitals);
+    // What is written small is tagged by the word alone.
+    const isPlain = text === lower && !isCounting && !isGenitive && /^\p{Ll}/u.test(text);
+    words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
     i += length;
   }
   return words;
+}
+
+const known = new WeakMap<Lexicon, Map<string, readonly Node[]>>();
+/** Words kept with their candidates; a book of 300 pages has about 15,000. */
+const MOST_KNOWN = 30_000;
+
+function knownTerminals(word: string, lexicon: Lexicon, read: () => Tag[]): readonly Node[] {
+  const words = known.get(lexicon) ?? new Map<string, readonly Node[]>();
+  known.set(lexicon, words);
+  const found = words.get(word) ?? read().map(terminal);
+  if (words.size < MOST_KNOWN) words.set(word, found);
+  return found;
 }
 
 /** "the sailors*'* instruments" */
@@ -223,7 +241,10 @@ function guessTags(word: string, lexicon: Lexicon): Tag[] {
   return tags;
 }
 
-function terminal(tag: Tag, at: number): Node {
+const NO_KIDS: readonly Node[] = [];
+
+/** A word's part of speech as a node, before it has a place in a sentence. */
+function terminal(tag: Tag): Node {
   const f: Features = {};
   const [first] = tag.flags;
   if (["sg", "pl", "any"].includes(first ?? "")) f.num = first as "sg";
@@ -240,5 +261,5 @@ function terminal(tag: Tag, at: number): Node {
   ) {
     if (first) f.sub = first;
   }
-  return { cat: tag.cat, f, cost: tag.cost, start: at, end: at + 1, kids: [], head: 0, role: "", flags: tag.flags, lemma: tag.lemma ?? "" };
+  return { cat: tag.cat, f, cost: tag.cost, start: 0, end: 1, kids: NO_KIDS, head: 0, role: "", flags: tag.flags, lemma: tag.lemma ?? "" };
 }

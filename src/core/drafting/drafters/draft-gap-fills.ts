@@ -132,7 +132,7 @@ function fromKeyNoun(statement: Statement, stock: SourceStock): Candidate[] {
 
 /** "the printing press", "water vapor": half a name gives the other half away. */
 function isCompound(np: Node): boolean {
-  return [...walkTree(np)].some((node) => node.role === "compound" || (node.role === "modifier" && node.kids[0]?.cat === "v"));
+  return walkTree(np).some((node) => node.role === "compound" || (node.role === "modifier" && node.kids[0]?.cat === "v"));
 }
 
 /** The noun stands by itself or with a modifier that leads to it; a bare "the ____" could be anything. */

@@ -63,8 +63,8 @@ function otherNouns(
   const taken = new Set(words(key));
   const found: string[] = [];
   // "a mite *called Varroa*": another name of the same thing is no wrong answer.
-  const around = home.tree ? [...walkTree(home.tree)].filter((node) => node.cat === "np" && node.start <= named.start && coreOf(node) === coreOf(named)) : [];
-  const phrases = sentences.flatMap((sentence) => (sentence.tree ? [...walkTree(sentence.tree)].map((node) => ({ sentence, node })) : []));
+  const around = home.tree ? walkTree(home.tree).filter((node) => node.cat === "np" && node.start <= named.start && coreOf(node) === coreOf(named)) : [];
+  const phrases = sentences.flatMap((sentence) => (sentence.tree ? walkTree(sentence.tree).map((node) => ({ sentence, node })) : []));
   for (const { sentence, node } of createRandom(seedFrom(key, seed)).shuffle(phrases)) {
     if (
       !isPlainPhrase(node) ||
@@ -85,7 +85,7 @@ function isPlainPhrase(node: Node): boolean {
   if (node.cat !== "np" || node.role === "coordination" || node.end - node.start > 4 || coreOf(node) !== node || node.f.time) return false;
   const head = headTerminal(node);
   if (TIME_NOUNS.has((head.lemma ?? "").toLowerCase())) return false;
-  if ([...walkTree(node)].some(({ flags }) => flags?.includes("neg"))) return false;
+  if (walkTree(node).some(({ flags }) => flags?.includes("neg"))) return false;
   return (head.cat === "n" || head.cat === "pn") && node.f.det !== "poss" && node.f.det !== "clause" && node.f.det !== "num";
 }
 

@@ -120,9 +120,7 @@ function verbsIn(sentence: Sentence, form: "past" | "third"): Place[] {
 }
 
 function prepositionsIn(sentence: Sentence): Place[] {
-  const heads = [...walkTree(sentence.tree!)].filter(
-    (node) => node.cat === "pp" && node.kids[0]?.cat === "prep" && node.kids[0].end - node.kids[0].start === 1,
-  );
+  const heads = walkTree(sentence.tree!).filter((node) => node.cat === "pp" && node.kids[0]?.cat === "prep" && node.kids[0].end - node.kids[0].start === 1);
   return heads.flatMap((node) => {
     const prep = node.kids[0]!;
     const { start, end, text } = tokenOf(sentence, prep);
@@ -133,7 +131,7 @@ function prepositionsIn(sentence: Sentence): Place[] {
 }
 
 function articlesIn(sentence: Sentence): Place[] {
-  return [...walkTree(sentence.tree!)].flatMap((node) => {
+  return walkTree(sentence.tree!).flatMap((node) => {
     if (node.cat !== "det" || !/^(?:a|an|the)$/.test(node.lemma ?? "")) return [];
     const { start, end, text } = tokenOf(sentence, node);
     return text === text.toLowerCase()

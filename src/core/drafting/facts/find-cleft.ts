@@ -12,17 +12,16 @@ export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
   const isIt = clause && nodeText(sentence, clause.subject).toLowerCase() === "it" && clause.verb.cat === "be" && clause.auxiliaries.length === 0;
   if (!clause || !isIt || clause.negated || clause.adjuncts.length > 0 || predicate?.cat !== "np") return [];
   // Wherever the parse hangs it, what ends the sentence tells of the whole.
-  const relative = [...walkTree(predicate)].find((node) => node.cat === "rc" && node.end === predicate.end);
+  const relative = walkTree(predicate).find((node) => node.cat === "rc" && node.end === predicate.end);
   const [mark, deed] = relative?.kids ?? [];
   if (!relative || (mark?.lemma !== "that" && mark?.lemma !== "who") || deed?.cat !== "vp") return [];
   // "It was a Frenchman, *Jean Valcourt*, who …": his name is the answer.
-  const beside = [...walkTree(predicate)].find(({ role }) => role === "apposition")?.kids[1];
-  const name = beside && [...walkTree(beside)].find(({ cat, f }) => cat === "np" && f.det === "proper");
+  const beside = walkTree(predicate).find(({ role }) => role === "apposition")?.kids[1];
+  const name = beside && walkTree(beside).find(({ cat, f }) => cat === "np" && f.det === "proper");
   const core = name ?? coreOf(predicate);
   const answer = name ? nodeText(sentence, name) : wordsText(sentence, predicate.start, relative.start);
   const human = analysis.persons.has(answer) || mark.lemma === "who";
-  if (findUnclear(headNoun(core), sentence, analysis) || [...walkTree(deed)].some((node) => findUnclear(node, sentence, analysis, BINDS_NOTHING, false)))
-    return [];
+  if (findUnclear(headNoun(core), sentence, analysis) || walkTree(deed).some((node) => findUnclear(node, sentence, analysis, BINDS_NOTHING, false))) return [];
   // "It is a tale that goes back a century": what is told of it, not which one.
   if (core.f.det === "indef" || (human && headTerminal(core).cat !== "pn" && core.f.det !== "def")) return [];
   const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: "", verbPhrase: "", finite: "" };
@@ -42,7 +41,7 @@ export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
 
 /** Without the phrase that the relative clause was hung on. */
 function headNoun(np: Node): Node {
-  return np.role === "postmodifier" && [...walkTree(np.kids[1]!)].some(({ cat }) => cat === "rc")
+  return np.role === "postmodifier" && walkTree(np.kids[1]!).some(({ cat }) => cat === "rc")
     ? { ...np, kids: [np.kids[0]!, { ...np.kids[1]!, kids: [] }] }
     : np;
 }

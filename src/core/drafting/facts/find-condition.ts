@@ -176,7 +176,7 @@ function whatToDoFor(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const aim = part && reasonNode(part.node);
   const main = sharingClauses(clause);
   if (!part || !aim || clause !== main[0] || clause.sentence.clauses.some((other) => other.rank === "main" && !main.includes(other))) return [];
-  const object = [...walkTree(aim)].find((node) => node.cat === "np" && node.f.det !== "pron");
+  const object = walkTree(aim).find((node) => node.cat === "np" && node.f.det !== "pron");
   const named = object && binderOf(object, nodeText(clause.sentence, object), analysis);
   const binder = named ?? phrasing.binder;
   if (findUnclear(aim, clause.sentence, analysis, phrasing.binder, false)) return [];

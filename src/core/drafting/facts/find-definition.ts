@@ -256,7 +256,7 @@ function isTerm(np: Node): boolean {
   if (["def", "indef", "bare"].every((det) => np.f.det !== det)) return false;
   const head = headTerminal(np);
   return (
-    head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "") && np.end - np.start <= 4 && ![...walkTree(np)].some((node) => node.cat === "pp" || node.cat === "rc")
+    head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "") && np.end - np.start <= 4 && !walkTree(np).some((node) => node.cat === "pp" || node.cat === "rc")
   );
 }
 
@@ -270,12 +270,12 @@ function isDefiniens(np: Node): boolean {
 function singlesOut(np: Node, fewest = 6): boolean {
   if (np.f.det === "pron" || np.f.det === "poss" || (np.f.det === "dem" && np.role !== "postmodifier")) return false;
   const least = np.f.det === "dem" ? 4 : fewest;
-  return np.end - np.start >= least && [...walkTree(np)].some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
+  return np.end - np.start >= least && walkTree(np).some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
 }
 
 /** "the moment when *it* stands lowest": only clear beside the sentence before. */
 function hasOwnPronoun(np: Node, sentence?: Sentence): boolean {
-  return [...walkTree(np)].some(
+  return walkTree(np).some(
     (node) =>
       (node.cat === "pro" &&
         !sentence?.resolved?.has(node.start) &&

@@ -58,7 +58,7 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   const whom = parts.find((node) => node.cat === "np" && node !== length);
   if (!length || !deed || parts.some((node) => ![length, deed, whom].includes(node))) return [];
   const isTold = whom && (headTerminal(whom).cat !== "pro" || sentence.resolved?.has(whom.start)) && !findUnclear(whom, sentence, analysis);
-  const named = [...walkTree(deed)].find((node) => node.cat === "np" && node.f.det !== "pron");
+  const named = walkTree(deed).find((node) => node.cat === "np" && node.f.det !== "pron");
   if (findUnclear(deed, sentence, analysis, named && binderOf(named, nodeText(sentence, named), analysis), false)) return [];
   const stem = ["How long", auxiliary, "it take", isTold ? nodeText(sentence, whom) : "", nodeText(sentence, deed)].filter(Boolean).join(" ");
   const answer = nodeText(sentence, length);

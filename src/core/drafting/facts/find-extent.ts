@@ -14,9 +14,9 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
   if (clause.verb.cat === "v") return findExtentOfDeed(phrasing, analysis);
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   if (clause.verb.cat !== "be" || clause.shared || clause.negated || !predicate) return [];
-  const result = [...walkTree(predicate)].find((node) => node.cat === "cs");
+  const result = walkTree(predicate).find((node) => node.cat === "cs");
   const degree = clause.sentence.words.slice(clause.verb.end, result?.start).findIndex((word) => word.lower === "so");
-  const quality = [...walkTree(predicate)].filter((node) => result && node.end <= result.start);
+  const quality = walkTree(predicate).filter((node) => result && node.end <= result.start);
   const saysUnclearly = quality.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false));
   // "was once so precious that"
   if (!result || degree < 0 || degree > 1 || saysUnclearly) return [];

@@ -19,7 +19,7 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const stem = askBehind(phrasing, analysis, "How", part.node);
   if (!stem || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];
   // "by dipping for hundreds of years": how long belongs to the whole.
-  const last = [...walkTree(manner)].find((node) => node.cat === "pp" && node.f.time && node.end === manner.end && node.kids[0]?.lemma === "for");
+  const last = walkTree(manner).find((node) => node.cat === "pp" && node.f.time && node.end === manner.end && node.kids[0]?.lemma === "for");
   const answer = midSentence(clause.sentence, manner, nodeText(clause.sentence, last ? { ...manner, end: last.start } : manner));
   return [
     {

@@ -24,7 +24,7 @@ const LONGEST_TERM = 4;
 export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[] {
   const [clause] = sentence.clauses;
   if (!clause || !sentence.tree) return [];
-  return [...walkTree(sentence.tree)].flatMap((node) => {
+  return walkTree(sentence.tree).flatMap((node) => {
     if (node.cat !== "np") return [];
     const other = otherName(node);
     if (other) return nameAgain(other, clause, analysis);
@@ -140,13 +140,13 @@ type Named = { term: Node; meaning: Node; how: "called" | "explained" | "name" }
 function called(np: Node): Named | undefined {
   if (np.role !== "reduced") return undefined;
   const [meaning, verbs] = np.kids as [Node, Node];
-  const vp = verbs.cat === "vp" ? verbs : [...walkTree(verbs)].find((node) => node.cat === "vp");
+  const vp = verbs.cat === "vp" ? verbs : walkTree(verbs).find((node) => node.cat === "vp");
   const verb = vp && headTerminal(vp).lemma;
   const term =
     verb === "call" || verb === "name" || verb === "term"
       ? vp!.kids.find((kid) => kid.cat === "np")
       : verb === "know"
-        ? [...walkTree(vp!)].find((node) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.kids[1]
+        ? walkTree(vp!).find((node) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.kids[1]
         : undefined;
   // "a process known as *bleaching*"
   const isName = term?.cat === "np" || (term?.cat === "vp" && term.end - term.start === 1);
@@ -165,7 +165,7 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
     return { term, meaning, how: "name" };
   const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && !isPersonNoun(head.lemma ?? "", analysis.lexicon);
-  const setsApart = [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
+  const setsApart = walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
   return isCommon && setsApart && headTerminal(meaning).cat === "n" && isKindOf(head, headTerminal(meaning), analysis)
     ? { term, meaning, how: "explained" }
     : undefined;
@@ -194,7 +194,7 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   if (how === "name") return whoOrWhat(term, meaning, clause, analysis);
   const words = meaning.end - meaning.start;
   // "a thin, flexible layer called the cell membrane": many layers are thin.
-  const setsApart = words >= 6 || [...walkTree(meaning)].some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
+  const setsApart = words >= 6 || walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
   if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
   if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   // "a group of people called the council": many groups are of people.
@@ -358,5 +358,5 @@ function isDeed(meaning: Node, clause: Clause, { lexicon }: Analysis): boolean {
 }
 
 function hasPronoun(np: Node): boolean {
-  return [...walkTree(np)].some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef")) || node.cat === "poss");
+  return walkTree(np).some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef")) || node.cat === "poss");
 }

@@ -31,8 +31,8 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const head = headTerminal(predicate).lemma ?? "";
   // "the one that surprises many adults": one of what?
   if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning) || /^ones?$/.test(head)) return [];
-  const isOfPeople = phrasing.inverted !== "is" && [...walkTree(predicate)].some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
-  const hasWho = [...walkTree(predicate)].some(({ cat, lemma }) => cat === "rel" && lemma === "who");
+  const isOfPeople = phrasing.inverted !== "is" && walkTree(predicate).some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
+  const hasWho = walkTree(predicate).some(({ cat, lemma }) => cat === "rel" && lemma === "who");
   const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
   // "was an excellent choice for the part": what somebody thought, and not who it was.
   if (phrasing.binder.human && !hasWho && !PEOPLES.has(head) && !mayNamePerson(head, analysis)) return [];
@@ -62,5 +62,5 @@ function pointsOut(unclear: string | undefined): boolean {
 }
 
 function hasPronoun(node: Node): boolean {
-  return [...walkTree(node)].some(({ cat, flags }) => cat === "poss" || (cat === "pro" && !flags?.includes("refl") && !flags?.includes("indef")));
+  return walkTree(node).some(({ cat, flags }) => cat === "poss" || (cat === "pro" && !flags?.includes("refl") && !flags?.includes("indef")));
 }

@@ -101,7 +101,7 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest) || rest === "") return [];
   // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
-  const why = [...walkTree(when)].find((node) => node.cat === "c-sb" && node.end === when.end);
+  const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);
   const answer = nodeText(clause.sentence, why ? { ...when, end: why.start } : when);
   return [
     {
@@ -141,23 +141,25 @@ function isTimePhrase(node: Node): boolean {
   // "crossed the continent *in weeks*" is how fast.
   if (node.kids[0].lemma === "in" && np.f.det === "bare" && np.f.num === "pl" && np.end - np.start === 1) return false;
   // "by *the next* morning": next to what, another sentence says.
-  if ([...walkTree(np)].some(({ lemma }) => /^(?:next|following|same|previous)$/.test(lemma ?? ""))) return false;
+  if (walkTree(np).some(({ lemma }) => /^(?:next|following|same|previous)$/.test(lemma ?? ""))) return false;
   // "in an hour" is how long, "in the evening" is when.
   if (np.f.det === "indef" && /^(?:second|minute|hour|day|week|month|year|decade|century)$/.test(headTerminal(np).lemma ?? "")) return false;
   if (np.role === "quantity" || np.f.det === "quant" || np.f.det === "dem" || np.f.det === "num") return false;
-  const dated = [...walkTree(np)].filter((inner) => inner.f.sub === "era" || inner.role === "date").flatMap((inner) => [...walkTree(inner)]);
-  const counts = [...walkTree(np)].filter((inner) => inner.cat === "num" && !inner.flags?.includes("year") && !dated.includes(inner));
+  const dated = walkTree(np)
+    .filter((inner) => inner.f.sub === "era" || inner.role === "date")
+    .flatMap((inner) => walkTree(inner));
+  const counts = walkTree(np).filter((inner) => inner.cat === "num" && !inner.flags?.includes("year") && !dated.includes(inner));
   return counts.length === 0 && headTerminal(np).lemma !== "time" && headTerminal(np).lemma !== "moment";
 }
 
 /** "before it is dark" is clear; "after it was confirmed" is not. */
 /** "on 10 January 1863" */
 function isDate(part: Node): boolean {
-  return part.cat === "pp" && [...walkTree(part)].some((inner) => inner.role === "date");
+  return part.cat === "pp" && walkTree(part).some((inner) => inner.role === "date");
 }
 
 function opensWithPronoun(node: Node): boolean {
-  const subject = [...walkTree(node)].find((inner) => inner.role === "subject")?.kids[0];
+  const subject = walkTree(node).find((inner) => inner.role === "subject")?.kids[0];
   return subject !== undefined && pronounOf(subject) !== undefined && pronounOf(subject) !== "it";
 }
 

@@ -133,14 +133,14 @@ const ON_NOUNS =
 
 /** "gave a lecture at the museum *on whales*": what it is on stands apart from it. */
 function isTornFromSubject(object: Node, { adjuncts }: Clause): boolean {
-  const nouns = [...walkTree(object)].filter((node) => node.cat === "np" && node.end === object.end);
+  const nouns = walkTree(object).filter((node) => node.cat === "np" && node.end === object.end);
   const tells = nouns.some((node) => ON_NOUNS.test(headTerminal(node).lemma ?? ""));
   return tells && adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "on" && !node.f.time && node.start > object.end);
 }
 
 /** "sanctions *on the island*" */
 function isOnNoun(pp: Node, object: Node, { verb }: Clause): boolean {
-  const nouns = [...walkTree(object)].filter((node) => node.cat === "np" && node.end === object.end);
+  const nouns = walkTree(object).filter((node) => node.cat === "np" && node.end === object.end);
   // "put a tax on salt": what is put is asked for.
   return (
     pp.f.sub === "on" &&
@@ -199,7 +199,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
   if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?
-  if ([...walkTree(object)].some(({ flags }) => flags?.includes("same"))) return [];
+  if (walkTree(object).some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
@@ -305,7 +305,7 @@ function givesReason(clause: Clause): boolean {
 }
 
 function hasNo(np: Node): boolean {
-  return [...walkTree(np)].some((node) => node.flags?.includes("neg"));
+  return walkTree(np).some((node) => node.flags?.includes("neg"));
 }
 
 /** What a passive names with *by*: "the tide is caused mainly *by the moon*". */
@@ -402,7 +402,7 @@ export function bareForms(answer: string): string[] {
 
 /** The apposition's name where there is one, else the whole subject. */
 function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
-  const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? [...walkTree(subject)] : [];
+  const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? walkTree(subject) : [];
   const name = named.find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
   const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
   const antecedent = subject.f.det === "pron" || subject.f.det === "dem" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;

@@ -100,7 +100,7 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (np.cat !== "np" || np.f.det === "num") return false;
   // "in brick", "at sea", "in summer": how, not where.
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
-  if (NO_PLACES.has(head.lemma ?? "") || [...walkTree(np)].some(({ lemma }) => lemma === "way")) return false;
+  if (NO_PLACES.has(head.lemma ?? "") || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
   // A word that the dictionary does not have is still something that things are put into.

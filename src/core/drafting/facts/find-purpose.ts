@@ -91,7 +91,7 @@ function isSpent(clause: Clause): boolean {
 
 /** "to defend itself, *because it dies afterward*": a second reason is no part of the first. */
 export function withoutReason(purpose: Node): Node {
-  const last = [...walkTree(purpose)].find((node) => node.end === purpose.end && node.cat === "c-sb");
+  const last = walkTree(purpose).find((node) => node.end === purpose.end && node.cat === "c-sb");
   return last ? { ...purpose, end: last.start } : purpose;
 }
 
@@ -146,7 +146,7 @@ function belongsToNoun(clause: Clause, purpose: Node): boolean {
       (node.cat === "np" || node.cat === "pp") &&
       node.end === purpose.start &&
       ((node.f.sub === "for" && node.start >= clause.verb.end) ||
-        [...walkTree(node)].some(
+        walkTree(node).some(
           (inner) =>
             inner.cat === "np" &&
             inner.end === purpose.start &&

@@ -46,7 +46,7 @@ function ownPhrases(np: Node): Node {
 
 /** "two structures that animal cells do not have": two verbs would meet in the question. */
 function hasVerb(np: Node): boolean {
-  return [...walkTree(np)].some((node) => node.cat === "rc" || node.cat === "s" || (node.role === "reduced" && node.kids.length === 2));
+  return walkTree(np).some((node) => node.cat === "rc" || node.cat === "s" || (node.role === "reduced" && node.kids.length === 2));
 }
 
 /** "three percent of every sale" → What percentage of every sale …? */
@@ -129,8 +129,8 @@ function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string):
   const { clause } = phrasing;
   const number = np.kids[0]!;
   const answer = midSentence(clause.sentence, number);
-  const isRange = [...walkTree(number)].some((node) => node.role === "range");
-  const head = [...walkTree(number)]
+  const isRange = walkTree(number).some((node) => node.role === "range");
+  const head = walkTree(number)
     .filter((node) => node.cat === "num" && !isRange)
     .map((node) => clause.sentence.words[node.start]!.text)
     .join(" ");

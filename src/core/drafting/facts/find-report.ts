@@ -42,7 +42,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject))
     return [];
   // "that children need *at least nine*": nine of what?
-  if ([...walkTree(part.node)].some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
+  if (walkTree(part.node).some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const said = nodeText(clause.sentence, part.node);
@@ -73,7 +73,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
 export function findOldBelief(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [part, ...more] = clause.complements;
-  const thinking = part?.role === "infinitive" && clause.verb.flags?.includes("use") ? [...walkTree(part.node)].find(isThought) : undefined;
+  const thinking = part?.role === "infinitive" && clause.verb.flags?.includes("use") ? walkTree(part.node).find(isThought) : undefined;
   if (!part || !thinking || more.length > 0 || clause.shared || clause.negated || clause.rank !== "main") return [];
   const [verb, what] = thinking.kids as [Node, Node];
   if (findUnclear(what, clause.sentence, analysis, phrasing.binder, false)) return [];

@@ -52,7 +52,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** "in 1822", "in January 1866": the year alone is asked for. */
 function yearOf(node: Node, sentence: Sentence): string | undefined {
   if (node.cat !== "pp" || node.kids[0]?.cat !== "prep" || node.kids[0].lemma !== "in") return undefined;
-  const years = [...walkTree(node)].filter((inner) => inner.cat === "num" && inner.flags?.includes("year"));
+  const years = walkTree(node).filter((inner) => inner.cat === "num" && inner.flags?.includes("year"));
   const np = node.kids[1]!;
   if (years.length !== 1 || (np.end - np.start > 2 && headTerminal(np).cat !== "num")) return undefined;
   return nodeText(sentence, years[0]!);

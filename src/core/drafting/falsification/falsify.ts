@@ -74,9 +74,9 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   if (/\b(?:like|as if)\b/.test(text)) return [];
   // "She was thirty-seven years old": once.
   if (/\b(?:was|were) [\w-]+ (?:years?|months?|weeks?|days?) old$/.test(text)) return [];
-  const relatives = [...walkTree(clause.subject)].filter((node) => node.cat === "rc" || node.cat === "s");
+  const relatives = walkTree(clause.subject).filter((node) => node.cat === "rc" || node.cat === "s");
   const counted = [...partsOf(clause), clause.subject]
-    .flatMap((node) => [...walkTree(node)])
+    .flatMap((node) => walkTree(node))
     .filter((node) => node.role === "quantity")
     // "The place where two bones meet": the number tells which place, and nothing of it is denied.
     .filter((node) => !relatives.some((inner) => node.start >= inner.start && node.end <= inner.end));
@@ -102,7 +102,7 @@ function byYear({ text, phrasing }: Statement, analysis: Analysis, seed: number)
   // "In 1860 a letter traveled by ship": so it did in other years.
   if (phrasing.clause.subject.f.det === "indef" && !phrasing.clause.passive) return [];
   // "The men who wrote it in 1787": the year tells which men.
-  if ([...walkTree(phrasing.clause.subject)].some((node) => node.cat === "num" && node.flags?.includes("year"))) return [];
+  if (walkTree(phrasing.clause.subject).some((node) => node.cat === "num" && node.flags?.includes("year"))) return [];
   const years = text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? [];
   if (years.length !== 1 || !new RegExp(`\\bin (?:[A-Z][a-z]+ )?${years[0]}\\b`).test(text)) return [];
   const all = analysis.sentences.flatMap((sentence) => sentence.text.match(/\b(?:1\d{3}|20[0-2]\d)\b/g) ?? []);
@@ -137,8 +137,8 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
     clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
   if (
     !compared ||
-    [...walkTree(clause.subject)].some((node) => node.cat === "rc") ||
-    partsOf(clause).some((part) => [...walkTree(part)].some((node) => node.cat === "rc"))
+    walkTree(clause.subject).some((node) => node.cat === "rc") ||
+    partsOf(clause).some((part) => walkTree(part).some((node) => node.cat === "rc"))
   )
     return [];
   const other = than[2]!;

@@ -70,9 +70,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const subjectNode = antecedent?.node ?? node;
   const home = antecedent?.sentence ?? sentence;
   // "which emperor had paid": a question in the sentence, no statement of it.
-  if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
+  if (walkTree(subjectNode).some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
-  if ([...walkTree(subjectNode)].some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
+  if (walkTree(subjectNode).some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
   if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence) return "demonstrative";
   // "*while playing*": read as a while.
@@ -149,14 +149,14 @@ function mayBeTwoWords({ verb, complements, sentence }: Clause): boolean {
   return complements.some(
     ({ role, node }) =>
       role === "object" &&
-      [...walkTree(node)].some((inner) => inner.role === "compound") &&
+      walkTree(node).some((inner) => inner.role === "compound") &&
       sentence.words[node.end - 1]!.candidates.some((tag) => tag.cat === "v" && tag.flags?.[0] === "base" && tag.cost < 3),
   );
 }
 
 /** "warm, moist air" */
 function commasOnlyPartAdjectives(np: Node): boolean {
-  return ![...walkTree(np)].some((node) => /^c-|-c$/.test(node.cat) && node.cat !== "c-ap");
+  return !walkTree(np).some((node) => /^c-|-c$/.test(node.cat) && node.cat !== "c-ap");
 }
 
 /** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */

@@ -83,18 +83,23 @@ const ONE_OF_SOME = new RegExp(
   "i",
 );
 
+const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
+
 /** One, or several, of what another sentence names. */
 function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // "continue on *the other*", "*the two* made seven journeys"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
   // "*the following* requests", "*the previous* year"
-  if (/^the (?:following|preceding|previous|above|latter)\b/i.test(nodeText(sentence, np))) return true;
+  if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
   // "at *the other end*": of what?
-  if (np.f.num !== "pl" && /^the other \p{L}+$/iu.test(nodeText(sentence, np))) return true;
+  if (second === "other" && np.f.num !== "pl" && np.end - np.start === 3) return true;
   const head = headTerminal(np);
   // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
   const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
-  return (np.f.det === "def" && np.f.num !== "pl" && isQuality) || ONE_OF_SOME.test(nodeText(sentence, np));
+  if (np.f.det === "def" && np.f.num !== "pl" && isQuality) return true;
+  // Only a phrase with such a word in it can be one.
+  return sentence.words.slice(np.start, np.end).some(({ lower }) => MAY_BE_ONE.test(lower)) && ONE_OF_SOME.test(nodeText(sentence, np));
 }
 
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
@@ -142,7 +147,7 @@ export function findUnclear(
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
   // "the *upper* chamber" is compared with nothing.
-  const isPosition = node.cat === "np" && /^the (?:upper|lower|inner|outer) \p{L}/iu.test(nodeText(sentence, node));
+  const isPosition = node.cat === "np" && node.f.det === "def" && /^(?:upper|lower|inner|outer)$/.test(sentence.words[node.start + 1]?.lower ?? "");
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison || isPosition;
   // "older people" are a sort of people, and compared with nobody.
   const isSort =
@@ -270,7 +275,7 @@ export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
 function isOpenComparison(ap: Node): boolean {
   const head = headTerminal(ap);
   if (!head.flags?.includes("comparative")) return false;
-  return ![...walkTree(ap)].some((node) => node.cat === "pp" && node.f.sub === "than");
+  return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");
 }
 
 /**

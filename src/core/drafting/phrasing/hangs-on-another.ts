@@ -50,12 +50,12 @@ function mayBeOfInner(clause: Clause): boolean {
   const inner = sharingClauses(clause)
     .filter(({ verb }) => verb.start < clause.verb.start)
     .flatMap(({ complements, adjuncts }) =>
-      [...complements, ...adjuncts.filter(({ node }) => [...walkTree(node)].some(({ cat }) => cat === "ws" || cat === "cs"))].filter(
+      [...complements, ...adjuncts.filter(({ node }) => walkTree(node).some(({ cat }) => cat === "ws" || cat === "cs"))].filter(
         ({ role, node }) =>
           (role === "clause" || role === "adjunct" || node.cat === "cs") && node.end <= clause.verb.start && node.end >= clause.verb.start - 4,
       ),
     );
-  return inner.some(({ node }) => [...walkTree(node)].some(goesOn));
+  return inner.some(({ node }) => walkTree(node).some(goesOn));
 }
 
 /** A cost at which a part of speech is no far-fetched one, in nats. */
@@ -66,7 +66,7 @@ function mayBeModifier({ shared, verb, sentence }: Clause): boolean {
   if (!shared || verb.flags?.[0] !== "past" || sentence.words[verb.start - 1]?.lower !== "and") return false;
   // "the report and *related* papers"
   if (sentence.words[verb.start]!.candidates.some(({ cat, cost }) => cat === "adj" && cost < LIKELY)) return true;
-  return [...walkTree(sentence.tree!)].some((node) => node.cat === "np" && node.end === verb.start - 1 && opensWithParticiple(node));
+  return walkTree(sentence.tree!).some((node) => node.cat === "np" && node.end === verb.start - 1 && opensWithParticiple(node));
 }
 
 /** The first of the verb phrases that share this one's subject: the conjunction in front stands before it. */

@@ -25,7 +25,7 @@ const COUNTING =
 
 /** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
 function ownsOnly(node: Node): boolean {
-  return node.cat === "pp" && ![...walkTree(node)].some(({ cat }) => cat === "pro" || cat === "s");
+  return node.cat === "pp" && !walkTree(node).some(({ cat }) => cat === "pro" || cat === "s");
 }
 
 /** Added to the place of what stood in front, which comes last. */
@@ -51,7 +51,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isExample(node, clause) || isExampleBehind(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
     // "…, *with several towers having been built since*": said in passing of what is so meanwhile.
     // "*With the war not going well*, he …"
-    if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && [...walkTree(node)].some(({ cat, f }) => cat === "vp" && f.form === "ing"))
+    if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && walkTree(node).some(({ cat, f }) => cat === "vp" && f.form === "ing"))
       continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
@@ -97,11 +97,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
     // "Inside *their* tissues live algae": never the algae's.
     const isInverted = clause.verb.start < clause.subject.start && !clause.imperative;
-    if (
-      isInverted &&
-      node.end <= clause.verb.start &&
-      [...walkTree(node)].some(({ cat, lemma }) => cat === "poss" && /^(?:its|their|his|her)$/.test(lemma ?? ""))
-    )
+    if (isInverted && node.end <= clause.verb.start && walkTree(node).some(({ cat, lemma }) => cat === "poss" && /^(?:its|their|his|her)$/.test(lemma ?? "")))
       return "pronoun";
     // "When *it* set sail, Brandt had left": never Brandt, and nobody knows what.
     const mayBePerson =
@@ -116,7 +112,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       role === "predicate" &&
       clause.verb.cat === "be" &&
       node.cat === "np" &&
-      [...walkTree(node)].some(({ cat, lemma, start }) => cat === "pro" && /^(?:it|they|he|she)$/.test(lemma ?? "") && !clause.sentence.resolved?.has(start))
+      walkTree(node).some(({ cat, lemma, start }) => cat === "pro" && /^(?:it|they|he|she)$/.test(lemma ?? "") && !clause.sentence.resolved?.has(start))
     )
       return "pronoun";
     // "Eagle owls are *their* only enemies": somebody else's, and never their own.
@@ -191,12 +187,12 @@ function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): b
 
 /** "When *he* could not pay, Fust took *him* to court and won": never Fust. */
 function isTheOther(node: Node, clause: Clause): boolean {
-  const ahead = [...walkTree(node)].find(({ cat, lemma }) => cat === "pro" && /^(?:he|she)$/.test(lemma ?? ""))?.lemma;
+  const ahead = walkTree(node).find(({ cat, lemma }) => cat === "pro" && /^(?:he|she)$/.test(lemma ?? ""))?.lemma;
   const object = ahead === "he" ? "him" : "her";
   return (
     ahead !== undefined &&
     sharingClauses(clause).some(({ complements }) =>
-      complements.some(({ node: part }) => [...walkTree(part)].some(({ cat, lemma }) => cat === "pro" && lemma === object)),
+      complements.some(({ node: part }) => walkTree(part).some(({ cat, lemma }) => cat === "pro" && lemma === object)),
     )
   );
 }
@@ -225,7 +221,7 @@ function beforePurpose(pieces: { order: number; text: string; isPurpose: boolean
 export function objectAhead(node: Node, { sentence }: Clause): Unclear | undefined {
   if (!node.cat.includes("sb")) return undefined;
   const subjects = new Set(sentence.clauses.map((clause) => clause.subject.start));
-  const ahead = [...walkTree(node)].some(
+  const ahead = walkTree(node).some(
     (inner) => inner.cat === "pro" && /^(?:it|them|him|her)$/.test(inner.lemma ?? "") && !subjects.has(inner.start) && !sentence.resolved?.has(inner.start),
   );
   return ahead ? "pronoun" : undefined;
@@ -235,12 +231,12 @@ export function objectAhead(node: Node, { sentence }: Clause): Unclear | undefin
 function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
   const first = clause.sentence.clauses.find((other) => other.rank === "main");
   if (!clause.sentence.tree || !first || first === clause || first.subject === clause.subject) return false;
-  const taken = [...walkTree(node)].some(
+  const taken = walkTree(node).some(
     (inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start),
   );
   if (!taken) return false;
   const plural = binder.num === "pl";
-  return [...walkTree(clause.sentence.tree)].some(
+  return walkTree(clause.sentence.tree).some(
     (inner) => inner.cat === "np" && inner.end <= clause.start && !inner.f.time && (inner.f.num === "pl") === plural && headTerminal(inner).cat !== "pro",
   );
 }
@@ -268,12 +264,12 @@ function isExample(node: Node, clause: Clause): boolean {
 
 /** "needs a source of energy, *such as a battery*" */
 function isExampleBehind(node: Node, { verb }: Clause): boolean {
-  return /^c-pp(?:-c)?$/.test(node.cat) && node.start >= verb.end && [...walkTree(node)].some(({ cat, f }) => cat === "prep" && f.sub === "suchas");
+  return /^c-pp(?:-c)?$/.test(node.cat) && node.start >= verb.end && walkTree(node).some(({ cat, f }) => cat === "prep" && f.sub === "suchas");
 }
 
 /** "*With its help* the census was counted": another thing's help, and never the census's own. */
 function helpsAnother(node: Node): boolean {
-  const nouns = [...walkTree(node)].filter(({ role, kids }) => role === "possessor" && /^(?:its|their)$/.test(kids[0]?.lemma ?? ""));
+  const nouns = walkTree(node).filter(({ role, kids }) => role === "possessor" && /^(?:its|their)$/.test(kids[0]?.lemma ?? ""));
   return nouns.some((np) => /^(?:help|aid|use|support|discovery|invention|influence|effect|absence|presence)$/.test(headTerminal(np).lemma ?? ""));
 }
 
@@ -289,7 +285,7 @@ function isClauseBetween(node: Node, clause: Clause): boolean {
 
 /** Where a part ends in something said in passing: the end of that. */
 function asideEndOf(node: Node): number | undefined {
-  const open = [...walkTree(node)].find(
+  const open = walkTree(node).find(
     (inner) =>
       inner.cat === "np" &&
       ["apposition", "relative", "reduced"].includes(inner.role) &&
@@ -304,7 +300,7 @@ function asideEndOf(node: Node): number | undefined {
 export function isContrast(node: Node): boolean {
   return (
     node.cat.startsWith("c-sb") &&
-    [...walkTree(node)].some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing")
+    walkTree(node).some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing")
   );
 }
 

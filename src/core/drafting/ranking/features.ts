@@ -79,7 +79,7 @@ function placeFeatures(candidate: Candidate, analysis: Analysis): Features {
 /** Share of the sentence's nouns that the source keeps using or names in a heading, 0 to 1. */
 export function topicality(sentence: Candidate["evidence"][number], analysis: Analysis): number {
   if (!sentence.tree) return 0;
-  const nouns = [...walkTree(sentence.tree)]
+  const nouns = walkTree(sentence.tree)
     .filter((node) => node.cat === "nb" && node.kids.length === 1)
     .map((node) => (headTerminal(node).lemma ?? "").toLowerCase());
   if (nouns.length === 0) return 0;
