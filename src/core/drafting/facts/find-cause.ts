@@ -1,5 +1,5 @@
 import type { Clause } from "../../language/clause";
-import { wordsText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
@@ -20,13 +20,17 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, false, undefined, named)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail =
-    reason.cat === "pp" ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && node.cat === "pp" && !node.f.time) : [];
+    reason.cat === "pp"
+      ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && reasonNode(node).cat === "pp" && !reasonNode(node).f.time)
+      : [];
+  // "is rich *partly* because of its hills": how far belongs to the reason.
+  const partly = clause.adjuncts.find(({ node }) => node.end === part.node.start && PARTLY.test(headTerminal(node).lemma ?? ""))?.node;
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
-  const stem = askBehind(phrasing, analysis, "Why", part.node, tail);
+  const stem = askBehind(phrasing, analysis, "Why", part.node, [...tail, ...(partly ? [partly] : [])]);
   // "used not only for clothes but also for wounds, because …": the reason may be of the last alone.
   if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)
-    .replace(/^./, (letter) => letter.toLowerCase())
+    .replace(/^./, (letter) => (partly ? `${nodeText(clause.sentence, partly)} ${letter.toLowerCase()}` : letter.toLowerCase()))
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
   if (answer.split(" ").length < 4) return [];
@@ -47,6 +51,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+const PARTLY = /^(?:partly|mainly|mostly|largely|simply|chiefly|only|just)$/;
 
 const UNCLEAR = new Set(["pronoun", "first-person", "demonstrative", "comparison-left-open", "points-elsewhere", "definite-without-antecedent"]);
 

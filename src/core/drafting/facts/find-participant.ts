@@ -61,7 +61,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     node.f.det !== "quant" &&
     node.f.det !== "num" &&
     node.f.det !== "pron";
-  if ((!human && !thing) || (human && clause.verb.lemma === "mean")) return [];
+  if ((!human && !thing) || (human && (clause.verb.lemma === "mean" || HOLDING.has(clause.verb.lemma ?? "")))) return [];
   // "The brothers *all* played": who all did?
   if (/\b(?:all|both|each)\b/.test(preverbalAdverbs(clause))) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
@@ -318,6 +318,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "was punished by death": how, and by nobody.
   if (clause.verb.lemma === "punish" && headTerminal(part.node).lemma === "death") return [];
   const doer = withoutAside(part.node.kids[1]!);
+  // "was chosen *by the end of the month*": when.
+  if (/^the (?:end|start|beginning|middle|close|turn) of\b/i.test(nodeText(clause.sentence, doer))) return [];
   // "are chosen *by vote*", "sent *by train*": how, and by nobody.
   if (doer.f.det === "bare" && headTerminal(doer).flags?.[0] === "sg" && doer.f.num === "sg") return [];
   // "was moved *by gravity alone*"

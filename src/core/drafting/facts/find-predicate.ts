@@ -21,6 +21,8 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.complements.find(({ role }) => role === "predicate")?.node;
   const filled = part && (part.cat === "cs" || (part.cat === "vp" && part.f.form === "to"));
   if (!part || !filled || clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || clause.rank !== "main") return [];
+  // "is to take away their freedom *not to vote*": cut off, the answer says another thing.
+  if (clause.adjuncts.some(({ node }) => node.start === part.end && node.cat === "vp")) return [];
   const head = headTerminal(clause.subject).lemma ?? "";
   const words = phrasing.subject.split(" ").length;
   // "Gutenberg's idea" says whose.

@@ -99,6 +99,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   though: "sub:though|adv 2",
   while: "sub:while 0.3|n:sg 2",
   whereas: "sub:while",
+  whilst: "sub:while",
   when: "sub:when|wh:time 0.4|rel:time 2",
   whenever: "sub:when",
   where: "sub:where 0.6|wh:place 1|rel:place 0.5",

@@ -42,6 +42,11 @@ function lastVerb(node: Node): Node | undefined {
   return lastVerb(node.kids.at(-1)!);
 }
 
+/** Whether a to-phrase inside it ends where the whole ends. */
+function endsInTo(vp: Node): boolean {
+  return vp.kids.some((kid) => kid.end === vp.end && ((kid.cat === "vp" && kid.f.form === "to") || endsInTo(kid)));
+}
+
 /** Verbs that go, stand or change by something. */
 const GOING_BY = new Set(
   "pass stop go come sit stand live walk run drive sail lie sleep wait fall rise grow change differ begin end swear abide travel fly hurry".split(" "),
@@ -330,14 +335,16 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   const joined = (l: Node, r: Node): Made => {
     const f = sameForm(l, r);
     const verb = headTerminal(r);
-    const mayBePassive = l.f.passive && !r.f.passive && verb.cat === "v" && verb.flags?.[0] === "past";
+    const mayBePassive = (l.f.passive || headTerminal(l).cat === "be") && !r.f.passive && verb.cat === "v" && verb.flags?.[0] === "past";
     // "collects there because cold air is heavier *and sinks*": what follows a reason goes on with it.
     // "is kept by notices and *calls*": what was done to it and what it does are seldom joined.
     const turnsActive = l.f.passive && !r.f.passive ? 0.5 : 0;
     // "needed to *monitor* and verify the count": both are needed for.
     const last = lastVerb(l);
-    const isTorn =
-      (r.f.form === "base" || verb.flags?.[0] === "plain") && last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base" ? 1.5 : 0;
+    const mayGoOn = r.f.form === "base" || verb.flags?.[0] === "plain";
+    const endsOpen = last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base";
+    // "see wages as a way to raise output and *reduce* waste"
+    const isTorn = mayGoOn && (endsOpen || endsInTo(l)) ? 1.3 : 0;
     const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
     // "closed higher in spring and *lower* in autumn": one of the past and one of today are seldom of one subject.
     const turnsTense = l.f.form === "fin" && headTerminal(l).flags?.[0] === "past" && verb.cat === "v" && verb.flags?.[0] === "plain" ? 1.2 : 0;
