@@ -10,6 +10,12 @@ function shown(text: string): string[] {
 /** What was drafted wrongly from prose that the engine had not seen: the words of the source, and what must never come of them again. */
 const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
   "taken for another": {
+    "water for its channel": [
+      "# Channels\n\nFor this reason the channel had to slope downward all the way, but only very slightly. If it was too steep, the rushing water would damage the stone.",
+      /damage the stone if it/,
+    ],
+    "the end of a month for somebody": ["# The role\n\nOda Berg was confirmed for the role by the end of the month.", /^Wh(?:at|o) confirmed/m],
+    "a book for any of them": ["# Books\n\nA single Bible kept a monk busy for more than a year, and it cost as much as a small farm.", /[Tt]he single Bible/],
     "a hive for its honey": [
       "How much honey do you get? A good hive gives about thirty kilograms a year. I never take all of it, because the bees need about half to survive the winter.",
       /all of the (?:good )?hive/,
@@ -72,6 +78,10 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
   },
   "read wrongly": {
+    "a waste for what a way is to": [
+      "# Pay\n\nStrong firms like Berg see higher pay as the smart way to raise output and reduce waste.",
+      /= Waste$|firms like Berg reduce/m,
+    ],
     "the first of its sort for a place": ["Skerry Bay passed the first municipal law on nets in the whole country.", /pass on nets/],
     "a name that had something": ["The arrival of convoy HX 79 in the bay had diverted the fishing boats.", /in the bay had\b/],
     "what is kept for what it is subject to": [
@@ -144,6 +154,14 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
   },
   "said more, or less, than the source": {
+    "an example for what is asked": ["# Circuits\n\nEvery circuit needs a source of energy, such as a battery.", /need such as/],
+    "one of two that are needed": ["# Circuits\n\nEvery circuit needs a battery. Every circuit needs a path.", /What does every circuit need/],
+    "what is so for what happens": ["# Frogs\n\nA frog does not look like its parents when it is born.", /What happens when a frog is born/],
+    "what one thinks of for what happens": ["# Sand\n\nWhen people think of the desert, they imagine endless waves of sand.", /What happens when people think/],
+    "half a reason": [
+      "# Spring\n\nBecause of the bad weather with strong winds, Skerry Bay is having a slow spring.",
+      /= Because of the bad weather$|spring with strong winds/m,
+    ],
     "only when told as when": ["# Bees\n\nBees sting only when they think that the hive is in danger.", /What happens when bees think/],
     "no longer afraid told as afraid": ["# Berg\n\nOda Berg kept bees. After a week Oda Berg was no longer afraid.", /feel no longer/],
     "not only without its but": ["# Causes\n\nThe causes of rust are not only salt and rain, but can also include the wrong paint.", /not only(?!.*\bbut\b)/],

@@ -81,7 +81,15 @@ function headOfPreposition(pp: Node): string | undefined {
 
 /** Reasons of a clause: facts of their own, and left out of questions about anything else. */
 export function reasonsOf(clause: Clause): Node[] {
-  return clause.adjuncts
-    .map((part) => part.node)
-    .filter((node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
+  const parts = clause.adjuncts.map((part) => part.node);
+  const reasons = parts.filter(
+    (node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"),
+  );
+  // "*Because of the bad weather* with strong winds, …": what stands right behind goes with it.
+  const behind = parts.filter((node) => isTailOf(node, reasons));
+  return [...reasons, ...behind];
+}
+
+function isTailOf(node: Node, reasons: readonly Node[]): boolean {
+  return /^pp(?:-c)?$/.test(node.cat) && !reasonNode(node).f.time && reasons.some((reason) => reasonNode(reason).cat === "pp" && reason.end === node.start);
 }

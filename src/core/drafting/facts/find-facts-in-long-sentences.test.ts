@@ -82,6 +82,7 @@ describe("why", () => {
       "Why did scholars hope that the stone would give them the key to the other two?",
       "because scholars could read Greek",
     ],
+    "how far it is so": ["Skerry Bay is rich in fish partly because of its reefs.", "Why is Skerry Bay rich in fish?", "partly because of its reefs"],
     "for several reasons, told as examples": [
       "Some jurors are excused, for example because they are ill or because they care for a small child.",
       "Why are some jurors excused?",
