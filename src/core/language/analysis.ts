@@ -56,7 +56,13 @@ export type Analysis = {
   antecedents: ReadonlyMap<string, Antecedent>;
 };
 
-export type Person = { name: string; gender?: "he" | "she"; mentions?: number /** Index of the first sentence that names the person. */; firstSeen?: number };
+export type Person = {
+  name: string;
+  gender?: "he" | "she";
+  mentions?: number /** Index of the first sentence that names the person. */;
+  firstSeen?: number /** Asks or answers in an interview. */;
+  speaks?: true;
+};
 export type Antecedent = { text: string; node: Node; sentence: Sentence };
 
 /** Who *I* is in a sentence: its speaker, or whoever tells the whole. */

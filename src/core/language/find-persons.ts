@@ -55,6 +55,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     }
   }
   for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
+  const speakers = new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])));
+  for (const person of persons.values()) if ([...speakers].some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
   takeVotes(votes, new Set(persons.values()));
   findFirst(sentences, persons);
   return persons;
@@ -230,6 +232,12 @@ function isPeople(name: string, sentences: readonly Sentence[]): boolean {
   if (!/[^s]s$/.test(name)) return false;
   const one = new RegExp(`\\b${literally(name.slice(0, -1))}\\b(?!['’])`);
   return sentences.some(({ text }) => one.test(text));
+}
+
+/** "LENA" and "Lena", "Mr Adeyemi" and "Joseph Adeyemi". */
+function isNameIn(name: string, speaker: string): boolean {
+  const words = name.toLowerCase().split(" ");
+  return words.includes(speaker.split(" ").at(-1)!);
 }
 
 const PLACES_OF =

@@ -17,7 +17,8 @@ export function solePerson(
 ): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
   // Nobody is meant who has not been named yet.
-  const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index);
+  // Whoever answers speaks of somebody else than of whoever asks.
+  const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index && !(sentence.speaker && person.speaks));
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
   const near = withoutPredicates(`${before?.text ?? ""} ${sentence.text}`);
   if (othersOf(pronoun).test(near)) return undefined;

@@ -167,6 +167,8 @@ function tagNumber(token: Token): Tag[] {
       { cat: "ord", flags: [], cost: 0 },
       { cat: "num", flags: ["pl"], cost: 2 },
     ];
+  // "at 8:30"
+  if (/^\d{1,2}:\d{2}$/.test(token.text)) return [{ cat: "num", flags: ["sg", "range"], cost: 0 }];
   const year = /^1\d{3}$|^20\d\d$/.test(token.text);
   const decade = /^\d{4}s$/.test(token.text);
   if (decade) return [{ cat: "n", flags: ["pl"], cost: 0.2, lemma: token.text }];

@@ -75,3 +75,13 @@ it("never gives the answer itself, nor one option twice", () => {
     expect(new Set([...found, fact.answer.toLowerCase()]).size).toBe(found.length + 1);
   }
 });
+
+it("what others found stands first beside what somebody found, and nothing that the finder does", () => {
+  const text =
+    "Oda Brandt kept the log of the light. Oda Brandt discovered that strong soap could spoil the lens. Ida Marrow believed that cold oil could spoil the lamp. Oda Brandt cleaned the lens with warm water. Salt from the sea covered the lens every week. Smoke from the oil darkened the lens every night.";
+  const own = stockSource(analyse(text));
+  const fact = own.facts.find(({ type, stem }) => type === "report" && /Oda Brandt/.test(stem))!;
+  const found = findDistractors(fact, own, 3, 1);
+  expect(found[0]).toBe("that cold oil could spoil the lamp");
+  for (const option of found) expect(option).not.toContain("Oda Brandt");
+});

@@ -1,4 +1,6 @@
+import { positionKey } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
+import { subjectIn } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
 import { createRandom, seedFrom } from "../../lib/random";
@@ -6,10 +8,10 @@ import type { Fact } from "../facts/fact";
 import { FEELINGS } from "../facts/find-feeling";
 import { numberedReasons } from "../facts/find-numbered-reason";
 import { isSameSort } from "../facts/term-sort";
-import { findUnclear } from "../phrasing/clear-reference";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { numberValue } from "../phrasing/number-forms";
 import { verbPhraseAs } from "../phrasing/restate";
-import { near, type SourceStock } from "../source-stock";
+import { near, type SourceStock, type Statement } from "../source-stock";
 import { nounDistractors } from "./noun-distractors";
 import { numberDistractors, yearDistractors } from "./number-distractors";
 import { functionDistractors, isPresent, isSameDoer, isWay, prefixed, statementDistractors } from "./statement-distractors";
@@ -27,9 +29,23 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "frequency":
       return frequencyDistractors(fact, count, seed);
     case "cause":
-      return statementDistractors(fact, stock, count, seed, (statement) => statement.text);
+      return alikeFirst(
+        fact,
+        stock,
+        count,
+        seed,
+        (statement) => isOfItsSort(statement, fact, stock),
+        (statement) => statement.text,
+      );
     case "condition":
-      return statementDistractors(fact, stock, count, seed, (statement) => (isPresent(statement) ? statement.text : undefined));
+      return alikeFirst(
+        fact,
+        stock,
+        count,
+        seed,
+        ({ phrasing }) => phrasing.binder.human === fact.phrasing.binder.human,
+        (statement) => (isPresent(statement) ? statement.text : undefined),
+      );
     case "purpose":
       return fact.pattern === "why-to"
         ? statementDistractors(fact, stock, count, seed, (statement) =>
@@ -58,7 +74,7 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "function":
       return functionDistractors(fact, stock, count, seed);
     case "report":
-      return statementDistractors(fact, stock, count, seed, (statement) => prefixed("that", statement.text));
+      return reportDistractors(fact, stock, count, seed);
     case "aim":
       return statementDistractors(fact, stock, count, seed, (statement) =>
         statement.rest.includes(" ") && statement.phrasing.binder.human ? verbPhraseAs(statement.phrasing, "base", statement.rest) : undefined,
@@ -147,6 +163,42 @@ function personDistractors(fact: Fact, stock: SourceStock, count: number, seed: 
     return random.shuffle(names).slice(0, count);
   }
   return nounDistractors(fact, stock, count, seed);
+}
+
+/** Clauses of the key's own sort first: about somebody, or about a thing. */
+function alikeFirst(
+  fact: Fact,
+  stock: SourceStock,
+  count: number,
+  seed: number,
+  isAlike: (statement: Statement) => boolean,
+  phrase: (statement: Statement) => string | undefined,
+): string[] {
+  const alike = statementDistractors(fact, stock, count, seed, (statement) => (isAlike(statement) ? phrase(statement) : undefined));
+  return [...new Set([...alike, ...statementDistractors(fact, stock, count, seed, phrase)])].slice(0, count);
+}
+
+/** What others said or found first; then what the source tells of things, where the key tells of things, and never of who said it. */
+function reportDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
+  const length = fact.answer.split(" ").length;
+  const others = near(stock.facts, fact.sentence)
+    .filter(({ type, sentence, phrasing }) => type === "report" && sentence !== fact.sentence && phrasing.subject !== fact.phrasing.subject)
+    .map(({ answer }) => answer)
+    .filter((answer) => answer.startsWith("that ") && Math.abs(answer.split(" ").length - length) <= length * 0.6);
+  const told = statementDistractors(fact, stock, count, seed, (statement) =>
+    isOfItsSort(statement, fact, stock) && !isSameDoer(statement, fact) ? prefixed("that", statement.text) : undefined,
+  );
+  return [...new Set([...others, ...told])].slice(0, count);
+}
+
+/** A clause about somebody beside a key about somebody, about a thing beside one about a thing: the other kind gives itself away. */
+function isOfItsSort({ phrasing }: Statement, fact: Fact, { analysis }: SourceStock): boolean {
+  const inner = fact.answerNode && subjectIn(fact.answerNode);
+  if (!inner) return true;
+  const told = analysis.antecedents.get(positionKey(fact.sentence, inner.start));
+  const isHuman =
+    /^(?:he|she|i|we)$/.test(headTerminal(inner).lemma ?? "") || binderOf(told?.node ?? inner, told?.text ?? nodeText(fact.sentence, inner), analysis).human;
+  return phrasing.binder.human === isHuman;
 }
 
 /** Feelings of another family than the key's, as plain as it is. */

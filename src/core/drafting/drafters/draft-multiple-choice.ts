@@ -19,7 +19,12 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
     const form = optionForm(fact);
     const key = form(optionAnswer(fact));
     // A page that says a thing twice would offer it as right and as wrong.
-    const distractors = unlike(findDistractors(fact, stock, MOST_DISTRACTORS, seed).map(form), (text) => text, [key]);
+    const told = findDistractors(fact, stock, MOST_DISTRACTORS, seed).map(form);
+    const distractors = unlike(
+      told.map((text) => asKeyNames(text, key, fact)),
+      (text) => text,
+      [key],
+    );
     if (distractors.length < 2) return [];
     const numeric = fact.type === "quantity" || fact.type === "time";
     return [
@@ -39,6 +44,12 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
       },
     ];
   });
+}
+
+/** "*She* believed it" beside "Maria Mitchell grew up there": the key would stand out by how it names her. */
+function asKeyNames(text: string, key: string, { phrasing: { subject } }: Fact): string {
+  const [pronoun] = /^(?:He|She|It|They)(?= )/.exec(key) ?? [];
+  return pronoun && text.startsWith(`${sentenceCase(subject)} `) ? `${pronoun}${text.slice(subject.length)}` : text;
 }
 
 /** A reason is offered as what is the case: "The channel is too shallow." */

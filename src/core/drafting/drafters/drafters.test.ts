@@ -99,3 +99,11 @@ describe("gap fills", () => {
     expect(found.find((candidate) => candidate.key === "six")?.accepted).toContain("6");
   });
 });
+
+it("the key of a reason does not stand out by how it names somebody", () => {
+  const text =
+    "# Oda Berg\n\nOda Berg taught in Selm. She refused to give marks, because she believed that learning could not be measured. Oda Berg climbed to the roof at night. Oda Berg read every book in the library. Oda Berg drew a map of the stars.";
+  const draft = draftMultipleChoice(stock(text), 1).find(({ stem }) => /refuse/.test(stem))!;
+  expect(draft.key).toMatch(/^She believed/);
+  expect(draft.distractors.filter((option) => option.startsWith("Oda Berg "))).toEqual([]);
+});

@@ -120,3 +120,21 @@ describe("whoever is told of", () => {
     ],
   });
 });
+
+describe("when", () => {
+  finds({
+    "by the clock": ["The ferry leaves the old pier at 8:30.", "When does the ferry leave the old pier?", "at 8:30"],
+    "before our era": ["In 431 BC war broke out between the two harbour towns.", "When did war break out between the two harbour towns?", "in 431 BC"],
+    "again and again": [
+      "The sea is rough. Each month the pilots put three new buoys on trial.",
+      "How many new buoys do the pilots put on trial each month?",
+      "three",
+    ],
+  });
+  neverAsks({
+    "whoever asks for whoever is told of": [
+      "LENA: Where did you learn to cook?\n\nMR. BERG: From my mother, in Bergen. She ran a small restaurant with only five tables. When I was ten, she let me stir the soup.\n\nLENA: How do you decide what to serve?\n\nMR. BERG: The law says that every lunch must contain fruit.",
+      /Lena let/,
+    ],
+  });
+});

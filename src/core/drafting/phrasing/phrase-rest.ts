@@ -14,7 +14,7 @@ const DROPPED_ADVERBS = new Set(
   ),
 );
 const COMMENTS = new Set(
-  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly".split(
+  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly apparently evidently presumably supposedly".split(
     " ",
   ),
 );

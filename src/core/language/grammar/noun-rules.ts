@@ -197,7 +197,7 @@ export function addNounRules({ rule, lift, isPerson, isPlaceName }: RuleWriter):
     if (l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") return undefined;
     // "90 percent of an iceberg is …": percentages agree with what they are of.
     const share = /^per ?cent$/.test(headTerminal(r).lemma ?? "");
-    return { f: { num: share ? "any" : (l.f.num ?? "pl"), det: "num" }, cost: l.f.sub === "year" ? 2.5 : 0 };
+    return { f: { num: share ? "any" : (l.f.num ?? "pl"), det: "num" }, cost: isDated(l) ? 2.5 : 0 };
   });
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
   // "the *last of his rivals* four kilometres": what has its own of stands for itself.
