@@ -1,5 +1,6 @@
 import { addClauseRules } from "./grammar/clause-rules";
 import { addModifierRules } from "./grammar/modifier-rules";
+import { addNounPhraseRules } from "./grammar/noun-phrase-rules";
 import { addNounRules } from "./grammar/noun-rules";
 import { createRuleWriter, type Grammar } from "./grammar/rule-writer";
 import { addVerbRules } from "./grammar/verb-rules";
@@ -18,6 +19,7 @@ import type { Lexicon } from "./lexicon";
 export function createGrammar(lexicon: Lexicon): Grammar {
   const writer = createRuleWriter(lexicon);
   addNounRules(writer);
+  addNounPhraseRules(writer);
   addModifierRules(writer);
   addVerbRules(writer);
   addClauseRules(writer);

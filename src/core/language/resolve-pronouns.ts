@@ -8,7 +8,7 @@ import type { Lexicon } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { resolveDemonstrative } from "./resolve-demonstratives";
-import { paragraphPerson, solePerson } from "./sole-person";
+import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
@@ -72,19 +72,6 @@ function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known
   const isHero = person?.gender === pronoun && [...others].every((other) => other === person || (other.mentions ?? 0) < (person.mentions ?? 0));
   const isAlone = !sentence.words.slice(0, subject.start).some(({ text }) => persons.has(text));
   return isHero && isAlone ? person.name : undefined;
-}
-
-/** "When Said became ruler, *he* gave de Lesseps permission": nobody gives himself something by his name, and Said was told of last. */
-function meansAnother(name: string, pronoun: string, clause: Clause, earlier: Clause | undefined, persons: ReadonlyMap<string, Person>): boolean {
-  const parts = name.split(" ").filter((part) => part.length > 2);
-  const isNamed = (node: Node) => walkTree(node).some(({ cat, lemma }) => cat === "pn" && parts.includes(lemma ?? ""));
-  const isObject = clause.complements.some(({ role, node }) => /^object/.test(role) && isNamed(node));
-  const isOther = earlier?.subject.f.det === "proper" && headTerminal(earlier.subject).cat === "pn" && !isNamed(earlier.subject);
-  // "When Jory came, *she* gave *him* a broom": Jory is him.
-  const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
-  const others = pronoun === "he" ? /^her$/ : /^him$/;
-  const isTheOther = clause.complements.some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
-  return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
 }
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {

@@ -1,8 +1,11 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
+import type { Clause } from "./clause";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
+import { nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
+import { headTerminal, type Node, walkTree } from "./tree";
 
 const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
 const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
@@ -81,4 +84,17 @@ function withoutTitles(text: string, { name }: Person): string {
   const first = name.split(" ")[0]!;
   const last = name.split(" ").at(-1)!;
   return text.replace(new RegExp(`\\b\\p{Ll}+ (?=${literally(first)})`, "gu"), "").replace(new RegExp(`${literally(last)}, an? [^,.]+`, "gu"), last);
+}
+
+/** "When Said became ruler, *he* gave de Lesseps permission": nobody gives himself something by his name, and Said was told of last. */
+export function meansAnother(name: string, pronoun: string, clause: Clause, earlier: Clause | undefined, persons: ReadonlyMap<string, Person>): boolean {
+  const parts = name.split(" ").filter((part) => part.length > 2);
+  const isNamed = (node: Node) => walkTree(node).some(({ cat, lemma }) => cat === "pn" && parts.includes(lemma ?? ""));
+  const isObject = clause.complements.some(({ role, node }) => /^object/.test(role) && isNamed(node));
+  const isOther = earlier?.subject.f.det === "proper" && headTerminal(earlier.subject).cat === "pn" && !isNamed(earlier.subject);
+  // "When Jory came, *she* gave *him* a broom": Jory is him.
+  const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
+  const others = pronoun === "he" ? /^her$/ : /^him$/;
+  const isTheOther = clause.complements.some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
+  return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
 }

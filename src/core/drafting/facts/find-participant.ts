@@ -1,4 +1,4 @@
-import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
@@ -9,6 +9,7 @@ import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
+import { doesSoToMore, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
@@ -118,57 +119,6 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 const HOLDING = new Set("include contain comprise have feature".split(" "));
-const WHERE_IT_IS = new Set("inside outside nearby below above underneath".split(" "));
-const OF_NOUNS = new Set("about of between against toward towards".split(" "));
-
-/** "the names of rivers *in Siberia*": the rivers are there. */
-function isOfThePart(pp: Node, object: Node): boolean {
-  const isPlace = /^(?:in|from)$/.test(pp.kids[0]?.lemma ?? "") && headTerminal(pp).cat === "pn" && !pp.f.time;
-  return isPlace && object.role === "postmodifier" && object.kids[1]?.f.sub === "of";
-}
-
-/** What is said, written or done on a subject. */
-const ON_NOUNS =
-  /^(?:work|book|lecture|report|talk|article|essay|paper|study|research|information|speech|law|tax|limit|ban|attack|effect|influence|impact|view|opinion|course|debate|discussion|advice|data|detail|restriction|sanction|pressure|lesson|chapter|text|poem|film|leaflet)$/;
-
-/** "gave a lecture at the museum *on whales*": what it is on stands apart from it. */
-function isTornFromSubject(object: Node, { adjuncts }: Clause): boolean {
-  const nouns = walkTree(object).filter((node) => node.cat === "np" && node.end === object.end);
-  const tells = nouns.some((node) => ON_NOUNS.test(headTerminal(node).lemma ?? ""));
-  return tells && adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "on" && !node.f.time && node.start > object.end);
-}
-
-/** "sanctions *on the island*" */
-function isOnNoun(pp: Node, object: Node, { verb }: Clause): boolean {
-  const nouns = walkTree(object).filter((node) => node.cat === "np" && node.end === object.end);
-  // "put a tax on salt": what is put is asked for.
-  return (
-    pp.f.sub === "on" &&
-    !pp.f.time &&
-    !/^(?:put|place|impose|pay|set|levy|lay)$/.test(verb.lemma ?? "") &&
-    nouns.some((node) => ON_NOUNS.test(headTerminal(node).lemma ?? ""))
-  );
-}
-
-const PARTS_OF_VERBS =
-  /^(?:suit|place|part|way|sense|shape|ground|pace|sail|siege|fire|fruit|hold|office|effect|care|charge|advantage|account|note|root|refuge|turn|aim|attention|heed|rise|birth|word|course|action|step|fun|room|time|war|heart|track|sight|leave|command|control|possession|stock|pride|delight|comfort|breath|credit|issue|battle)$/;
-
-const WITH_TO = new Set(
-  "responsibility duty key answer solution threat damage access approach attention commitment contribution devotion entrance exit exception guide invitation limit obligation opposition path reaction reference relation resistance response right road route visit witness alternative".split(
-    " ",
-  ),
-);
-
-/** "meet their responsibilities *to their families*" */
-function isToNoun(pp: Node, object: Node, { verb }: Clause): boolean {
-  return pp.f.sub === "to" && WITH_TO.has(headTerminal(object).lemma ?? "") && !/^(?:give|send|show|add|explain|offer|bring|owe|pay)$/.test(verb.lemma ?? "");
-}
-
-/** "involves scrutiny *by the council*": behind an object of a verb that acts, whoever does it belongs to the object. */
-function isByAnother(pp: Node, { passive }: Clause): boolean {
-  return !passive && pp.f.sub === "by" && pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.det !== "bare";
-}
-
 /** What it is done to: "a motor replaced *the clockwork*." */
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -210,19 +160,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
   );
   if (isTorn || isTornFromSubject(object, clause)) return [];
-  // "the rule *about property*": what follows some prepositions belongs to the noun before them.
-  // "the organs *inside*": where a thing is belongs to it.
-  const own = clause.adjuncts.find(
-    ({ node }) =>
-      node.start === object.end &&
-      ((node.cat === "pp" &&
-        (OF_NOUNS.has(node.kids[0]?.lemma ?? "") ||
-          isOfThePart(node, object) ||
-          isByAnother(node, clause) ||
-          isToNoun(node, object, clause) ||
-          isOnNoun(node, object, clause))) ||
-        (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
-  )?.node;
+  const own = ownPhrase(object, clause);
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
@@ -266,29 +204,6 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-object",
     },
   ];
-}
-
-const byVerb = new WeakMap<Analysis, Map<string, Clause[]>>();
-
-/** The main clauses of a source by their verbs. */
-function clausesOf(analysis: Analysis, verb: string): readonly Clause[] {
-  const known = byVerb.get(analysis) ?? new Map<string, Clause[]>();
-  if (!byVerb.has(analysis)) {
-    byVerb.set(analysis, known);
-    for (const { clauses } of analysis.sentences)
-      for (const clause of clauses) if (clause.rank === "main") known.set(clause.verb.lemma ?? "", [...(known.get(clause.verb.lemma ?? "") ?? []), clause]);
-  }
-  return known.get(verb) ?? [];
-}
-
-/** Another clause tells of the same subject and verb, with another object and nothing that sets the two apart. */
-function doesSoToMore({ clause, subject }: Phrasing, analysis: Analysis): boolean {
-  if (clause.adjuncts.length > 0) return false;
-  return clausesOf(analysis, clause.verb.lemma ?? "").some((other) => {
-    if (other === clause || other.negated !== clause.negated || other.passive !== clause.passive) return false;
-    const told = analysis.antecedents.get(positionKey(other.sentence, other.subject.start))?.text ?? midSentence(other.sentence, other.subject);
-    return told.toLowerCase() === subject.toLowerCase() && other.complements.some(({ role, node }) => role === "object" && node.f.det !== "pron");
-  });
 }
 
 /** "wears *its* bones": its owner is the subject, which the question names. */

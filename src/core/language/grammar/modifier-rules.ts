@@ -1,7 +1,7 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
-import { JOINED_BY } from "./noun-rules";
+import { JOINED_BY } from "./noun-phrase-rules";
 import { opensWithAs } from "./phrase-shapes";
 import type { RuleWriter } from "./rule-writer";
 

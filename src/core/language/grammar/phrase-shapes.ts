@@ -23,3 +23,7 @@ export function opensWithParticiple(node: Node): boolean {
   const first = node.kids[0];
   return first === undefined ? node.cat === "v" && node.flags?.[0] === "participle" : opensWithParticiple(first);
 }
+
+export function firstWord(node: Node): string {
+  return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
+}

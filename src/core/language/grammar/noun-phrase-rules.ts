@@ -1,0 +1,218 @@
+import { TIME_NOUNS } from "../data/noun-classes";
+import { type Features, headTerminal, type Node } from "../tree";
+import { firstWord, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
+
+const INSIDE = /^(?:inside|outside|below|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
+
+/** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
+function isOwnVerb(vp: Node): boolean {
+  if (vp.cat === "vt" || (vp.role === "particle" && vp.kids.length === 2)) return true;
+  if (vp.role === "adjunct" && (vp.kids[1]?.f.form === "to" || vp.kids[1]?.f.sub === "particle")) return true;
+  return vp.cat === "vg" || vp.cat === "vp" ? isOwnVerb(vp.kids[vp.head] ?? { ...vp, cat: "", kids: [], role: "" }) : false;
+}
+
+/** "bigger than a grain of rice", "as tall as a wardrobe" */
+function tellsHowMuch(ap: Node): boolean {
+  return opensWithAs(ap) || ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && tellsHowMuch(kid)));
+}
+
+/** Whether the last words of a phrase are said in passing. */
+function endsInAside(node: Node): boolean {
+  const last = node.kids.at(-1);
+  if (!last || node.kids.length < 2) return last !== undefined && endsInAside(last);
+  return (last.cat.startsWith("c-") && !last.cat.endsWith("-c") && node.role !== "coordination") || endsInAside(last);
+}
+
+/** "most powerful", "largest". */
+function isSuperlative(ap: Node): boolean {
+  return /^(?:most|least)$/.test(firstWord(ap)) || headTerminal(ap).flags?.includes("superlative") === true;
+}
+
+/** "the first lamp", "the only harbour", "the largest museum" */
+function singlesOut(np: Node): boolean {
+  if (np.f.det !== "def" || np.role !== "determiner") return false;
+  const [modifier] = np.kids[1]?.kids ?? [];
+  return modifier?.cat === "ap" && (isSuperlative(modifier) || /^(?:first|only|last)$/.test(headTerminal(modifier).lemma ?? ""));
+}
+
+/** "the food *they had*", but not "the ship *the town had* diverted". */
+function isHadByNoun(s: Node): boolean {
+  return headTerminal(s).cat === "have" && s.end - headTerminal(s).end === 0 && s.kids[0]?.f.det !== "pron";
+}
+
+const STANDS_BEHIND =
+  /^(?:use|involve|concern|need|require|give|take|make|produce|find|leave|know|say|write|collect|pay|ask|offer|choose|select|catch|see|describe|mention|list)$/;
+
+/** The conjunction that goes with the word in front. */
+export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
+
+/** What follows a noun phrase and belongs to it, and how noun phrases are joined. */
+export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
+  rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
+    // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
+    if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
+    // "those about fraud"
+    if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
+    // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.
+    if (endsInAside(l)) return { f: l.f, cost: 3 };
+    // "the International Foundation *for Electoral Systems*": a name of several words.
+    if (l.f.det === "def" && headTerminal(l).cat === "pn" && r.f.sub === "for" && r.kids[1]?.f.det === "proper") return { f: l.f, cost: 0 };
+    // "the first lamp *in the country*": of which it is the first.
+    const isFirst = singlesOut(l) || (l.role === "postmodifier" && r.f.sub === "in" && singlesOut(l.kids[0]!));
+    if (isFirst && !r.f.time && /^(?:in|on)$/.test(r.f.sub ?? "")) return { f: l.f, cost: 0 };
+    return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
+  });
+  // "four hours *every Sunday*"
+  rule("np", "np np", 0, "postmodifier", 0.4, (l, r) =>
+    l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && isRecurringTime(r) ? l.f : undefined,
+  );
+  // "anyone who breaks a by-law"
+  rule("np", "np rc", 0, "relative", 0.6, (l) => {
+    if (l.f.sub === "indef") return { ...l.f, det: "quant" };
+    // "those who break a by-law"
+    return l.f.det !== "pron" || headTerminal(l).lemma === "those" ? l.f : undefined;
+  });
+  rule("c-rc", "comma rc", 1, "mark", 0, (_, r) => (r.f.sub === "that" ? undefined : r.f));
+  rule("c-rc-c", "c-rc comma", 0, "mark", 0);
+  // "the rings of glass, which bend the light": the rings.
+  const tellsOf = (l: Node, r: Node) => (agreeNumbers(l.f.num ?? "any", (r.f.agr as "any") ?? "any") ? l.f : undefined);
+  rule("np", "np c-rc", 0, "relative", 0.9, tellsOf);
+  rule("np", "np c-rc-c", 0, "relative", 0.6, tellsOf);
+  rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
+  rule("c-np-c", "c-np comma", 0, "mark", 0);
+  // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
+  const explains = (l: Node, r: Node) =>
+    // "Born in Hobart, *Tasmania, Everett* was …": a place is no person.
+    (isPlaceName(l) && r.f.det === "proper" && !isPlaceName(r)) ||
+    l.f.det === "pron" ||
+    l.f.time ||
+    TIME_NOUNS.has(headTerminal(l).lemma ?? "") ||
+    r.f.det === "num" ||
+    agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined
+      ? undefined
+      : l.f;
+  rule("np", "np c-np-c", 0, "apposition", 1.6, explains);
+  // "These crystals, a rare mineral called …, have": many of one sort.
+  rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
+  rule("np", "np c-np", 0, "apposition", 2.4, explains);
+  rule("np", "np vp", 0, "reduced", 0, (l, r) => {
+    // "needs *something to do*"
+    if (r.f.form === "to" && /^(?:some|any|no|every)(?:thing|where|body|one)$/.test(headTerminal(l).lemma ?? "")) return { f: l.f, cost: 0.3 };
+    if (l.f.det === "pron" || endsInAside(l)) return undefined;
+    // "the men set out to find": a purpose belongs to a verb of its own.
+    if (r.f.form === "participle" && r.f.gap) {
+      // "a hundred chariots *followed*": by itself mostly a verb of its own, unlike "the tools *used*".
+      const isLone = r.end - r.start === 1 && !STANDS_BEHIND.test(headTerminal(r).lemma ?? "");
+      return { f: l.f, cost: (r.f.sub === "call" ? 0.4 : isOwnVerb(r) ? 3.2 : 1.3) + (isLone ? (l.f.det === "proper" ? 2.5 : 1) : 0) };
+    }
+    return r.f.form === "ing" && !r.f.gap
+      ? { f: l.f, cost: l.f.det === "proper" ? 3 : 1.9 }
+      : r.f.form === "to"
+        ? // "the first woman *to earn* a licence"
+          { f: l.f, cost: singlesOut(l) || (l.role === "postmodifier" && singlesOut(l.kids[0]!)) ? 0.1 : 1.8 }
+        : undefined;
+  });
+  rule("c-vp", "comma vp", 1, "mark", 0);
+  rule("c-vp-c", "c-vp comma", 0, "mark", 0);
+  rule("np", "np c-vp-c", 0, "reduced", 1.4, (l, r) => (r.f.form === "participle" && r.f.gap && l.f.det !== "pron" ? l.f : undefined));
+  rule("np", "np c-vp", 0, "reduced", 1.6, (l, r) => {
+    if (r.f.form !== "participle" || l.f.det === "pron") return undefined;
+    // "textbooks, *written and printed in the town*"
+    return r.f.sub === "call" ? l.f : r.f.gap && r.end - r.start >= 4 ? { f: l.f, cost: 0.6 } : undefined;
+  });
+  rule("np", "np s", 0, "relative", 2, (l, r) =>
+    r.f.gap &&
+    (l.f.det !== "pron" || /^(?:all|everything)$/.test(headTerminal(l).lemma ?? "")) &&
+    l.f.det !== "proper" &&
+    headTerminal(r).cat !== "be" &&
+    !endsInAside(l) &&
+    !isHadByNoun(r)
+      ? // "After two months at sea *their gums bled*": how long, and seldom which months.
+        { f: l.f, cost: l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0 }
+      : undefined,
+  );
+  // "five of the seven"
+  rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
+  // "citizens, *usually twelve*, who listen", "an animal, *often no bigger than a pea*, that lives …"
+  rule("c-ap-c", "c-ap comma", 0, "mark", 0);
+  rule("ap", "adv num", 1, "modifier", 0.6, (l, r) => (l.f.sub === "freq" && !r.flags?.includes("year") ? { sub: "often" } : undefined));
+  rule("np", "np c-ap-c", 0, "apposition", 0.9, (l, r) => {
+    const ap = r.kids[0]?.kids[1];
+    return l.f.det !== "pron" && ap && (ap.f.sub === "often" || tellsHowMuch(ap)) ? l.f : undefined;
+  });
+  // "grains no bigger than a grain of rice"
+  rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => {
+    if (l.f.det === "pron" || l.f.det === "proper") return undefined;
+    // "a path *two metres wide*"
+    return tellsHowMuch(r) ? l.f : r.role === "measure" ? { f: l.f, cost: -0.4 } : undefined;
+  });
+  // "a brain *the size of a seed*", "children *our age*"
+  rule("np", "np np", 0, "postmodifier", 0.8, (l, r) => {
+    const isMeasure = /^(?:size|length|height|width|shape|colou?r|age|weight|thickness|depth)$/.test(headTerminal(r).lemma ?? "");
+    const isTold = (r.f.det === "def" && r.role === "postmodifier" && r.kids[1]?.f.sub === "of") || (r.f.det === "poss" && r.end - r.start === 2);
+    return isMeasure && isTold && l.f.det !== "pron" && l.f.det !== "proper" ? l.f : undefined;
+  });
+  // "number 41", "page 12"
+  rule("np", "n num", 0, "number", 0.3, (l) =>
+    /^(?:number|page|chapter|room|platform|figure|line|gate|level|stage|step|pier|berth)$/.test(l.lemma ?? "") && l.flags?.[0] === "sg"
+      ? { num: "sg", det: "proper" }
+      : undefined,
+  );
+  // "molten rock*, or magma,*"
+  rule("or-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "or" && (r.f.det === "bare" || r.f.det === "indef") && r.end - r.start <= 3 ? r.f : undefined));
+  rule("c-or", "comma or-np", 1, "mark", 0);
+  rule("c-or-c", "c-or comma", 0, "mark", 0);
+  rule("np", "np c-or-c", 0, "apposition", 0.6, (l, r) =>
+    l.f.det !== "pron" && l.f.det !== "proper" && agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") ? l.f : undefined,
+  );
+  // "from one vat to *the next*"
+  rule("np", "det ord", 0, "determiner", 0.5, (l, r) => (l.flags?.includes("def") && r.lemma === "next" ? { num: "sg", det: "dem" } : undefined));
+  // "the largest of the islands"
+  rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
+  rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
+
+  // "some trials, such as those about fraud, are too hard"
+  rule("np", "np c-pp-c", 0, "examples", 0.5, (l, r) => (r.kids[0]?.kids[1]?.f.sub === "suchas" && l.f.det !== "pron" ? l.f : undefined));
+  rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" || l.f.sub === "nor" ? { ...r.f, sub: l.f.sub } : undefined));
+  // "a university *and not a school*"
+  rule("not-np", "not np", 1, "mark", 0, (_, r) => (/^(?:def|indef|proper|poss)$/.test(r.f.det ?? "") ? r.f : undefined));
+  rule("j-np", "conj not-np", 1, "mark", 0.3, (l, r) => (l.f.sub === "and" || l.f.sub === "but" ? { ...r.f, sub: "and" } : undefined));
+  // "both the keeper and his wife", "neither a fish nor a lizard"
+  rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
+    r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,
+  );
+  const joined = (l: Node, r: Node): Features | undefined =>
+    l.f.kase === "subj" || l.f.sub === "refl"
+      ? undefined
+      : { num: r.f.sub === "or" || r.f.sub === "nor" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
+  // "swept paper from the floor and ground soot": with *the floor* goes *the soot*.
+  const unlike = (l: Node, r: Node) => (l.f.det === "def" && l.f.num === "sg" && r.f.det === "bare" && r.f.num !== "pl" ? 1.6 : 0);
+  rule("np", "np j-np", 0, "coordination", 0.5, (l, r) => {
+    const f = joined(l, r);
+    // "*reduced* hours and *improved* pay": alike, and no verb of its own.
+    const alike = opensWithParticiple(l) && opensWithParticiple(r.kids[1] ?? r) ? -1.2 : 0;
+    return f && { f, cost: unlike(l, r) + alike };
+  });
+  // "higher than *the other*", "the two made seven journeys": of what, another sentence says.
+  rule("np", "det adj", 0, "determiner", 0.6, (l, r) => (l.flags?.includes("def") && r.lemma === "other" ? { num: "sg", det: "dem" } : undefined));
+  rule("np", "det num", 0, "number", 1.2, (l, r) =>
+    l.flags?.includes("def") && /^(?:two|three|four)$/.test(r.lemma ?? "") ? { num: "pl", det: "dem" } : undefined,
+  );
+  // "the key to *the other two*"
+  rule("onum", "adj num", 1, "modifier", 0, (l, r) => (l.lemma === "other" && /^(?:two|three|four)$/.test(r.lemma ?? "") ? {} : undefined));
+  rule("np", "det onum", 0, "number", 0.6, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
+  // "the bones *inside*"
+  rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
+  // "did not want the others to hear him"
+  rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
+  // "On 2 May, *2000, officers and pilots* left": a year stands in a list of years only.
+  const isYear = (np: Node) => np.role === "number" && headTerminal(np).flags?.includes("year");
+  rule("npl", "np c-np", 0, "coordination", 0.3, (l, r) => (l.f.det === "pron" || (isYear(l) && !isYear(r.kids[1] ?? r)) ? undefined : l.f));
+  rule("npl", "npl c-np", 0, "coordination", 0.1);
+  rule("np", "npl j-np", 0, "coordination", 0.1, joined);
+  rule("c-j-np", "comma j-np", 1, "mark", 0);
+  rule("np", "npl c-j-np", 0, "coordination", 0.1, joined);
+  rule("j-nb", "conj nb", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? r.f : undefined));
+  rule("nb", "nb j-nb", 0, "coordination", 0.8, (l, r) => (l.f.det || r.f.det ? undefined : { num: "any" }));
+}
