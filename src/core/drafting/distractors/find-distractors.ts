@@ -181,12 +181,14 @@ function alikeFirst(
 /** What others said or found first; then what the source tells of things, where the key tells of things, and never of who said it. */
 function reportDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const length = fact.answer.split(" ").length;
+  // "decides *when ships may enter*": a question beside questions, and never beside what is the case.
+  const isTold = fact.answer.startsWith("that ");
   const others = near(stock.facts, fact.sentence)
     .filter(({ type, sentence, phrasing }) => type === "report" && sentence !== fact.sentence && phrasing.subject !== fact.phrasing.subject)
     .map(({ answer }) => answer)
-    .filter((answer) => answer.startsWith("that ") && Math.abs(answer.split(" ").length - length) <= length * 0.6);
+    .filter((answer) => answer.startsWith("that ") === isTold && Math.abs(answer.split(" ").length - length) <= length * 0.6);
   const told = statementDistractors(fact, stock, count, seed, (statement) =>
-    isOfItsSort(statement, fact, stock) && !isSameDoer(statement, fact) ? prefixed("that", statement.text) : undefined,
+    isTold && isOfItsSort(statement, fact, stock) && !isSameDoer(statement, fact) ? prefixed("that", statement.text) : undefined,
   );
   return [...new Set([...others, ...told])].slice(0, count);
 }

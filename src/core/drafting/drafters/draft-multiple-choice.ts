@@ -54,7 +54,9 @@ function asKeyNames(text: string, key: string, { phrasing: { subject } }: Fact):
 
 /** A reason is offered as what is the case: "The channel is too shallow." */
 function optionAnswer(fact: Fact): string {
-  return fact.type === "cause" ? fact.answer.replace(/^(?:because|since) (?!of )/, "") : fact.answer;
+  return fact.type === "cause"
+    ? fact.answer.replace(/^(?:(?:partly|mainly|mostly|largely|simply|chiefly|only|just) )?(?:because|since) (?!of )/, "")
+    : fact.answer;
 }
 
 /** Whole clauses are written as sentences, phrases without capital or stop as their own kind asks. */
