@@ -8,6 +8,7 @@ import { draftQuestions } from "../draft-questions";
 import type { GapWords, PlanRow, Steer } from "../plan";
 import { draftEssays } from "./draft-essays";
 import { draftHeadings } from "./draft-headings";
+import { draftOpenResponses } from "./draft-open-responses";
 import { draftReferences } from "./draft-references";
 import { draftSelectAll } from "./draft-select-all";
 import { draftSpeakers } from "./draft-speakers";
@@ -182,5 +183,19 @@ describe("gaps by class of word", () => {
       newId: String,
     });
     expect(run.next().value).toMatchObject({ rows: [{ reason: "no-words-given" }] });
+  });
+});
+
+describe("what the writer wants", () => {
+  const wants = (text: string) => draftOpenResponses(stockOf(analyse(text, "markdown"))).filter(({ pattern }) => pattern === "writers-reasons");
+  const REASONS =
+    "The horn saves lives because radios fail in thick fog. The ferry stops when the horn is silent, since its crew cannot see the pier. Fishermen like the horn because it is cheap.";
+  it("is the demand and its reasons", () => {
+    const [task] = wants(`# Keep the horn\n\nI think that we need it. The council should keep the horn. ${REASONS}`);
+    expect(task!.evidence[0]!.text).toBe("The council should keep the horn.");
+  });
+  it("is not what critics say that should be done", () => {
+    const told = wants(`# Keep the horn\n\nI think that we need it. Critics say that the money should be used for the pier. ${REASONS}`);
+    expect(told).toEqual([]);
   });
 });

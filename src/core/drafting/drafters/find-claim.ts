@@ -34,7 +34,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
 }
 
 /** "The members believe that animals should …": somebody else's demand. */
-function isOfOthers({ clauses, text }: Sentence): boolean {
+export function isOfOthers({ clauses, text }: Sentence): boolean {
   const [first] = clauses;
   const says = first && /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest)$/.test(first.verb.lemma ?? "");
   return Boolean(says) && !/^(?:I|we)\b/i.test(text);
