@@ -59,8 +59,10 @@ export type Analysis = {
 export type Person = {
   name: string;
   gender?: "he" | "she";
-  mentions?: number /** Index of the first sentence that names the person. */;
-  firstSeen?: number /** Asks or answers in an interview. */;
+  mentions?: number;
+  /** Index of the first sentence that names the person. */
+  firstSeen?: number;
+  /** Asks or answers in an interview. */
   speaks?: true;
 };
 export type Antecedent = { text: string; node: Node; sentence: Sentence };

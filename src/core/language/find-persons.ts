@@ -55,8 +55,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     }
   }
   for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
-  const speakers = new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])));
-  for (const person of persons.values()) if ([...speakers].some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
+  const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
+  for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
   takeVotes(votes, new Set(persons.values()));
   findFirst(sentences, persons);
   return persons;

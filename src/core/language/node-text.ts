@@ -9,6 +9,11 @@ export function nodeText(sentence: Sentence, node: Node): string {
   return wordsText(sentence, node.start, node.end);
 }
 
+/** "an English doctor *named Thomas Young*": the name that a noun phrase ends in. */
+export function calledName(np: Node, sentence: Sentence): string | undefined {
+  return np.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)*)$/u.exec(nodeText(sentence, np))?.[1] : undefined;
+}
+
 /** The source's own words from word `from` to before word `to`. */
 export function wordsText(sentence: Sentence, from: number, to: number): string {
   const first = sentence.words[from]!.tokens[0]!;

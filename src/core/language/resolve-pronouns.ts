@@ -5,12 +5,12 @@ import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
-import { midSentence, nodeText } from "./node-text";
+import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
-import { coreOf, headTerminal, type Node, walkTree } from "./tree";
+import { coreOf, headTerminal, holdsPronoun, type Node } from "./tree";
 
 /**
  * Two patterns only, since only they are safe: a subject pronoun that opens a sentence stands for the
@@ -145,7 +145,7 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: R
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
   const form = { he: "him", she: "her" }[pronoun];
   if (!form || pronounOf(subject) !== undefined) return false;
-  return [...complements, ...adjuncts].some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && lemma === form));
+  return [...complements, ...adjuncts].some(({ node }) => holdsPronoun(node, form));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */
@@ -248,11 +248,8 @@ function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): A
   const named =
     clause.verb.cat === "be" ? clause.complements.find(({ role, node }) => role === "predicate" && coreOf(node).f.det === "proper")?.node : undefined;
   // "An English doctor *named Thomas Young* made it. He …"
-  const called =
-    clause.subject.role === "reduced"
-      ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)+)$/u.exec(nodeText(clause.sentence, clause.subject))?.[1]
-      : undefined;
-  if (called) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
+  const called = calledName(clause.subject, clause.sentence);
+  if (called?.includes(" ")) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
   const node = coreOf(named ?? clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));

@@ -17,11 +17,11 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     }
   }
   for (const sentence of sentences) {
+    // "Each month I *put* three dishes on trial": again and again, and no past.
+    const recurs = RECURRING.test(sentence.text);
     for (const clause of sentence.clauses) {
-      if (isRecurring(sentence.text) && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
-      if (!isOpen(clause)) continue;
-      // "Each month I *put* three dishes on trial": again and again.
-      if (isRecurring(sentence.text)) continue;
+      if (recurs && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
+      if (recurs || !isOpen(clause)) continue;
       const dated = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u.test(sentence.text);
       // Beside a present the past has to be told more than once.
       const least = presentIn.has(sentence.block.id) ? 2 : 1;
@@ -31,10 +31,6 @@ export function settleTenses(sentences: readonly Sentence[]): void {
 }
 
 const RECURRING = /\b(?:each|every) (?:day|night|week|month|year|morning|evening|spring|summer|autumn|fall|winter|time)\b/i;
-
-function isRecurring(text: string): boolean {
-  return RECURRING.test(text);
-}
 
 /** "I *put*", "they *set*": read as a past, and just as well of today; "she put" is past. */
 function mayBeOfToday({ verb, auxiliaries, subject, imperative }: Clause): boolean {

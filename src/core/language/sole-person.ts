@@ -5,7 +5,7 @@ import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { headTerminal, type Node, walkTree } from "./tree";
+import { headTerminal, holdsPronoun, type Node, walkTree } from "./tree";
 
 const OTHER_WOMEN = /\b(?:mother|woman|girl|wife|sister|aunt|lady|daughter|grandmother|queen|captain|mayor|teacher|nurse|doctor|keeper|friend|niece)\b/i;
 const OTHER_MEN = /\b(?:father|man|boy|husband|brother|uncle|son|grandfather|king|captain|mayor|teacher|doctor|keeper|friend|engineer|fisherman|nephew)\b/i;
@@ -94,7 +94,6 @@ export function meansAnother(name: string, pronoun: string, clause: Clause, earl
   const isOther = earlier?.subject.f.det === "proper" && headTerminal(earlier.subject).cat === "pn" && !isNamed(earlier.subject);
   // "When Jory came, *she* gave *him* a broom": Jory is him.
   const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
-  const others = pronoun === "he" ? /^her$/ : /^him$/;
-  const isTheOther = clause.complements.some(({ node }) => walkTree(node).some(({ cat, lemma }) => cat === "pro" && others.test(lemma ?? "")));
+  const isTheOther = clause.complements.some(({ node }) => holdsPronoun(node, pronoun === "he" ? "her" : "him"));
   return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
 }

@@ -53,6 +53,11 @@ function collect(node: Node, all: Node[]): void {
   for (const kid of node.kids) collect(kid, all);
 }
 
+/** Whether a pronoun of just this form ("him", "it") stands anywhere in the node. */
+export function holdsPronoun(node: Node, form: string): boolean {
+  return walkTree(node).some(({ cat, lemma }) => cat === "pro" && lemma === form);
+}
+
 /** The noun phrase without apposition and relative clause: what one would say the second time. */
 export function coreOf(np: Node): Node {
   if (np.cat === "np" && np.kids.length === 2 && ["apposition", "relative", "reduced"].includes(np.role)) return coreOf(np.kids[0]!);

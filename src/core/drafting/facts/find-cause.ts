@@ -19,10 +19,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   );
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, false, undefined, named)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
-  const tail =
-    reason.cat === "pp"
-      ? clause.adjuncts.map(({ node }) => node).filter((node) => node.start === reason.end && reasonNode(node).cat === "pp" && !reasonNode(node).f.time)
-      : [];
+  const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
   // "is rich *partly* because of its hills": how far belongs to the reason.
   const partly = clause.adjuncts.find(({ node }) => node.end === part.node.start && PARTLY.test(headTerminal(node).lemma ?? ""))?.node;
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
@@ -86,10 +83,11 @@ export function reasonsOf(clause: Clause): Node[] {
     (node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"),
   );
   // "*Because of the bad weather* with strong winds, …": what stands right behind goes with it.
-  const behind = parts.filter((node) => isTailOf(node, reasons));
+  const behind = parts.filter((node) => reasons.some((reason) => isTailOf(node, reason)));
   return [...reasons, ...behind];
 }
 
-function isTailOf(node: Node, reasons: readonly Node[]): boolean {
-  return /^pp(?:-c)?$/.test(node.cat) && !reasonNode(node).f.time && reasons.some((reason) => reasonNode(reason).cat === "pp" && reason.end === node.start);
+/** A phrase right behind a reason that is a phrase itself. */
+function isTailOf(node: Node, reason: Node): boolean {
+  return /^pp(?:-c)?$/.test(node.cat) && !reasonNode(node).f.time && reasonNode(reason).cat === "pp" && reason.end === node.start;
 }

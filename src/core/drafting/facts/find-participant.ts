@@ -14,11 +14,11 @@ import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
 
-/** Verbs that say too little for a question about their object or doer. */
 /** Verbs that say enough where the rest of the question does. */
 const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
 const ENOUGH_WORDS = 5;
 
+/** Verbs that say too little for a question about their object or doer. */
 const LIGHT_VERBS = new Set(
   "include contain comprise manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
     " ",

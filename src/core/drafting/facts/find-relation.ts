@@ -195,7 +195,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** The phrases that follow without a gap and are neither time nor clause. */
-export function tailOf({ adjuncts, passive }: Clause, phrase: Node): Node[] {
+function tailOf({ adjuncts, passive }: Clause, phrase: Node): Node[] {
   const tail: Node[] = [];
   let end = phrase.end;
   for (const { node } of adjuncts) {

@@ -2,7 +2,7 @@ import { type Analysis, narratorOf, positionKey, type Sentence } from "../../lan
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { calledName, midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, pronounOf } from "../../language/subject-pronoun";
@@ -181,8 +181,7 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
 function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
   // "a girl *named Juna*"
-  const named =
-    subject.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)$/u.exec(nodeText(sentence, subject))?.[1] : undefined;
+  const named = calledName(subject, sentence);
   if (named && subject.f.det === "indef" && analysis.persons.has(named)) return named;
   if (subject.role !== "apposition") return undefined;
   const text = nodeText(sentence, subject.kids[1]!);

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
-import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
+import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
@@ -38,7 +38,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
   if (deniesAnother(clause)) return "points-elsewhere";
-  const pieces: { order: number; text: string; isPurpose: boolean }[] = [];
+  const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   let asideEnd = -1;
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
@@ -103,7 +103,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const mayBePerson =
       clause.subject.f.det === "proper" && clause.subject.end - clause.subject.start === 1 && analysis.lexicon.nameKind(phrasing.subject) !== "place";
     if (isAhead && isTheOther(node, clause)) return "pronoun";
-    if (isAhead && mayBePerson && sentenceHasIt(node, clause)) return "pronoun";
+    if (isAhead && mayBePerson && tellsOfIt(node, clause)) return "pronoun";
     // "The upper house may change it. If *it* makes changes, the bill goes back": whatever was told of before.
     if (node.end <= clause.subject.start && node.cat.includes("sb") && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
     if (role === "clause" && speaksOfOthers(node, clause.sentence, analysis, phrasing.subject)) return "pronoun";
@@ -152,7 +152,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
-      isPurpose:
+      goesLast:
         role === "adjunct" &&
         (/^c-(?:vp|pp|advp)$/.test(node.cat) || (node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""))),
     });
@@ -165,7 +165,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/.test(last.text)
   )
     return "points-elsewhere";
-  return beforePurpose(pieces)
+  return frontedBeforeLast(pieces)
     .sort((a, b) => a.order - b.order)
     .map((piece) => piece.text)
     .join("")
@@ -187,18 +187,12 @@ function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): b
 
 /** "When *he* could not pay, Fust took *him* to court and won": never Fust. */
 function isTheOther(node: Node, clause: Clause): boolean {
-  const ahead = walkTree(node).find(({ cat, lemma }) => cat === "pro" && /^(?:he|she)$/.test(lemma ?? ""))?.lemma;
-  const object = ahead === "he" ? "him" : "her";
-  return (
-    ahead !== undefined &&
-    sharingClauses(clause).some(({ complements }) =>
-      complements.some(({ node: part }) => walkTree(part).some(({ cat, lemma }) => cat === "pro" && lemma === object)),
-    )
-  );
+  const object = holdsPronoun(node, "he") ? "him" : holdsPronoun(node, "she") ? "her" : undefined;
+  return object !== undefined && sharingClauses(clause).some(({ complements }) => complements.some((part) => holdsPronoun(part.node, object)));
 }
 
 /** A clause in front that tells of *it*. */
-function sentenceHasIt(node: Node, { sentence }: Clause): boolean {
+function tellsOfIt(node: Node, { sentence }: Clause): boolean {
   return sentence.clauses.some(
     ({ subject, start, end }) => start >= node.start && end <= node.end && headTerminal(subject).lemma === "it" && !sentence.resolved?.has(subject.start),
   );
@@ -212,9 +206,9 @@ function deniesAnother(clause: Clause): boolean {
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
-function beforePurpose(pieces: { order: number; text: string; isPurpose: boolean }[]): typeof pieces {
+function frontedBeforeLast(pieces: { order: number; text: string; goesLast: boolean }[]): typeof pieces {
   const last = pieces.filter(({ order }) => order < FRONTED).sort((a, b) => b.order - a.order)[0];
-  return last?.isPurpose ? pieces.map((piece) => (piece.order >= FRONTED ? { ...piece, order: last.order - 0.5 } : piece)) : pieces;
+  return last?.goesLast ? pieces.map((piece) => (piece.order >= FRONTED ? { ...piece, order: last.order - 0.5 } : piece)) : pieces;
 }
 
 /** "After the town put *them* up, visits fell": an object in front is not what the sentence goes on to tell of. */

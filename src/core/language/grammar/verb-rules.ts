@@ -23,7 +23,7 @@ const WANTING = new Set(
 );
 /** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
 const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
-export const NAMES_A_DEED =
+const NAMES_A_DEED =
   /^(?:process|practice|method|event|phenomenon|condition|state|custom|system|procedure|technique|change|disorder|effect|illusion|reaction|movement|journey)$/;
 const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
 const LETTING = new Set("let make see help watch hear feel".split(" "));
