@@ -212,7 +212,7 @@ function fits(candidate: Candidate, row: PlanRow): boolean {
 
 type Used = {
   said: Said[];
-  plain: Set<number>;
+  plain: Set<string>;
   facts: Set<string>;
   stems: Set<string>;
   blocks: Map<string, number>;
@@ -222,11 +222,24 @@ type Used = {
   trueCount: number;
 };
 
-/** What does it, what is done, to what: asked once of a sentence, or each question answers the other. */
+/** What does it, what is done, to what: asked once of a clause, or each question answers the other. */
 const PLAIN = new Set<Candidate["factType"]>(["thing", "person", "function", "list", "place", "report", "statement"]);
 
 function isPlain({ factType, kind }: Candidate): boolean {
   return PLAIN.has(factType) && !OVER_SENTENCES.has(kind);
+}
+
+/** Words of a sentence whose clauses are asked about one by one. */
+const SEVERAL_CLAUSES = 14;
+
+/** The clause that a fact was found in, by the word it is known by. */
+function plainKey(candidate: Candidate): string {
+  const { index, words, clauses } = mainSentence(candidate);
+  const at = candidate.factId.startsWith(`${index}:`) ? Number(candidate.factId.split(":").at(-1)) : Number.NaN;
+  if (words.length < SEVERAL_CLAUSES || Number.isNaN(at)) return String(index);
+  const around = clauses.filter(({ rank, start, end }) => (rank === "main" || rank === "aside") && start <= at && at < end);
+  const clause = around.find(({ subject }) => subject.start === at) ?? around.filter(({ verb }) => verb.start <= at).at(-1) ?? around[0];
+  return `${index}:${clause?.verb.start ?? 0}`;
 }
 
 /** A second question on one sentence: only where little else is left. */
@@ -245,7 +258,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
   for (const wanted of pool) {
     const { candidate } = wanted;
-    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(mainSentence(candidate).index))) continue;
+    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
     if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
     const balance =
@@ -264,7 +277,7 @@ function markUsed(candidate: Candidate, used: Used): void {
   used.facts.add(candidate.factId);
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(candidate));
   used.stems.add(plainStem(candidate.stem));
-  if (isPlain(candidate)) used.plain.add(mainSentence(candidate).index);
+  if (isPlain(candidate)) used.plain.add(plainKey(candidate));
   if (!OVER_SENTENCES.has(candidate.kind))
     used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index });
   const key = plainStem(candidate.key);

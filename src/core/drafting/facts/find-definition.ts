@@ -140,8 +140,8 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!predicate) return [];
   const core = coreOf(predicate);
   const name = nodeText(sentence, core);
-  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.det !== "proper" || core.f.time || headTerminal(core).cat !== "pn")
-    return [];
+  const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
+  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis))) return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const human = phrasing.binder.human || analysis.persons.has(name);
@@ -161,6 +161,17 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "which-one",
     },
   ];
+}
+
+/** "The main weapon against inflation is *the interest rate*", "The longest bone is *the thigh bone*" */
+function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Analysis): boolean {
+  const head = headTerminal(core);
+  const own = headTerminal(clause.subject).lemma ?? "";
+  if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
+  if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOwnPronoun(core, clause.sentence)) return false;
+  // "The biggest problem is the cost": a problem of what?
+  const isTopic = /^the \p{L}+est\b/iu.test(subject) && (analysis.lemmaCounts.get(own) ?? 0) >= 3;
+  return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
 }
 
 /** "*The part of the rope that leads away* is called *the standing part*." */

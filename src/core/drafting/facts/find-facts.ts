@@ -17,6 +17,7 @@ import { findFeeling } from "./find-feeling";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
+import { findMeasure } from "./find-measure";
 import { findNamedByClause, findNamedDeed, findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
 import { findNumberedReason } from "./find-numbered-reason";
@@ -51,6 +52,7 @@ const FINDERS: FactFinder[] = [
   findCondition,
   findManner,
   findQuantity,
+  findMeasure,
   findTime,
   findDoer,
   findAgent,

@@ -320,7 +320,14 @@ export function bareForms(answer: string): string[] {
 /** The apposition's name where there is one, else the whole subject. */
 function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
   const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? walkTree(subject) : [];
-  const name = named.find((node) => node.cat === "pnb" && analysis.persons.has(nodeText(phrasing.clause.sentence, node)));
+  // "*Maria's* father, a schoolteacher": the owner's name is not his.
+  const owners = named.filter(({ cat, role }) => cat === "np" && role === "possessor").map(({ kids }) => kids[0]!);
+  const name = named.find(
+    (node) =>
+      node.cat === "pnb" &&
+      analysis.persons.has(nodeText(phrasing.clause.sentence, node)) &&
+      !owners.some(({ start, end }) => node.start >= start && node.end <= end),
+  );
   const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
   const antecedent = subject.f.det === "pron" || subject.f.det === "dem" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;

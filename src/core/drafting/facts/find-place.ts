@@ -35,7 +35,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [place, ...others] = places;
   const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
-  if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where")) return [];
+  // "in the Congo, *where miners often work*": said in passing of the place.
+  if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && !(node.cat === "c-sb" && node.start === (more.at(-1) ?? place)?.node.end))) return [];
   // "in hidden folders inside your home folder": one place, told twice.
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
   if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v")
@@ -50,8 +51,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
+  // "Alum is sold in pharmacies": what is done says enough.
+  const isDone = clause.passive && !/^(?:make|do|use|find|see|keep|put)$/.test(clause.verb.lemma ?? "");
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed) return [];
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = midSentence(clause.sentence, part, whole);

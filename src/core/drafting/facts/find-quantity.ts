@@ -117,7 +117,7 @@ function countedPhrase(np: Node): Node | undefined {
   return ["postmodifier", "relative", "reduced"].includes(np.role) ? countedPhrase(np.kids[0]!) : undefined;
 }
 
-function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
+export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   const [number, nouns] = np.kids as [Node, Node];
   const head = headTerminal(nouns);
   if (number.f.sub === "year" || number.f.sub === "percent" || head.flags?.[0] !== "pl") return undefined;
@@ -125,7 +125,7 @@ function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   return nodeText(phrasing.clause.sentence, nouns);
 }
 
-function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string): Fact {
+export function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string): Fact {
   const { clause } = phrasing;
   const number = np.kids[0]!;
   const answer = midSentence(clause.sentence, number);

@@ -1,6 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { THIN_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
 import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -9,7 +10,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
-import { bareForms } from "./find-participant";
+import { bareForms, isPeople } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
 
 /** Verbs with the preposition that belongs to them: what follows is what the verb is about, neither place nor time. */
@@ -55,9 +56,58 @@ const PAIRS: Record<string, readonly string[]> = {
   link: ["to"],
   replace: ["with"],
   adapt: ["to"],
+  measure: ["in"],
+  store: ["as"],
+  act: ["as"],
+  serve: ["as"],
+  crush: ["into"],
+  press: ["into"],
+  grind: ["into"],
+  squeeze: ["into"],
+  split: ["into"],
+  separate: ["into", "from"],
+  transform: ["into"],
+  translate: ["into"],
+  dissolve: ["in"],
+  die: ["of", "from"],
+  recover: ["from"],
+  escape: ["from"],
+  benefit: ["from"],
+  obtain: ["from"],
+  extract: ["from"],
+  ask: ["for"],
+  search: ["for"],
+  look: ["for"],
+  pay: ["for"],
+  hope: ["for"],
+  call: ["for"],
+  apply: ["for"],
+  vote: ["for", "against"],
+  fight: ["for", "against"],
+  protest: ["against"],
+  respond: ["to"],
+  refer: ["to"],
+  appeal: ["to"],
+  prey: ["on"],
+  focus: ["on"],
+  concentrate: ["on"],
+  specialise: ["in"],
+  specialize: ["in"],
+  believe: ["in"],
+  collide: ["with"],
+  deal: ["with"],
+  combine: ["with"],
+  compare: ["to", "with"],
+  limit: ["to"],
+  equip: ["with"],
+  surround: ["with"],
 };
 /** "base on", "name after": said of what is based or named. */
-const PASSIVE_ONLY = new Set("use know cover fill base associate suit name add connect link replace".split(" "));
+const PASSIVE_ONLY = new Set(
+  "use know cover fill base associate suit name add connect link replace measure store crush press grind squeeze translate obtain extract compare limit equip surround".split(
+    " ",
+  ),
+);
 
 const WORTH: Record<string, number> = { make: 2.1, consist: 2.1, depend: 2.2, rely: 2.1, lead: 2.4, result: 2.4, turn: 2.3, change: 2.3, come: 1.8, use: 2.3 };
 
@@ -162,13 +212,16 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const head = headTerminal(coreOf(thing));
   // "lived on a cliff": there, and not of it.
   if (verb === "live" && isPlace(head, analysis)) return [];
+  // "fought for *three years*", "split into *two*": how long, and how many.
+  if (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? "")) return [];
   if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);
   const tail = thing === whole ? behind : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
+  // "separated from the solid *by a filter*"
+  if (isUnclear(rest) || /^by\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
@@ -178,12 +231,13 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const word = nodeText(clause.sentence, preposition).toLowerCase();
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
+  const isSomebody = analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing));
   // "consists *largely* of two ridges"
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

@@ -10,6 +10,8 @@ import { isUnclear, reasonsOf } from "./find-cause";
 export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
+  // "In 1850 the wall was six metres thick": and for years before and after.
+  if (clause.complements.some(({ node }) => node.cat === "ap" && node.role === "measure")) return [];
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     const year = yearOf(part, clause.sentence);

@@ -145,10 +145,8 @@ export function findUnclear(
     return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside);
   const inner = owned && !CLAUSES.has(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
-  const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node);
-  // "the *upper* chamber" is compared with nothing.
-  const isPosition = node.cat === "np" && node.f.det === "def" && /^(?:upper|lower|inner|outer)$/.test(sentence.words[node.start + 1]?.lower ?? "");
-  const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison || isPosition;
+  const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node, sentence);
+  const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;
   // "older people" are a sort of people, and compared with nobody.
   const isSort =
     node.role === "modifier" &&
@@ -178,7 +176,7 @@ export function findUnclear(
     );
     if (found) return found;
   }
-  if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node)) return "comparison-left-open";
+  if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node, sentence)) return "comparison-left-open";
   return undefined;
 }
 
@@ -271,10 +269,12 @@ export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
   return sense !== undefined && CONCRETE_FILES.has(lexicon.nounFile(sense));
 }
 
-/** "brighter" without its *than*. */
-function isOpenComparison(ap: Node): boolean {
+/** "brighter" without its *than*; "the *upper* chamber" is compared with nothing. */
+function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   const head = headTerminal(ap);
   if (!head.flags?.includes("comparative")) return false;
+  const isPosition = /^(?:upper|lower|inner|outer)$/.test(sentence.words[head.start]!.lower);
+  if (isPosition && /^(?:the|its|their|his|her)$/.test(sentence.words[head.start - 1]?.lower ?? "")) return false;
   return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");
 }
 

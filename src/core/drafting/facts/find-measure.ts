@@ -1,0 +1,57 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
+import { phraseRest } from "../phrasing/phrase-rest";
+import type { Fact } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { countedNoun, quantityFact } from "./find-quantity";
+
+/** "The wave was *nearly eight metres high* at its peak", "shouts *ten times a second*": how many metres, how many times a second? */
+export function findMeasure(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  if (clause.rank === "adverbial" || clause.negated || clause.imperative || (clause.shared && !standsAlone(clause))) return [];
+  // "*Some* qanats are forty kilometres long": which?
+  if (clause.subject.f.det === "quant") return [];
+  return [...ofSize(phrasing, analysis), ...ofRate(phrasing, analysis)];
+}
+
+function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || predicate?.cat !== "ap" || predicate.role !== "measure") return [];
+  const [counted, quality] = predicate.kids as [Node, Node];
+  const noun = counted.role === "quantity" ? countedNoun(counted, phrasing) : undefined;
+  // "about three hundred years older than …"
+  if (!noun || !SIZES.has(headTerminal(quality).lemma ?? "") || headTerminal(quality).flags?.includes("comparative")) return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
+}
+
+const SIZES = new Set("long wide high tall deep thick old across broad".split(" "));
+
+/** [about ten times] [a second] */
+function ofRate(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const times = clause.adjuncts.find(({ node }) => isTimes(countOf(node)))?.node;
+  const span = clause.adjuncts.find(({ node }) => node.start === times?.end && /^an? (?:second|minute|hour|day|week|month|year)$/.test(nodeText(clause.sentence, node)));
+  const counted = times && countOf(times);
+  if (!times || !span || !counted) return [];
+  const rest = phraseRest(phrasing, analysis, [times, span.node, ...reasonsOf(clause)]);
+  const rate = `times ${nodeText(clause.sentence, span.node)}`;
+  if (isUnclear(rest) || `${phrasing.subject} ${phrasing.verbPhrase}`.split(" ").length < 2) return [];
+  const fact = quantityFact(phrasing, counted, askClause(phrasing, `How many ${rate}`, rest), rate);
+  // "*about* ten times", where the about stands before the whole phrase.
+  return [times.cat === "pp" ? { ...fact, answer: `about ${fact.answer}`, accepted: [`about ${fact.answer} times`, fact.answer, ...fact.accepted] } : fact];
+}
+
+function countOf(node: Node): Node | undefined {
+  const np = node.cat === "pp" && node.f.sub === "about" ? node.kids[1] : node.cat === "advp" ? node.kids[0] : node;
+  return np?.cat === "np" && np.role === "quantity" ? np : undefined;
+}
+
+function isTimes(np: Node | undefined): boolean {
+  return np !== undefined && headTerminal(np).lemma === "time" && headTerminal(np).flags?.[0] === "pl";
+}
