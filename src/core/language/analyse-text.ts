@@ -9,6 +9,7 @@ import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
 import { joinQuotedNames } from "./quoted-names";
 import { resolveObjects } from "./resolve-objects";
+import { resolveOwners } from "./resolve-owners";
 import { resolvePronouns } from "./resolve-pronouns";
 import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
@@ -62,6 +63,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
     firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents,
+    owners: resolveOwners(all, persons, tools.lexicon, antecedents),
   };
 }
 
@@ -82,6 +84,7 @@ function inSpanish(blocks: readonly Block[], segmented: readonly Segmented[], le
     firstMention: none,
     headingLemmas: new Set(),
     antecedents: none,
+    owners: none,
   };
 }
 

@@ -54,6 +54,8 @@ export type Analysis = {
   headingLemmas: ReadonlySet<string>;
   /** Clause subjects that a pronoun stands for, by the pronoun's sentence and word position. */
   antecedents: ReadonlyMap<string, Antecedent>;
+  /** Whose clause subjects with *its* and *their* are, by sentence and word position. */
+  owners: ReadonlyMap<string, Antecedent>;
 };
 
 export type Person = {

@@ -116,7 +116,7 @@ function agreeing(
   if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
   // "A friend persuaded *her* to join. She …": she who was spoken of before, or the friend?
   if (!earlier && speaksOfSame(candidate, pronoun)) return undefined;
-  if (!earlier && leavesRival(candidate, clause, pronoun, persons, lexicon)) return undefined;
+  if (!earlier && leavesRival(candidate, clause, pronoun, antecedent, persons, lexicon)) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
@@ -127,8 +127,12 @@ function agreeing(
  * "The government presents *a plan*. It shows …", "The town should repair *the tram*. It would cost …":
  * what was done something to may be what the text goes on with, as well as who did it.
  */
-function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  const rivals = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
+function leavesRival(before: Clause, clause: Clause, pronoun: string, antecedent: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const isAlive = (np: Node) => isAnimalNoun(headTerminal(np).lemma ?? "", lexicon) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+  // "A puffin does not build *its nest* in a tree. It *digs* a tunnel": no nest digs.
+  const livingOnly = isAlive(antecedent.node) && LIVING_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
+  const objects = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
+  const rivals = livingOnly ? objects.filter(isAlive) : objects;
   if (pronoun === "it") {
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
@@ -140,6 +144,13 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, persons: R
   const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
   return others.some((np) => !isDeed || isHuman(np));
 }
+
+/** What only animals and people do. */
+const LIVING_DEEDS = new Set(
+  "eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
+    " ",
+  ),
+);
 
 /** Whether a clause has the pronoun's object form in it: somebody like that was told of already. */
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
@@ -234,13 +245,13 @@ function namedNode(name: string, at: Node): Node {
   return { ...at, f: { num: "sg", det: "proper" }, kids: [{ ...at, cat: "pn", kids: [], lemma: name, flags: [] }] };
 }
 
-function mainClause(sentence: Sentence): Clause | undefined {
+export function mainClause(sentence: Sentence): Clause | undefined {
   const main = sentence.clauses.filter((clause) => clause.rank === "main");
   const subjects = new Set(main.map((clause) => clause.subject.start));
   return subjects.size === 1 ? main[0] : undefined;
 }
 
-function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): Antecedent | undefined {
+export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): Antecedent | undefined {
   if (clause.imperative || clause.subject.cat === "there") return undefined;
   const key = positionKey(clause.sentence, clause.subject.start);
   if (found.has(key)) return found.get(key);
@@ -270,7 +281,7 @@ function isAboutSubject(node: Node): boolean {
 }
 
 /** "In 1955 he …": neither a time nor what differs in number is taken up. */
-function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+export function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (np.f.time || np.f.det === "pron" || np.f.det === "clause" || TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
   return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
 }
@@ -350,7 +361,7 @@ function isInsidePhrase(np: Node, tree: Node): boolean {
   return nounPhrases(tree).some((other) => other !== np && other.start < np.start && other.end >= np.end && other.role === "postmodifier");
 }
 
-function nounPhrases(node: Node): Node[] {
+export function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
 }
 
@@ -364,7 +375,7 @@ export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
 
 const MANY_AS_ONE = new Set("family crew team staff public crowd folk people council government board audience couple group class army".split(" "));
 
-function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+export function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";
   const head = headTerminal(node);
   // "the air" is never they.

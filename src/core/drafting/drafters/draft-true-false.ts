@@ -116,7 +116,8 @@ function isSaidElsewhere(changed: string, { sentence, phrasing: { clause } }: St
 
 /** Where the subject is a pronoun of the text, the sentence that names it belongs to the proof. */
 function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis: Analysis): Sentence[] {
-  const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
+  const at = positionKey(sentence, clause.subject.start);
+  const antecedent = analysis.antecedents.get(at) ?? analysis.owners.get(at);
   return antecedent && antecedent.sentence !== sentence ? [antecedent.sentence, sentence] : [sentence];
 }
 

@@ -141,7 +141,8 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const core = coreOf(predicate);
   const name = nodeText(sentence, core);
   const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
-  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis))) return [];
+  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis)))
+    return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const human = phrasing.binder.human || analysis.persons.has(name);

@@ -157,7 +157,8 @@ function asksOfNobody({ type, clause }: Fact): boolean {
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */
 function withAntecedents(fact: Fact, analysis: Analysis): Fact {
   const { sentence, clause } = fact;
-  const subject = analysis.antecedents.get(positionKey(sentence, clause.subject.start))?.sentence;
+  const at = positionKey(sentence, clause.subject.start);
+  const subject = (analysis.antecedents.get(at) ?? analysis.owners.get(at))?.sentence;
   const objects = [...(sentence.resolved ?? [])].filter(([word]) => word >= clause.start && word < clause.end).map(([, noun]) => noun.sentence);
   const named = [subject, ...objects].filter((other): other is Sentence => other !== undefined && other !== sentence);
   if (named.length === 0) return fact;

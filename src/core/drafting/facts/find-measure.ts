@@ -36,7 +36,9 @@ const SIZES = new Set("long wide high tall deep thick old across broad".split(" 
 function ofRate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const times = clause.adjuncts.find(({ node }) => isTimes(countOf(node)))?.node;
-  const span = clause.adjuncts.find(({ node }) => node.start === times?.end && /^an? (?:second|minute|hour|day|week|month|year)$/.test(nodeText(clause.sentence, node)));
+  const span = clause.adjuncts.find(
+    ({ node }) => node.start === times?.end && /^an? (?:second|minute|hour|day|week|month|year)$/.test(nodeText(clause.sentence, node)),
+  );
   const counted = times && countOf(times);
   if (!times || !span || !counted) return [];
   const rest = phraseRest(phrasing, analysis, [times, span.node, ...reasonsOf(clause)]);

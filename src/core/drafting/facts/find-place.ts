@@ -36,7 +36,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
   // "in the Congo, *where miners often work*": said in passing of the place.
-  if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && !(node.cat === "c-sb" && node.start === (more.at(-1) ?? place)?.node.end))) return [];
+  if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && !(node.cat === "c-sb" && node.start === (more.at(-1) ?? place)?.node.end)))
+    return [];
   // "in hidden folders inside your home folder": one place, told twice.
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
   if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v")

@@ -164,7 +164,7 @@ function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): stri
   const owner = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
   const [, rest] = /^\S+ (.+)$/s.exec(nodeText(sentence, subject)) ?? [];
   if (!owner || !rest || /\b(?:he|she|his|her|him)\b/i.test(rest)) return undefined;
-  const name = ownerNamed(owner, sentence, analysis);
+  const name = analysis.owners.get(positionKey(sentence, subject.start))?.text ?? ownerNamed(owner, sentence, analysis);
   return name && `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}`;
 }
 
