@@ -55,6 +55,14 @@ function isByAnother(pp: Node, { passive }: Clause): boolean {
   return !passive && pp.f.sub === "by" && pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.det !== "bare";
 }
 
+/** "the three smallest bones *in the body*": smallest of those. */
+function isAmongThese(pp: Node, object: Node, { sentence }: Clause): boolean {
+  const words = sentence.words.slice(object.start, object.end).map(({ lower }) => lower);
+  return (
+    /^(?:in|of|on)$/.test(pp.f.sub ?? "") && !pp.f.time && object.f.det === "def" && words.some((word) => /^(?:\p{L}{2,}est|most|least|only)$/u.test(word))
+  );
+}
+
 /** What stands right behind an object and belongs to it: "the rule *about property*", "the organs *inside*", "scrutiny *by the council*". */
 export function ownPhrase(object: Node, clause: Clause): Node | undefined {
   return clause.adjuncts.find(
@@ -64,6 +72,7 @@ export function ownPhrase(object: Node, clause: Clause): Node | undefined {
         (OF_NOUNS.has(node.kids[0]?.lemma ?? "") ||
           isOfThePart(node, object) ||
           isByAnother(node, clause) ||
+          isAmongThese(node, object, clause) ||
           isToNoun(node, object, clause) ||
           isOnNoun(node, object, clause))) ||
         (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),

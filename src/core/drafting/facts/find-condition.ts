@@ -3,11 +3,11 @@ import { type Clause, sharingClauses } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
-import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, type FactFinder, factId } from "./fact";
+import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "*When the sun and the moon pull in the same line*, their forces add up": what happens when …? */
@@ -77,6 +77,31 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "Insurance works *only if the risks are separate*": under what condition? */
+export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
+  const only = clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
+  if (!part || !only || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared) return [];
+  const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, false, undefined, named)) return [];
+  const rest = phraseRest(phrasing, analysis, [part, only, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const answer = wordsText(clause.sentence, only.start, part.end);
+  return [
+    factOf(phrasing, part.start, {
+      type: "condition",
+      stem: askClause(phrasing, "Under what condition", rest),
+      answer,
+      answerNode: part,
+      accepted: [answer.replace(/^only /, "")],
+      depth: "understanding",
+      worth: 2.9,
+      pattern: "only-if",
+    }),
+  ];
+}
 
 /** "If the alarm rings, pupils must *leave by the nearest door*": what must pupils do? */
 function whatOneShould(modal: string, phrasing: Phrasing, rest: string, condition: Node, when: string): Fact {

@@ -1,7 +1,7 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
-import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -9,6 +9,7 @@ import { isContrast, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isPeople } from "./find-participant";
+import { hasOpenPronoun } from "./open-pronoun";
 
 /** "A patent is *a document that gives an inventor the right …*": asked both ways. */
 export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -16,7 +17,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || !predicate || predicate.cat !== "np") return [];
-  if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank !== "main") return [];
+  if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank === "adverbial") return [];
   const subject = coreOf(clause.subject);
   // "the moment when the water stands highest": the clause belongs to the noun.
   const [when, ...others] = clause.adjuncts.map((part) => part.node).filter((node) => !isTailOf(predicate, node, clause));
@@ -30,11 +31,15 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const whole: Node[] = belongs ? [when] : [predicate];
   // "listen to *the evidence*": what the meaning brings along is part of what it says.
   const pointsOut = (node: Node) => {
-    const unclear = findUnclear(node, sentence, analysis, phrasing.binder, false);
+    // "a soft animal, *often no bigger than a pea*, that …": what is said in passing is left out of the answer.
+    const unclear = findUnclear(stripAsides(node), sentence, analysis, phrasing.binder, false);
     return unclear !== undefined && unclear !== "definite-without-antecedent";
   };
-  if (whole.some((node) => pointsOut(node) || hasOwnPronoun(node))) return [];
-  const definiens = wordsText(sentence, predicate.start, belongs ? when.end : Math.max(predicate.end, clause.end));
+  if (whole.some((node) => pointsOut(node) || hasOpenPronoun(node, sentence, analysis))) return [];
+  const definiens =
+    belongs || hasTail
+      ? wordsText(sentence, predicate.start, belongs ? when!.end : Math.max(predicate.end, clause.end))
+      : textWithoutAsides(sentence, withoutAside(predicate));
   if (SINGLES_OUT.test(definiens)) return [];
   const term = midSentence(sentence, subject);
   // "The only light is a blue one that …" names no sort; "is *found* on the shore" read as a noun has no article.
@@ -106,7 +111,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const which = nodeText(sentence, predicate);
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
-  if (findUnclear(predicate, sentence, analysis) || hasOwnPronoun(predicate, sentence)) return [];
+  if (findUnclear(predicate, sentence, analysis) || hasOpenPronoun(predicate, sentence, analysis)) return [];
   // "were *probably* the first people": it bounds what is said, and stays where it stands.
   const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
   const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
@@ -169,7 +174,7 @@ function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Anal
   const head = headTerminal(core);
   const own = headTerminal(clause.subject).lemma ?? "";
   if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
-  if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOwnPronoun(core, clause.sentence)) return false;
+  if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOpenPronoun(core, clause.sentence, analysis)) return false;
   // "The biggest problem is the cost": a problem of what?
   const isTopic = /^the \p{L}+est\b/iu.test(subject) && (analysis.lemmaCounts.get(own) ?? 0) >= 3;
   return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
@@ -185,7 +190,7 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs && !isContrast(node)) || clause.rank !== "main") return [];
   const subject = clause.subject;
-  if (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOwnPronoun(subject)) return [];
+  if (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOpenPronoun(subject, sentence, analysis)) return [];
   // "The mixture, which looks like oatmeal, is called pulp": what is said in passing closes with its comma.
   const closes = subject.kids[1]?.cat.startsWith("c-") && subject.kids[1].cat.endsWith("-c");
   const thing = `${midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ")}${closes ? "," : ""}`;
@@ -232,7 +237,7 @@ export function findIdentity(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.verb.flags?.includes("past") ||
     head.cat !== "n" ||
     THIN_NOUNS.has(head.lemma ?? "") ||
-    hasOwnPronoun(clause.subject) ||
+    hasOpenPronoun(clause.subject, sentence, analysis) ||
     /est\b|\bmost\b/.test(nodeText(sentence, name))
   )
     return [];
@@ -283,17 +288,4 @@ function singlesOut(np: Node, fewest = 6): boolean {
   if (np.f.det === "pron" || np.f.det === "poss" || (np.f.det === "dem" && np.role !== "postmodifier")) return false;
   const least = np.f.det === "dem" ? 4 : fewest;
   return np.end - np.start >= least && walkTree(np).some((node) => node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
-}
-
-/** "the moment when *it* stands lowest": only clear beside the sentence before. */
-function hasOwnPronoun(np: Node, sentence?: Sentence): boolean {
-  return walkTree(np).some(
-    (node) =>
-      (node.cat === "pro" &&
-        !sentence?.resolved?.has(node.start) &&
-        !node.flags?.includes("refl") &&
-        !node.flags?.includes("indef") &&
-        !node.flags?.includes("other")) ||
-      node.cat === "poss",
-  );
 }

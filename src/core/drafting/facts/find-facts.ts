@@ -8,7 +8,8 @@ import { findAim, findFate, findObligation, findRequest, findThought } from "./f
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
-import { findCondition } from "./find-condition";
+import { findColonReason } from "./find-colon-reason";
+import { findCondition, findOnlyIf } from "./find-condition";
 import { findDefinition, findHolder, findIdentity, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
@@ -20,6 +21,7 @@ import { findManner } from "./find-manner";
 import { findMeasure } from "./find-measure";
 import { findNamedByClause, findNamedDeed, findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
+import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
 import { findAgent, findDoer, findObject } from "./find-participant";
@@ -50,6 +52,8 @@ const FINDERS: FactFinder[] = [
   findExtent,
   findPurpose,
   findCondition,
+  findOnlyIf,
+  findColonReason,
   findManner,
   findQuantity,
   findMeasure,
@@ -62,6 +66,7 @@ const FINDERS: FactFinder[] = [
   findOccasion,
   findFeeling,
   findList,
+  findNumberedList,
   findReaction,
   findFunction,
   findReport,

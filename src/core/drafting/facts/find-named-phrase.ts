@@ -11,6 +11,7 @@ import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
 import { bareTerm } from "./find-definition";
+import { hasOpenPronoun } from "./open-pronoun";
 
 /** A meaning of fewer words says too little to be told by: "basins called pans". */
 const SHORTEST_MEANING = 4;
@@ -28,7 +29,7 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
     if (node.cat !== "np") return [];
     const other = otherName(node);
     if (other) return nameAgain(other, clause, analysis);
-    const named = called(node) ?? explained(node, sentence, analysis);
+    const named = called(node) ?? apart(node, sentence, analysis) ?? explained(node, sentence, analysis);
     return named ? toFacts(named, clause, analysis) : [];
   });
 }
@@ -107,7 +108,7 @@ function byClause({ term, meaning }: Named, told: string, phrasing: Phrasing, an
   const { clause } = phrasing;
   const { sentence } = clause;
   const head = headTerminal(meaning);
-  const isTold = findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || told.split(" ").length > 12;
+  const isTold = findUnclear(meaning, sentence, analysis) || hasOpenPronoun(meaning, sentence, analysis) || told.split(" ").length > 12;
   if (isTold || !["indef", "bare"].includes(meaning.f.det ?? "") || term.end - term.start > LONGEST_TERM || headTerminal(term).cat !== "n") return [];
   const pronoun = head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon) ? "who" : "that";
   const definiens = `${midSentence(sentence, meaning).replace(/^an? /, "the ")} ${pronoun} ${told}`;
@@ -164,12 +165,32 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   const head = headTerminal(term);
   if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
     return { term, meaning, how: "name" };
-  const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && !isPersonNoun(head.lemma ?? "", analysis.lexicon);
+  const isPerson = (node: Node) => isPersonNoun(node.lemma ?? "", analysis.lexicon);
+  // "actuaries, mathematicians who study how often things go wrong": a trade; "the smith, a man who …" is somebody.
+  const isTrade = isPerson(head) && isPerson(headTerminal(meaning)) && term.f.det === "bare" && meaning.role === "relative";
+  const isCommon = head.cat === "n" && ["indef", "def", "bare"].includes(term.f.det ?? "") && (!isPerson(head) || isTrade);
   const setsApart = walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role)) || meaning.end - meaning.start >= 5;
-  return isCommon && setsApart && headTerminal(meaning).cat === "n" && isKindOf(head, headTerminal(meaning), analysis)
+  // "a deductible, an amount that the owner must pay": one of a sort beside one of a sort.
+  const isAlike = term.f.det === "indef" && meaning.f.det === "indef" && meaning.role === "relative";
+  return isCommon && setsApart && headTerminal(meaning).cat === "n" && (isAlike || isKindOf(head, headTerminal(meaning), analysis))
     ? { term, meaning, how: "explained" }
     : undefined;
 }
+
+/** [the part of the ear that we can see], [the pinna]: the long phrase tells which, the short one has the rare word. */
+function apart(np: Node, sentence: Sentence, analysis: Analysis): Named | undefined {
+  const held = np.role === "postmodifier" && np.kids[1]?.f.sub === "of" ? np.kids[1].kids[1] : np;
+  if (held?.role !== "apposition" || sentence.words[np.start - 1]?.lower === "of") return undefined;
+  const [meaning, rest] = held.kids as [Node, Node];
+  const term = inside(rest);
+  const head = term && headTerminal(term);
+  if (!term || head?.cat !== "n" || meaning.role !== "relative" || np.f.det !== "def" || term.f.det !== "def" || term.end - term.start > 3) return undefined;
+  const whole = held === np ? meaning : { ...np, end: meaning.end };
+  return analysis.lexicon.zipf(head.lemma ?? "") < RARE ? { term, meaning: whole, how: "called" } : undefined;
+}
+
+/** Zipf frequency below which a word is a term that a text teaches. */
+const RARE = 3.6;
 
 /** "sugar, a process known as photosynthesis": a substance is no process, so the phrase explains something else. */
 function isKindOf(term: Node, genus: Node, { lexicon }: Analysis): boolean {
@@ -205,7 +226,7 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
     return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
-  if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasPronoun(meaning)) return [];
+  if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasOpenPronoun(meaning, sentence, analysis)) return [];
   const definiens = midSentence(sentence, meaning);
   const name = midSentence(sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
   const plural = term.f.num === "pl" && term.f.det !== "indef";
@@ -252,7 +273,7 @@ function nameAgain({ term, meaning }: Named, clause: Clause, analysis: Analysis)
   const { sentence } = clause;
   const [head, own] = [headTerminal(term), headTerminal(meaning)];
   const isPlain = head.cat === "n" && own.cat === "n" && !["def", "poss", "dem"].includes(meaning.f.det ?? "") && meaning.end - meaning.start <= LONGEST_TERM;
-  if (!isPlain || hasPronoun(meaning) || findUnclear(meaning, sentence, analysis) || THIN_NOUNS.has(own.lemma ?? "")) return [];
+  if (!isPlain || hasOpenPronoun(meaning, sentence, analysis) || findUnclear(meaning, sentence, analysis) || THIN_NOUNS.has(own.lemma ?? "")) return [];
   const name = midSentence(sentence, term);
   const definiens = midSentence(sentence, meaning);
   const bare = bareTerm(name);
@@ -285,7 +306,7 @@ function nameOf(term: Node, meaning: Node, clause: Clause, analysis: Analysis): 
   const thing = midSentence(sentence, meaning);
   const be = meaning.f.num === "pl" ? "are" : "is";
   const bare = bareTerm(name);
-  if (headTerminal(term).cat !== "n" || hasPronoun(meaning) || analysis.persons.has(name)) return [];
+  if (headTerminal(term).cat !== "n" || hasOpenPronoun(meaning, sentence, analysis) || analysis.persons.has(name)) return [];
   return [
     {
       type: "naming",
@@ -323,7 +344,7 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   if (!person && sentence.words[term.start - 1]?.lower === "of") return [];
   // "The Marsh District in Houston, Texas, an old suburb": the district, and not the state.
   if (!person && sentence.words[term.start - 1]?.text === "," && /^\p{Lu}/u.test(sentence.words[term.start - 2]?.text ?? "")) return [];
-  if (findUnclear(meaning, sentence, analysis) || hasPronoun(meaning) || isDeed(meaning, clause, analysis)) return [];
+  if (findUnclear(meaning, sentence, analysis) || hasOpenPronoun(meaning, sentence, analysis) || isDeed(meaning, clause, analysis)) return [];
   const head = headTerminal(meaning).lemma ?? "";
   const human = Boolean(person) || (meaning.f.num !== "pl" && isPersonNoun(head, analysis.lexicon));
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
@@ -355,8 +376,4 @@ function isDeed(meaning: Node, clause: Clause, { lexicon }: Analysis): boolean {
   const noun = headTerminal(meaning).lemma ?? "";
   const sense = lexicon.findWord(noun)?.senses[0];
   return (sense !== undefined && DEEDS.has(lexicon.nounFile(sense))) || noun.slice(0, 5) === (clause.verb.lemma ?? "").slice(0, 5);
-}
-
-function hasPronoun(np: Node): boolean {
-  return walkTree(np).some((node) => (node.cat === "pro" && !node.flags?.includes("refl") && !node.flags?.includes("indef")) || node.cat === "poss");
 }

@@ -6,6 +6,7 @@ import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
+import { hasOpenPronoun } from "./open-pronoun";
 
 /** Of a people one asks who they are. */
 const PEOPLES = new Set("people tribe inhabitant inhabitants descendants descendant dynasty family clan settler ancestor".split(" "));
@@ -21,9 +22,14 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const name = coreOf(clause.subject);
   if (headTerminal(name).cat !== "pn" || name.role === "coordination" || name.end - name.start > 5 || clause.subject.end <= clause.subject.start) return [];
-  if (!["indef", "def", "bare"].includes(predicate.f.det ?? "") || predicate.role === "coordination" || hasPronoun(predicate)) return [];
+  if (!["indef", "def", "bare"].includes(predicate.f.det ?? "") || predicate.role === "coordination" || hasOpenPronoun(predicate, sentence, analysis))
+    return [];
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= predicate.end);
-  if (tail.some((node) => !/^(?:c-)?pp$/.test(node.cat) || hasPronoun(node)) || clause.adjuncts.some(({ node }) => node.end <= clause.verb.start)) return [];
+  if (
+    tail.some((node) => !/^(?:c-)?pp$/.test(node.cat) || hasOpenPronoun(node, sentence, analysis)) ||
+    clause.adjuncts.some(({ node }) => node.end <= clause.verb.start)
+  )
+    return [];
   const parts = [predicate, ...tail];
   if (parts.some((node) => pointsOut(findUnclear(node, sentence, analysis, phrasing.binder, false)))) return [];
   const meaning = wordsText(sentence, predicate.start, parts.at(-1)!.end);
@@ -59,8 +65,4 @@ function mayNamePerson(noun: string, { lexicon }: Analysis): boolean {
 
 function pointsOut(unclear: string | undefined): boolean {
   return unclear !== undefined && unclear !== "definite-without-antecedent";
-}
-
-function hasPronoun(node: Node): boolean {
-  return walkTree(node).some(({ cat, flags }) => cat === "poss" || (cat === "pro" && !flags?.includes("refl") && !flags?.includes("indef")));
 }

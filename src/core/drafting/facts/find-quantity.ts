@@ -2,19 +2,64 @@ import type { Analysis } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
+import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.rank === "adverbial" || clause.negated) return [];
-  return [...fromComplement(phrasing, analysis), ...fromAdjuncts(phrasing, analysis), ...fromSubject(phrasing, analysis)];
+  return [
+    ...fromComplement(phrasing, analysis),
+    ...fromExistence(phrasing, analysis),
+    ...fromAdjuncts(phrasing, analysis),
+    ...fromSubject(phrasing, analysis),
+    ...fromShare(phrasing, analysis),
+  ];
 }
+
+/** "There are *three kinds of bees* in a hive": how many are there? */
+function fromExistence(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const what = clause.complements.find(({ role, node }) => role === "predicate" && node.cat === "np")?.node;
+  const counted = what && clause.subject.cat === "there" ? countedPhrase(what) : undefined;
+  const noun = counted && countedNoun(counted, phrasing);
+  if (!what || !counted || !noun || clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || findUnclear(what, clause.sentence, analysis)) return [];
+  const rest = phraseRest(phrasing, analysis, [what, ...reasonsOf(clause)]);
+  const tail = what.end > counted.end ? wordsText(clause.sentence, counted.end, what.end) : "";
+  if (isUnclear(rest) || (rest === "" && tail === "")) return [];
+  const be = clause.verb.flags?.includes("past") ? "were" : "are";
+  return [quantityFact(phrasing, counted, `${["How many", noun, tail, be, "there", rest].filter(Boolean).join(" ")}?`, noun)];
+}
+
+/** "*A third of* the world's mangroves have been cut down", "*Four out of five of* the fish": what share? */
+function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const text = midSentence(sentence, clause.subject);
+  const [, share, whole] = SHARE.exec(text) ?? [];
+  if (!share || !whole || clause.shared || clause.imperative || findUnclear(clause.subject, sentence, analysis)) return [];
+  const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
+  if (isUnclear(rest) || rest === "") return [];
+  return [
+    factOf(phrasing, clause.subject.start, {
+      type: "frequency",
+      stem: `${stateClause({ ...phrasing, subject: `What share of ${whole}` }, rest)}?`,
+      answer: share,
+      accepted: [],
+      depth: "recall",
+      worth: 2,
+      pattern: "what-share",
+    }),
+  ];
+}
+
+const SHARE =
+  /^((?:about |nearly |almost |over |more than |less than |roughly )?(?:(?:an? |one |two |three |four |nine )(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|tenth|tenths)|half|(?:\p{L}+|\d+) (?:percent|per cent)|(?:\p{L}+|\d+) out of (?:\p{L}+|\d+))) of (.+)$/iu;
 
 function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -65,10 +110,16 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const np = node.kids[1]!;
     const counted = countedPhrase(np);
     const preposition = node.kids[0].lemma ?? "";
-    const noun = counted && countedNoun(counted, phrasing);
+    const noun = counted && (preposition === "by" && /^per ?cent$/.test(headTerminal(counted).lemma ?? "") ? "percent" : countedNoun(counted, phrasing));
     // "lived in forty bands *stretching from the bay*": the question would tear them apart.
     if (clause.adjuncts.some((other) => other.node.start === node.end && other.node.cat === "vp")) return [];
-    if (!counted || !noun || np !== counted || !["for", "in", "within", "after", "at"].includes(preposition)) return [];
+    if (!counted || !noun || np !== counted || !["for", "in", "within", "after", "at", "by"].includes(preposition)) return [];
+    // "fell *by sixteen percent*", and not "was built by two brothers"
+    if (
+      preposition === "by" &&
+      (clause.passive || !/^(?:percent|per cent|degrees?|met(?:er|re)s?|centimet(?:er|re)s?|points?|years?|minutes?|hours?)\b/i.test(noun))
+    )
+      return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     if (isUnclear(rest)) return [];
     // "had sent *in* about 100,000 dollars": the in belongs to the verb.
@@ -121,7 +172,8 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   const [number, nouns] = np.kids as [Node, Node];
   const head = headTerminal(nouns);
   if (number.f.sub === "year" || number.f.sub === "percent" || head.flags?.[0] !== "pl") return undefined;
-  if (/^(?:time|thing|way|one)s?$/.test(head.lemma ?? "")) return undefined;
+  // "nine *tenths* of it": a share, and no number of things.
+  if (/^(?:time|thing|way|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
   return nodeText(phrasing.clause.sentence, nouns);
 }
 

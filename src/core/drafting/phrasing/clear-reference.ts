@@ -133,6 +133,7 @@ export function findUnclear(
     /^(?:can|could|may|might|must|should|would)$/.test(sentence.words[node.end]?.lower ?? "")
   )
     return undefined;
+  if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   if (node.cat === "np" && isOneOfSome(node, sentence)) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
@@ -214,6 +215,23 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   // "hides *something* inside it": never the something itself.
   const isVague = /^(?:some|any|every|no)(?:thing|body|one)$/.test(headTerminal(node).lemma ?? "");
   return node.f.time || isVague || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
+}
+
+const weOfAll = new WeakMap<Analysis, boolean>();
+
+/** "the hormone that makes *us* sleepy", in a text that nobody tells and where *we* did nothing: people in general. */
+export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: Analysis): boolean {
+  if (!/^(?:we|us|our|ourselves)$/.test(lemma) || analysis.sort !== "expository" || narratorOf(sentence, analysis)) return false;
+  const known =
+    weOfAll.get(analysis) ??
+    analysis.sentences.every(({ clauses }) =>
+      clauses.every(
+        ({ rank, subject, verb, auxiliaries }) =>
+          rank !== "main" || headTerminal(subject).lemma !== "we" || ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")),
+      ),
+    );
+  weOfAll.set(analysis, known);
+  return known;
 }
 
 /** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */

@@ -70,6 +70,8 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
   // "anyone who breaks a by-law"
   rule("np", "np rc", 0, "relative", 0.6, (l) => {
     if (l.f.sub === "indef") return { ...l.f, det: "quant" };
+    // "a deductible, an amount *that the owner must pay*": behind an aside a clause belongs into it.
+    if (endsInAside(l)) return { f: l.f, cost: 2 };
     // "those who break a by-law"
     return l.f.det !== "pron" || headTerminal(l).lemma === "those" ? l.f : undefined;
   });

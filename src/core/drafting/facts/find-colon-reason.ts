@@ -1,0 +1,46 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { type Node, walkTree } from "../../language/tree";
+import { askClause, type Phrasing, phraseClause } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear } from "./find-cause";
+
+const MOST_WORDS = 20;
+
+/** "Use a pencil rather than a pen*: ink runs when it gets wet*": what follows the colon says why one should. */
+export function findColonReason(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const told = sentence.tree && walkTree(sentence.tree).find(({ cat }) => cat === "colon-s");
+  const before = sentence.clauses.filter(({ rank, start }) => rank === "main" && told !== undefined && start < told.start);
+  const after = sentence.clauses.filter(({ rank, start }) => rank === "main" && told !== undefined && start > told.start);
+  if (!told || !clause.imperative || before.length !== 1 || before[0] !== clause || after.length === 0 || after.some(({ imperative }) => imperative)) return [];
+  const reason = told.kids[1]!;
+  // "ink runs when *it* gets wet": what stands beside its noun in the answer is clear there.
+  const isClear = after.every((other) => {
+    const said = phraseClause(other, analysis);
+    const rest = typeof said === "string" ? said : phraseRest(said, analysis);
+    return typeof said !== "string" && (rest === "pronoun" || !isUnclear(rest));
+  });
+  const rest = phraseRest(phrasing, analysis);
+  const answer = nodeText(sentence, reason);
+  if (!isClear || isUnclear(rest) || answer.split(" ").length > MOST_WORDS || !isGeneral(after)) return [];
+  return [
+    factOf(phrasing, reason.start, {
+      type: "cause",
+      stem: askClause(phrasing, "Why", rest),
+      answer: `because ${answer}`,
+      answerNode: reason,
+      accepted: [answer],
+      depth: "understanding",
+      worth: 3.1,
+      pattern: "why-because",
+    }),
+  ];
+}
+
+/** What is so in general, and not what happened once. */
+function isGeneral(clauses: readonly { auxiliaries: readonly Node[]; verb: Node }[]): boolean {
+  return clauses.every(({ auxiliaries, verb }) => ![...auxiliaries, verb].some(({ flags }) => flags?.includes("past")));
+}

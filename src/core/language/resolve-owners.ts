@@ -1,0 +1,44 @@
+import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
+import type { Clause } from "./clause";
+import type { Lexicon } from "./lexicon";
+import { agrees, antecedentOf, mainClause, mayBe, nounPhrases } from "./resolve-pronouns";
+import { headTerminal } from "./tree";
+
+/**
+ * "The council meets every month. *Its* meetings are open": whose a subject is, where the sentence before
+ * tells of one thing that can own it and of nothing else that agrees. By the subject's sentence and word.
+ */
+export function resolveOwners(
+  sentences: readonly Sentence[],
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+  antecedents: ReadonlyMap<string, Antecedent>,
+): Map<string, Antecedent> {
+  const found = new Map<string, Antecedent>();
+  for (const sentence of sentences) {
+    const before = sentences[sentence.index - 1];
+    const [clause] = sentence.clauses.filter(({ rank }) => rank === "main");
+    const owner = clause && before?.block === sentence.block ? ownerOf(clause, before, { persons, lexicon, antecedents }) : undefined;
+    if (clause && owner) found.set(positionKey(sentence, clause.subject.start), owner);
+  }
+  return found;
+}
+
+type Known = { persons: ReadonlyMap<string, Person>; lexicon: Lexicon; antecedents: ReadonlyMap<string, Antecedent> };
+
+function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
+  const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
+  const told = pronoun && mainClause(before);
+  const antecedent = told && antecedentOf(told, antecedents);
+  if (!pronoun || !told || !antecedent || !before.tree || !sentence.tree || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  // "The roof of the tower leaks. *Its* beams are rotten": of the roof, or the tower?
+  if (nounPhrases(antecedent.node).some((np) => headTerminal(np) !== headTerminal(antecedent.node))) return undefined;
+  const isRival = (np: (typeof told)["subject"], home: Sentence) => np.f.det !== "poss" && mayBe(pronoun, np, home, persons, lexicon);
+  const isSame = (np: (typeof told)["subject"]) =>
+    (np.start >= told.subject.start && np.end <= told.subject.end) ||
+    // "The Romans were *great builders*": the same ones.
+    (told.verb.cat === "be" && told.complements.some(({ role, node }) => role === "predicate" && headTerminal(node) === headTerminal(np)));
+  if (nounPhrases(before.tree).some((np) => !isSame(np) && isRival(np, before))) return undefined;
+  return nounPhrases(sentence.tree).some((np) => np.end <= subject.start && isRival(np, sentence)) ? undefined : antecedent;
+}
