@@ -122,26 +122,30 @@ function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput
   const own = row.kind === "gap-fill" && row.gapWords !== undefined && row.gapWords !== "facts";
   const source = own ? gapCandidates(analysis, row, focus.words, seed) : rankedCandidates(analysis, seed);
   const fitting = source.filter(({ candidate }) => fits(candidate, row));
-  const askedOtherwise = row.kind === "true-false" ? sentencesOf(plan.rows, source) : undefined;
+  const askedOtherwise = row.kind === "true-false" || row.kind === "multiple-choice" ? sentencesOf(plan.rows, source) : undefined;
   const inside = fitting.flatMap(({ candidate, score }): Wanted[] => {
     const steered = steerCandidate(candidate, focus, analysis);
     if (!steered) return [];
     const { match } = steered;
-    const repeated = askedOtherwise?.has(mainSentence(candidate).index) && candidate.key === "true" ? OTHERWISE : 0;
+    const isPoorer = candidate.key === "true" || candidate.pattern === REFERENCE;
+    const repeated = isPoorer && askedOtherwise?.has(mainSentence(candidate).index) ? OTHERWISE : 0;
     const value = score - repeated + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
     return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
   });
   return { inside, all: fitting.length };
 }
 
-/** A sentence told again as a true statement, where it could be asked about instead. */
+/** A sentence told again as a true statement, or asked about for a pronoun in it, where what it says could be asked for instead. */
 const OTHERWISE = 0.8;
+const REFERENCE = "what-it-stands-for";
 const ASKING = new Set<QuestionKind>(["multiple-choice", "short-answer", "number", "gap-fill"]);
 
 /** The sentences that the other rows of a plan can ask about. */
 function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): ReadonlySet<number> {
   const kinds = new Set(rows.map(({ kind }) => kind).filter((kind) => ASKING.has(kind)));
-  return new Set(source.filter(({ candidate }) => kinds.has(candidate.kind)).map(({ candidate }) => mainSentence(candidate).index));
+  return new Set(
+    source.filter(({ candidate }) => kinds.has(candidate.kind) && candidate.pattern !== REFERENCE).map(({ candidate }) => mainSentence(candidate).index),
+  );
 }
 
 /**

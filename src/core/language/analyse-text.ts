@@ -8,7 +8,7 @@ import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import type { Parser } from "./parse-words";
 import { joinQuotedNames } from "./quoted-names";
-import { resolveObjects } from "./resolve-objects";
+import { resolveInnerSubjects, resolveObjects } from "./resolve-objects";
 import { resolveOwners } from "./resolve-owners";
 import { resolvePronouns } from "./resolve-pronouns";
 import { settleTenses } from "./settle-tense";
@@ -51,6 +51,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   const narrator = narratorIn(all, sort);
   const antecedents = resolvePronouns(all, persons, tools.lexicon, sort);
   resolveObjects(all, antecedents, persons, tools.lexicon);
+  resolveInnerSubjects(all, antecedents, persons);
   return {
     blocks,
     sentences: all,

@@ -18,6 +18,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const ownVotes = new Map<Person, Person["gender"][]>();
   const sure = new Set<Person>();
   const family = new Set<string>();
+  const alone = new Map<string, number>();
   const withArticle = namesWithArticle(sentences, lexicon);
   const places = namesOfPlaces(sentences);
   for (const sentence of sentences) {
@@ -40,7 +41,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       if (words.length > person.name.split(" ").length || isFuller) person.name = name;
       // "John Roebling", "Washington Roebling": by the surname alone either may be meant.
       if (!known && alike.length > 0) family.add(words.at(-1)!);
-      for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()))]) {
+      if (words.length === 1) alone.set(name, (alone.get(name) ?? 0) + 1);
+      for (const form of [name, ...words.filter((word) => !PERSON_TITLES.has(word.toLowerCase()) && !NO_NAME.test(word))]) {
         if (family.has(form)) persons.delete(form);
         else persons.set(form, person);
       }
@@ -58,8 +60,18 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
   takeVotes(votes, new Set(persons.values()));
+  for (const name of family) if ((alone.get(name) ?? 0) >= 2) persons.set(name, oneOfFamily(name, new Set(persons.values())));
   findFirst(sentences, persons);
   return persons;
+}
+
+/** "T." of Booker T. Washington, "III" of Ivan III: nobody is called so. */
+const NO_NAME = /^(?:\p{Lu}\.?|[IVX]+)$/u;
+
+/** "Carver", where two are called so: somebody, a he where no she is called so, and left by this name. */
+function oneOfFamily(name: string, persons: ReadonlySet<Person>): Person {
+  const genders = new Set([...persons].filter((person) => person.name.split(" ").includes(name)).flatMap(({ gender }) => (gender ? [gender] : [])));
+  return { name, ...(genders.size === 1 ? { gender: [...genders][0]! } : {}), firstSeen: 0 };
 }
 
 /** One name is the other's, or a part of it: "Dr Hale" may be Edmund Hale, "Nell Hale" is not. */

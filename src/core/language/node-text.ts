@@ -2,7 +2,7 @@ import type { Sentence } from "./analysis";
 import { DEMONYMS, isWeekday, MONTHS } from "./data/noun-classes";
 import { fillersRemoved } from "./fillers";
 import { KIN_NAMES } from "./noun-gender";
-import type { Node } from "./tree";
+import { type Node, walkTree } from "./tree";
 
 /** The source's own words for a node, without an opening or closing comma. */
 export function nodeText(sentence: Sentence, node: Node): string {
@@ -77,11 +77,21 @@ export function textWithoutAsides(sentence: Sentence, node: Node): string {
   const pieces: string[] = [];
   let at = node.start;
   for (const aside of asides) {
+    if (aside.start < at) continue;
     if (aside.start > at) pieces.push(wordsText(sentence, at, aside.start));
-    at = aside.end;
+    at = asideEnd(aside, node);
   }
   if (at < node.end) pieces.push(wordsText(sentence, at, node.end));
   return pieces.join(" ");
+}
+
+/** "at Tuskegee, a college *for Black students in Alabama*": what follows an aside without a comma belongs to it, wherever the parse hangs it. */
+function asideEnd(aside: Node, around: Node): number {
+  let { end } = aside;
+  if (aside.cat.endsWith("-c")) return end;
+  const phrases = walkTree(around).filter(({ cat, f }) => cat === "pp" && !f.time);
+  for (let next = phrases.find(({ start }) => start === end); next; next = phrases.find(({ start }) => start === end)) end = next.end;
+  return end;
 }
 
 /** The same node without what is said in passing inside it. */

@@ -32,6 +32,23 @@ export function resolveObjects(
   });
 }
 
+/**
+ * "The boat turned until *she* remembered": the subject of a clause inside, where it is somebody with a
+ * name whom the sentence does not tell of otherwise.
+ */
+export function resolveInnerSubjects(sentences: readonly Sentence[], antecedents: ReadonlyMap<string, Antecedent>, persons: ReadonlyMap<string, Person>): void {
+  for (const sentence of sentences) {
+    const told = sentence.clauses.map((clause) => ({ clause, antecedent: antecedents.get(positionKey(sentence, clause.subject.start)) }));
+    for (const { clause, antecedent } of told) {
+      const person = antecedent && persons.get(antecedent.text);
+      const isInside = clause.rank === "adverbial" && /^(?:he|she)$/.test(headTerminal(clause.subject).lemma ?? "");
+      if (!isInside || !person || !antecedent || person.name.split(" ").some((part) => sentence.text.includes(part))) continue;
+      const isMainToo = told.some((other) => other.clause.rank !== "adverbial" && other.antecedent && persons.get(other.antecedent.text) === person);
+      if (!isMainToo) sentence.resolved = new Map([...(sentence.resolved ?? []), [clause.subject.start, { text: person.name, sentence: antecedent.sentence }]]);
+    }
+  }
+}
+
 /** Behind these the subject itself can be meant: "looked behind him", "carries it with her". */
 const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside in".split(" "));
 

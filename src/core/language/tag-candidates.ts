@@ -34,21 +34,24 @@ const MARKS: Record<string, string> = {
 export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capitals: Capitals): TaggedWord[] {
   const words: TaggedWord[] = [];
   for (let i = 0; i < tokens.length; ) {
-    const length = isRepeated(tokens, i) ? 3 : multiwordLength(tokens, i);
+    const isInitial = opensInitial(tokens, i);
+    const length = isRepeated(tokens, i) ? 3 : isInitial ? 2 : multiwordLength(tokens, i, lexicon);
     const group = tokens.slice(i, i + length);
-    const lower = group.map((token) => token.lower).join(" ");
-    const text = group.map((token) => token.text).join(" ");
+    const lower = group.map((token) => token.lower).join(isInitial ? "" : " ");
+    const text = group.map((token) => token.text).join(isInitial ? "" : " ");
     const isFirst = words.length === 0;
     const isCounting = COUNTING.test(lower) && isFirst && tokens[1]?.text === ",";
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
     const read = () =>
-      isCounting
-        ? readTags("adv:link", lower)
-        : isGenitive
-          ? readTags("gen 0.2", lower)
-          : length > 1
-            ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-            : tagToken(group[0]!, isFirst, lexicon, capitals);
+      isInitial || isRegnal(tokens, i)
+        ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
+        : isCounting
+          ? readTags("adv:link", lower)
+          : isGenitive
+            ? readTags("gen 0.2", lower)
+            : length > 1
+              ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+              : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
     const isPlain = text === lower && !isCounting && !isGenitive && /^\p{Ll}/u.test(text);
     words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
@@ -67,6 +70,25 @@ function knownTerminals(word: string, lexicon: Lexicon, read: () => Tag[]): read
   const found = words.get(word) ?? read().map(terminal);
   if (words.size < MOST_KNOWN) words.set(word, found);
   return found;
+}
+
+/** "Booker *T.* Washington": a letter and its point between names. */
+function opensInitial(tokens: readonly Token[], at: number): boolean {
+  const [letter, point, after] = tokens.slice(at, at + 3);
+  const before = tokens[at - 1]?.text === "." ? tokens[at - 2] : tokens[at - 1];
+  const isPart = before === undefined || /^\p{Lu}/u.test(before.text);
+  return isPart && /^\p{Lu}$/u.test(letter!.text) && point?.text === "." && point.start === letter!.end && /^\p{Lu}/u.test(after?.text ?? "");
+}
+
+/** "Elizabeth *I* threw them out": the first of her name, and nobody who speaks. */
+function isRegnal(tokens: readonly Token[], at: number): boolean {
+  const before = tokens[at - 1]?.lower ?? "";
+  const isName = /^\p{Lu}/u.test(tokens[at - 1]?.text ?? "") && (MENS_NAMES.has(before) || WOMENS_NAMES.has(before));
+  return (
+    tokens[at]!.text === "I" &&
+    isName &&
+    /^(?:\p{Ll}+ed|,|of|was|had|threw|gave|sent|took|made|became|ruled|came|began|built|held|wrote|died)$/u.test(tokens[at + 1]?.text ?? "")
+  );
 }
 
 /** "the sailors*'* instruments" */
@@ -98,7 +120,16 @@ function isRepeated(tokens: readonly Token[], at: number): boolean {
 
 type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
 
-function multiwordLength(tokens: readonly Token[], at: number): number {
+/** "*much less* damage than", but "much less quickly" */
+const AMOUNTS = new Set(["much less", "much more", "far less", "far more", "far fewer", "many more"]);
+
+function isNoun(token: Token | undefined, lexicon: Lexicon): boolean {
+  const isKnown = (lemma: string) => (lexicon.findWord(lemma)?.noun ?? 0) > 0;
+  const entry = token && (lexicon.findWord(token.lower) ?? lexicon.findWord(singularOf(token.lower, isKnown) ?? ""));
+  return entry !== undefined && entry.noun > entry.adjective && entry.noun > entry.adverb;
+}
+
+function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon): number {
   for (let length = LONGEST_MULTIWORD; length > 1; length--) {
     const key = tokens
       .slice(at, at + length)
@@ -107,6 +138,7 @@ function multiwordLength(tokens: readonly Token[], at: number): number {
     const next = tokens[at + length];
     // "as long as possible" is a measure, no condition.
     if (next?.lower === "possible" && key.endsWith(" as")) continue;
+    if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;
     if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;
   }

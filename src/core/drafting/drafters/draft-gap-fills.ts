@@ -60,7 +60,7 @@ function fromNumber(fact: Fact, stock: SourceStock): Candidate[] {
   const statement = statementOf(fact, stock);
   // "had just ____ minutes"
   const number = fact.answer.replace(/^(?:just|exactly) /, "");
-  if (!statement || /^(?:more|less|fewer|at|up|about|almost|nearly|only|as|over) /i.test(number)) return [];
+  if (!statement || /^(?:more|less|fewer|at|up|about|almost|nearly|only|as|over|roughly|some|around|approximately) /i.test(number)) return [];
   const stem = statement.text.replace(new RegExp(`(?<![\\w,])${number}(?![\\w-]|,\\d)`), GAP);
   const accepted = fact.type === "quantity" ? numberForms(number) : [];
   return candidate(fact, stem, number, accepted, fact.worth, fact.type === "time" ? "gap-year" : "gap-number");

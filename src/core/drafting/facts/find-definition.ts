@@ -36,8 +36,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return unclear !== undefined && unclear !== "definite-without-antecedent";
   };
   if (whole.some((node) => pointsOut(node) || hasOpenPronoun(node, sentence, analysis))) return [];
+  const isClear = findUnclear(predicate, sentence, analysis, phrasing.binder, false) !== "comparison-left-open";
   const definiens =
-    belongs || hasTail
+    belongs || hasTail || isClear
       ? wordsText(sentence, predicate.start, belongs ? when!.end : Math.max(predicate.end, clause.end))
       : textWithoutAsides(sentence, withoutAside(predicate));
   if (SINGLES_OUT.test(definiens)) return [];
@@ -61,7 +62,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
   // "one of the seventy parishes": nobody can tell which.
-  if ((belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens)) {
+  // "the hour at which *it* stands lowest": the name that is asked for.
+  const takesUpTerm = [...(sentence.resolved ?? [])].some(([word]) => word >= predicate.start && word < clause.end);
+  if ((belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
     facts.push({
       ...base,
       type: "naming",

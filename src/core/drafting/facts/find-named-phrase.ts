@@ -226,7 +226,14 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
     return [];
   const head = headTerminal(term);
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
-  if (findUnclear(meaning, sentence, analysis) || meaning.f.det === "poss" || hasOpenPronoun(meaning, sentence, analysis)) return [];
+  const unclear = findUnclear(meaning, sentence, analysis);
+  // "an amount that *the owner* must pay": what the meaning brings along is part of what it says.
+  if (
+    (unclear && !(unclear === "definite-without-antecedent" && meaning.role === "relative")) ||
+    meaning.f.det === "poss" ||
+    hasOpenPronoun(meaning, sentence, analysis)
+  )
+    return [];
   const definiens = midSentence(sentence, meaning);
   const name = midSentence(sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
   const plural = term.f.num === "pl" && term.f.det !== "indef";

@@ -17,6 +17,8 @@ import { takesInfinitive } from "./find-purpose";
 /** Verbs that say enough where the rest of the question does. */
 const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
 const ENOUGH_WORDS = 5;
+/** "roots need oxygen *to live*" */
+const NEEDED_FOR = /^to \p{L}+/u;
 
 /** Verbs that say too little for a question about their object or doer. */
 const LIGHT_VERBS = new Set(
@@ -154,7 +156,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
   // "would only block the lines": what it does not do is meant.
-  if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
+  // "roots need oxygen *to live*": for that, and nothing that the oxygen should do.
+  const isMeans = clause.verb.lemma === "need" && clause.complements.length === 1;
+  if ((takesInfinitive(clause, object) && !isMeans) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
@@ -174,7 +178,13 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
-  if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
+  if (
+    isUnclear(rest) ||
+    words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? (NEEDED_FOR.test(rest) ? 3 : ENOUGH_WORDS) : 2) ||
+    !isWhole(rest) ||
+    object.end - object.start > 15
+  )
+    return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
   // "spend about a month in the ocean"

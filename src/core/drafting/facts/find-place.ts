@@ -9,7 +9,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around".split(" "));
+const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around among".split(" "));
 /** "poured their waste *into the river*": where something is put, thrown or led to. */
 const GOALS = new Set("into onto".split(" "));
 /** "return *to the river in which they were born*" */
@@ -109,6 +109,6 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
   // A word that the dictionary does not have is still something that things are put into.
   if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);
-  if (/^(?:tree|bush|hedge|nest|grass)$/.test(head.lemma ?? "")) return true;
+  if (/^(?:tree|bush|hedge|nest|grass|root|branch|leaf|reed|weed|flower|rock)$/.test(head.lemma ?? "")) return true;
   return head.cat === "n" && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
 }

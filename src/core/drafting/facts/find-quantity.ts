@@ -126,6 +126,24 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (preposition === "in" && MONEY.test(noun)) return [];
     // "looks after 40,000 maps": only a time has an after.
     if (preposition === "after" && !UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
+    // "travel through the air at about 340 meters per second"
+    const per = clause.adjuncts.find(
+      (other) => other.node.start === node.end && /^(?:per|an?) (?:second|minute|hour|day)$/.test(nodeText(clause.sentence, other.node)),
+    );
+    if (preposition === "at" && per && LENGTHS.test(noun)) {
+      const speedRest = phraseRest(phrasing, analysis, [node, per.node, ...reasonsOf(clause)]);
+      const speed = wordsText(clause.sentence, np.start, per.node.end);
+      return isUnclear(speedRest)
+        ? []
+        : [
+            {
+              ...quantityFact(phrasing, counted, askClause(phrasing, "At what speed", speedRest), noun),
+              answer: speed,
+              accepted: [`at ${speed}`],
+              pattern: "at-what-speed",
+            },
+          ];
+    }
     // "work best at about 37 degrees Celsius"
     if (preposition === "at")
       return DEGREES.test(noun) && rest !== ""
@@ -159,6 +177,7 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 const OF_MANY: Record<string, string> = { is: "are", was: "were", has: "have", does: "do" };
 const MONEY = /^(?:euros?|dollars?|pounds?|cents?|pence|marks?|guilders?|coins?)\b/;
+const LENGTHS = /^(?:kilo|centi|milli)?met(?:er|re)s$|^(?:miles|feet|yards|knots)$/i;
 const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;
 
 /** The noun phrase that opens with an exact number. "at least", "about" and "more than" bound it and are kept in the key. */

@@ -57,6 +57,9 @@ const PAIRS: Record<string, readonly string[]> = {
   replace: ["with"],
   adapt: ["to"],
   measure: ["in"],
+  begin: ["with"],
+  work: ["like"],
+  stand: ["on"],
   store: ["as"],
   act: ["as"],
   serve: ["as"],
@@ -211,17 +214,19 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
   // "lived on a cliff": there, and not of it.
-  if (verb === "live" && isPlace(head, analysis)) return [];
+  if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
   if (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? "")) return [];
-  if (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  // "with *something that vibrates*" tells what sort of thing.
+  const isSortOf = head.lemma === "something" && whole.role === "relative";
+  if ((head.cat === "pro" && !isSortOf) || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);
   const tail = thing === whole ? behind : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
   // "separated from the solid *by a filter*"
-  if (isUnclear(rest) || /^by\b/.test(rest)) return [];
+  if (isUnclear(rest) || (/^by\b/.test(rest) && preposition.lemma === "from")) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);

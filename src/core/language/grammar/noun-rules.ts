@@ -160,7 +160,11 @@ export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
       : undefined,
   );
   rule("np", "poss qnb", 1, "possessor", 0.3, (l, r) => ({ f: possessed(l, r), cost: l.lemma === "her" ? 1.2 : 0 }));
-  rule("np", "adv np", 1, "modifier", 0.5, (l, r) => (["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined));
+  rule("np", "adv np", 1, "modifier", 0.5, (l, r) => {
+    // "learned so much *about plants*": nothing is counted.
+    if (l.lemma === "about" && r.f.det === "bare" && r.f.num === "pl") return undefined;
+    return ["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined;
+  });
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
   );

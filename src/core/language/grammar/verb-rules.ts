@@ -3,6 +3,11 @@ import { endsInComma, isRecurringTime, opensWithParticiple } from "./phrase-shap
 import type { Made, RuleWriter } from "./rule-writer";
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
+/** "Choose a hard cover, so that you can write *standing up*": what follows a clause behind a comma belongs into it. */
+function behindClause(vp: Node): number {
+  return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
+}
+
 /** Verbs that take a wh-clause: "decides when ships may enter". */
 const ASKING = new Set(
   "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
@@ -280,7 +285,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
 
   // Adjuncts
   // What stands near belongs near: each word between head and adjunct costs a little.
-  const near = (vp: Node, adjunct: Node): Made => ({ f: vp.f, cost: 0.03 * Math.min(12, adjunct.start - vp.start) });
+  const near = (vp: Node, adjunct: Node): Made => ({ f: vp.f, cost: 0.03 * Math.min(12, adjunct.start - vp.start) + behindClause(vp) });
   rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => {
     if (pp.f.sub === "of" || pp.f.sub === "than") return { f: vp.f, cost: 1.5 };
     const made = near(vp, pp)!;
@@ -298,6 +303,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   };
   rule("vp", "vp sb", 0, "adjunct", 0.25, high);
   rule("vp", "vp vp", 0, "adjunct", 0, (vp, other) => {
+    if (behindClause(vp) > 0 && other.f.form === "ing") return undefined;
     if (other.f.gap) return undefined;
     if (other.f.form === "to") return { f: vp.f, cost: 0.8 };
     return other.f.form === "ing" ? { f: vp.f, cost: 1.9 } : undefined;
