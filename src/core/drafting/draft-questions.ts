@@ -128,7 +128,8 @@ function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput
     if (!steered) return [];
     const { match } = steered;
     const isPoorer = candidate.key === "true" || candidate.pattern === REFERENCE;
-    const repeated = isPoorer && askedOtherwise?.has(mainSentence(candidate).index) ? OTHERWISE : 0;
+    const repeated =
+      isPoorer && askedOtherwise?.has(mainSentence(candidate).index) ? (candidate.pattern === "true-definition" ? TWICE_OTHERWISE : OTHERWISE) : 0;
     const value = score - repeated + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
     return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
   });
@@ -137,6 +138,8 @@ function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput
 
 /** A sentence told again as a true statement, or asked about for a pronoun in it, where what it says could be asked for instead. */
 const OTHERWISE = 0.8;
+/** A meaning told again: it is the best that a sentence can be asked for. */
+const TWICE_OTHERWISE = 1.6;
 const REFERENCE = "what-it-stands-for";
 const ASKING = new Set<QuestionKind>(["multiple-choice", "short-answer", "number", "gap-fill"]);
 

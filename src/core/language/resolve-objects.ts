@@ -85,6 +85,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     behind.slice(1).some((word) => JUDGED.test(word))
   )
     return undefined;
+  // "I like reading, and I *do it* every night": what is done is no thing.
+  if (/^(?:do|does|did|done|doing)$/.test(sentence.words[pronoun.start - 1]?.lower ?? "")) return undefined;
   // "made *it* clear that …", "find *it* hard to …": what follows is meant.
   if (pronoun.lemma === "it" && standsForWhatFollows(pronoun, sentence.tree!)) return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.

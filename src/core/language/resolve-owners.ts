@@ -1,8 +1,10 @@
 import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
 import type { Clause } from "./clause";
 import type { Lexicon } from "./lexicon";
+import { midSentence } from "./node-text";
+import { nounGender } from "./noun-gender";
 import { agrees, antecedentOf, mainClause, mayBe, nounPhrases } from "./resolve-pronouns";
-import { headTerminal } from "./tree";
+import { headTerminal, type Node } from "./tree";
 
 /**
  * "The council meets every month. *Its* meetings are open": whose a subject is, where the sentence before
@@ -28,6 +30,7 @@ type Known = { persons: ReadonlyMap<string, Person>; lexicon: Lexicon; anteceden
 
 function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
   const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  if (whose === "her" || whose === "his") return soleOwner(whose === "her" ? "she" : "he", before, { persons, lexicon, antecedents });
   const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
   const told = pronoun && mainClause(before);
   const antecedent = told && antecedentOf(told, antecedents);
@@ -41,4 +44,17 @@ function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lex
     (told.verb.cat === "be" && told.complements.some(({ role, node }) => role === "predicate" && headTerminal(node) === headTerminal(np)));
   if (nounPhrases(before.tree).some((np) => !isSame(np) && isRival(np, before))) return undefined;
   return nounPhrases(sentence.tree).some((np) => np.end <= subject.start && isRival(np, sentence)) ? undefined : antecedent;
+}
+
+/** "Each colony has a queen. *Her* only job is to lay eggs": the one she that the sentence before tells of, who has no name. */
+function soleOwner(pronoun: "she" | "he", before: Sentence, { persons, lexicon }: Known): Antecedent | undefined {
+  const isNamedSo = (np: Node) => nounGender(headTerminal(np).lemma ?? "") === pronoun;
+  const may = before.tree
+    ? nounPhrases(before.tree).filter((np) => headTerminal(np).cat !== "pro" && (isNamedSo(np) || mayBe(pronoun, np, before, persons, lexicon)))
+    : [];
+  const heads = new Set(may.map((np) => headTerminal(np)));
+  const [np] = may;
+  if (!np || heads.size !== 1 || !isNamedSo(np)) return undefined;
+  const text = midSentence(before, np);
+  return /^an? \p{L}+(?: \p{L}+)?$/u.test(text) ? { text: text.replace(/^an? /, "the "), node: np, sentence: before } : undefined;
 }

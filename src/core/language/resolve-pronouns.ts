@@ -132,7 +132,9 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, antecedent
   // "A puffin does not build *its nest* in a tree. It *digs* a tunnel": no nest digs.
   const livingOnly = isAlive(antecedent.node) && LIVING_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
   const objects = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
-  const rivals = livingOnly ? objects.filter(isAlive) : objects;
+  // "Ants have *no ears*. They …": of none nothing more is said.
+  const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
+  const rivals = livingOnly ? told.filter(isAlive) : told;
   if (pronoun === "it") {
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
@@ -147,7 +149,7 @@ function leavesRival(before: Clause, clause: Clause, pronoun: string, antecedent
 
 /** What only animals and people do. */
 const LIVING_DEEDS = new Set(
-  "eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
+  "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
     " ",
   ),
 );

@@ -105,9 +105,18 @@ function checkStatement(stem: string, key: boolean, evidence: string, speakers: 
   const words = contentWords(stem.replace(/^According to [^,]+, |^In the (?:story|passage|text), /, ""), context.lexicon);
   const added = words.filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context) && !NAMING.has(word.base));
   const negationDiffers = isNegated(stem) !== isNegated(evidence);
-  if (key && added.some((word) => word.kind !== "name")) report("statement-adds", { word: added.find((word) => word.kind !== "name")!.shown });
+  const isName = ({ kind, shown }: (typeof added)[number]) => kind === "name" || isNameInSource(shown, context);
+  const unproved = added.find((word) => !isName(word));
+  if (key && unproved) report("statement-adds", { word: unproved.shown });
   else if (key && isNegated(stem) && negationDiffers) report("negation");
   if (!key && added.length === 0 && !negationDiffers && !reordered(stem, evidence, context)) report("statement-agrees");
+}
+
+/** "Ida left the light", proved by "She left the light": a name that opens the statement is one inside the source's sentences too. */
+function isNameInSource(word: string, { blocks }: CheckContext): boolean {
+  if (!/^\p{Lu}\p{Ll}/u.test(word)) return false;
+  const inside = new RegExp(`(?<=[\\p{Ll},;] )${literally(word)}\\b`, "u");
+  return blocks.some(({ text }) => inside.test(text));
 }
 
 /** Words a definition may bring with it. */

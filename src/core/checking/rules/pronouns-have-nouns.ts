@@ -21,8 +21,15 @@ export const pronounsHaveNouns = defineRule({
     const stem = question.stem.replace(/“[^”]*”/g, "“…”");
     const tokens = tokenize(stem);
     const first = tokens.findIndex((token) => PRONOUNS.has(token.lower));
-    const dummy = first >= 0 && tokens[first]!.lower === "it" && /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b/i.test(stem);
-    if (first >= 0 && !dummy && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
+    const dummy =
+      first >= 0 &&
+      tokens[first]!.lower === "it" &&
+      /\b(?:it (?:is|was)|(?:is|was) it) \w+ (?:to|that)\b|\b(?:does|did|can|could|will|would|may|might) it take\b|\bit (?:rains|rained|snows|snowed)\b/i.test(
+        stem,
+      );
+    // "Because it stretches, rope is used for towing": the noun follows at once.
+    const goesAhead = first === 1 && /^(?:because|when|if|as|after|before|since|although|once|until|while) [^,]+, (?!it |they |he |she )/i.test(stem);
+    if (first >= 0 && !dummy && !goesAhead && !tokens.slice(0, first).some((token, index) => isNounLike(token.lower, token.text, index)))
       report("pronoun", { word: tokens[first]!.text }, { part: "stem" }, nameTheNoun(question, tokens[first]!.text, context));
     // "these events" stand right under the stem.
     if (question.kind === "order" || question.kind === "match" || question.kind === "select-all") return;

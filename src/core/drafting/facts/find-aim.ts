@@ -1,6 +1,6 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import { type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
@@ -59,6 +59,18 @@ function deedsIn(sentence: Sentence, node: Node): string {
     .replace(/(,| and| or) to (?=\p{Ll})/gu, "$1 ");
 }
 
+/** "had to replace *them* every year": never whoever had to. */
+function takesUpOther(deed: Node, sentence: Sentence): boolean {
+  return walkTree(deed).some(
+    ({ cat, lemma, start, end }) =>
+      cat === "pro" &&
+      /^(?:it|them|him|her)$/.test(lemma ?? "") &&
+      !sentence.resolved?.has(start) &&
+      sentence.words[start - 1]?.candidates.some((tag) => tag.cat === "v") === true &&
+      end <= deed.start + 3,
+  );
+}
+
 /** "asks the judge *to dismiss* her", "lets you *watch* the sun" */
 function isDeed({ f }: Node, verb: string): boolean {
   return f.form === "to" || (f.form === "base" && /^(?:let|help)$/.test(verb));
@@ -69,7 +81,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
   if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
-  if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
+  if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
   if (isUnclear(rest) || answer.split(" ").length < 3) return [];

@@ -33,6 +33,18 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (clause.verb.cat === "be" && !clause.passive && !isModal) return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
+  // "If the front wheel has 48 teeth *and the back one has 16*": half of it is not the condition.
+  if (
+    clause.sentence.clauses.some(
+      (other) =>
+        other.rank === "adverbial" &&
+        other.start >= condition.start &&
+        other.end <= condition.end &&
+        other.subject !== inner?.subject &&
+        other.linkedBy === "and",
+    )
+  )
+    return [];
   const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];

@@ -164,7 +164,7 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
       answer: name,
       answerNode: core,
-      accepted: name.includes(" ") && human ? [name.split(" ").at(-1)!] : [],
+      accepted: [...(name.includes(" ") && human ? [name.split(" ").at(-1)!] : []), ...(bareTerm(name) === name ? [] : [bareTerm(name)])],
       depth: "recall",
       worth: 2.4,
       pattern: "which-one",

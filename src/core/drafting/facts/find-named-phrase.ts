@@ -282,7 +282,8 @@ function nameAgain({ term, meaning }: Named, clause: Clause, analysis: Analysis)
   const isPlain = head.cat === "n" && own.cat === "n" && !["def", "poss", "dem"].includes(meaning.f.det ?? "") && meaning.end - meaning.start <= LONGEST_TERM;
   if (!isPlain || hasOpenPronoun(meaning, sentence, analysis) || findUnclear(meaning, sentence, analysis) || THIN_NOUNS.has(own.lemma ?? "")) return [];
   const name = midSentence(sentence, term);
-  const definiens = midSentence(sentence, meaning);
+  // "has *one* sprocket, or toothed wheel,"
+  const definiens = midSentence(sentence, meaning).replace(/^(?:one|two|three|some|several|many) /, "");
   const bare = bareTerm(name);
   const phrasing = {
     clause,

@@ -57,7 +57,9 @@ export function findNumberedReason(sentence: Sentence, analysis: Analysis): Fact
     found.place === "another" ||
     words < SHORTEST ||
     words > LONGEST ||
-    /\b(?:this|that|these|those|they|it)\b/i.test(found.reason.split(" ").slice(0, 3).join(" "))
+    /\b(?:this|that|these|those|they|it)\b/i.test(found.reason.split(" ").slice(0, 3).join(" ")) ||
+    // "our bodies need it": what, and whose?
+    /^(?:the )?\p{L}+ \p{L}+ (?:it|them)$/iu.test(inTheirWords(found.reason))
   )
     return [];
   const phrased = phraseClause(clause, analysis);

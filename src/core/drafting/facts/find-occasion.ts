@@ -26,6 +26,9 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
     // "at one o'clock *in the morning*": which morning, another part says.
     const isPartOfDay = /^in the (?:morning|afternoon|evening)$/.test(nodeText(clause.sentence, part));
+    // "*At four* in the morning": the hour.
+    const before = clause.sentence.words.slice(Math.max(0, node.start - 2), node.start).map(({ lower }) => lower);
+    if (isPartOfDay && before[0] === "at") return [];
     if (belongsToClauseAhead(node, clause)) return [];
     // "By dawn *on the third day*": one time in two phrases, asked and told together.
     const isOther = (other: Node) => other !== node && isTimePhrase(reasonNode(other)) && reasonNode(other).cat === "pp";

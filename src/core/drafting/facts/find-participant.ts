@@ -95,7 +95,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askSubject(phrasing, human ? "Who" : "What", rest),
       answer: name,
       answerNode: node,
-      accepted: human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : bareForms(name),
+      accepted: [...(human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : []), ...bareForms(name)],
       depth: "recall",
       // In a story everybody knows who does nearly all of it.
       worth: analysis.sort === "story" ? 0.4 : human && head.cat === "pn" ? 1.8 : thing && CAUSING_VERBS.has(clause.verb.lemma ?? "") ? 2 : 0.6,

@@ -50,6 +50,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const before = clause.sentence.words[place.node.start - 1];
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
   if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
+  // "live almost *everywhere* on Earth"
+  if (/\b(?:everywhere|anywhere|nowhere|elsewhere|somewhere)\b/.test(rest)) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   // "Alum is sold in pharmacies": what is done says enough.

@@ -4,6 +4,7 @@ import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { conjunctsOf } from "../phrasing/conjuncts";
 import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
@@ -64,11 +65,15 @@ const SHARE =
 function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
+  // "An ant has *six legs* and a body with three parts"
+  if (object?.role === "coordination") return conjunctsOf(object).flatMap((part) => fromConjunct(phrasing, object, part, analysis));
   const counted = object && countedPhrase(object);
   if (!object || !counted || clause.verb.cat === "be") return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
   // "would cost 12,000 euros, less than one small crossing with lights": what is said in passing, read as what the lane does.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing" && node.start > object.end)) return [];
+  // "*add up to* forty hours": a verb of three words.
+  if (clause.verb.lemma === "add" && /^up to\b/i.test(nodeText(clause.sentence, object))) return [];
   // "nine houses out of ten" is a share.
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "outof" && node.start === object.end)) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
@@ -81,6 +86,16 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, [goes, rest].filter(Boolean).join(" "));
   return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+function fromConjunct(phrasing: Phrasing, object: Node, part: Node, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const noun = part.role === "quantity" ? countedNoun(part, phrasing) : undefined;
+  // "a body *with three parts*": what follows belongs to the last of them.
+  const behind = clause.adjuncts.flatMap(({ node }) => (node.cat === "pp" && node.start === object.end && !node.f.time ? [node] : []));
+  const rest = phraseRest(phrasing, analysis, [object, ...behind, ...(clause.imperative ? [] : reasonsOf(clause))]);
+  if (!noun || clause.verb.cat === "be" || isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
+  return [quantityFact(phrasing, part, askClause(phrasing, `How many ${noun}`, rest), noun)];
 }
 
 /** The noun phrase without what says where it is put. */

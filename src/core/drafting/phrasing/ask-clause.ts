@@ -52,7 +52,13 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
   // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.
   if (SAYING.has(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
-  if (carriesOn(clause, analysis.sentences[sentence.index - 1]) || hangsOnAnother(clause) || mayBeTwoWords(clause) || lacksObject(clause, analysis))
+  if (
+    carriesOn(clause, analysis.sentences[sentence.index - 1]) ||
+    hangsOnAnother(clause) ||
+    mayBeTwoWords(clause) ||
+    lacksObject(clause, analysis) ||
+    turnsTense(clause)
+  )
     return "points-elsewhere";
   // "*Let's* sit down": said by a writer to the readers.
   if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
@@ -125,6 +131,17 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
   return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+}
+
+/** "had to get off, *loosen* the wheel and turn it": what they had to do, and nothing that they do today. */
+function turnsTense(clause: Clause): boolean {
+  if (!clause.shared || clause.auxiliaries.length > 0 || clause.verb.flags?.[0] !== "plain") return false;
+  return clause.sentence.clauses.some(
+    (other) =>
+      other.subject === clause.subject &&
+      other.verb.start < clause.verb.start &&
+      [other.verb, ...other.auxiliaries].some(({ flags }) => flags?.includes("past")),
+  );
 }
 
 /** "*Fury* realizes that …": one thing that opens a sentence without an article. */
@@ -210,6 +227,8 @@ function phraseWeather(clause: Clause): Phrasing | Unaskable {
 function phraseExistence(clause: Clause): Phrasing | Unaskable {
   const verb = phraseVerb(clause);
   const what = clause.complements.find((part) => part.role === "predicate" && part.node.cat === "np")?.node;
+  // "there are *538*": of what?
+  if (what?.role === "number" || what?.f.det === "num") return "demonstrative";
   return verb && what ? { clause, subject: "there", binder: { num: what.f.num ?? "any", human: false }, ...verb } : "no-subject";
 }
 
@@ -246,7 +265,7 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
 
 /** "Plants *put* nitrogen back, because bacteria capture it": now or then looks the same, and the other verbs say which. */
 function readAsPast({ verb, subject, sentence }: Clause): boolean {
-  const looksTheSame = verb.flags?.[0] === "past" && sentence.words[verb.start]!.lower === verb.lemma && subject.f.num === "pl";
+  const looksTheSame = verb.cat === "v" && verb.flags?.[0] === "past" && sentence.words[verb.start]!.lower === verb.lemma && subject.f.num === "pl";
   if (!looksTheSame) return false;
   const others = sentence.clauses.filter((other) => other.verb !== verb).map(({ auxiliaries, verb: own }) => auxiliaries[0] ?? own);
   const isPast = ({ flags }: Node) => flags?.includes("past") === true;

@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import { type Analysis, positionKey } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -8,6 +8,8 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
+/** "Small states are not likely to *do so*": what another sentence told of. */
+const DOES_SO = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b/i;
 const DROPPED_ADVERBS = new Set(
   "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
@@ -37,7 +39,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
-  if (deniesAnother(clause)) return "points-elsewhere";
+  if (deniesAnother(clause) || DOES_SO.test(nodeText(clause.sentence, { start: clause.start, end: clause.end } as Node))) return "points-elsewhere";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   let asideEnd = -1;
   for (const { node, role } of parts) {
@@ -146,7 +148,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (fronted && /^(?:only|almost|nearly|about|just)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
     const plain = withoutAside(node);
-    const text = midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain));
+    const text = withPronounAhead(midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain)), node, clause, analysis);
     const isTime = node.cat === "c-sb" && /^(?:after|before|until|once)$/.test(reasonNode(node).f.sub ?? "");
     const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime ? ", " : " ";
     pieces.push({
@@ -171,6 +173,14 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .join("")
     .replace(/,$/, "")
     .trim();
+}
+
+/** "When *a worker* finds food, she leaves a trail" → A worker leaves a trail when *she* finds food. */
+function withPronounAhead(text: string, node: Node, { sentence, subject }: Clause, { antecedents }: Analysis): string {
+  const named = antecedents.get(positionKey(sentence, subject.start));
+  if (!named || named.sentence !== sentence || node.end > subject.start || named.node.start < node.start || named.node.end > node.end) return text;
+  const noun = nodeText(sentence, named.node);
+  return text.replace(noun, sentence.words[subject.start]!.lower);
 }
 
 const LATER = /^(?:later|afterwards?|earlier|soon|then)$/;

@@ -92,7 +92,8 @@ export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
   rule("qn", "num era", 0, "era", 0, () => ({ num: "sg", sub: "era" }));
   rule("qn", "era num", 1, "era", 0, () => ({ num: "sg", sub: "era" }));
   rule("nb", "nb era", 0, "era", 0.1, (l) => (TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined));
-  rule("qn", "num qn", 1, "number", 0);
+  // "In 2020 *ninety-six* percent voted": the year is no part of the number.
+  rule("qn", "num qn", 1, "number", 0, (l, r) => (l.flags?.includes("year") ? undefined : r.f));
   rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" ? r.f : undefined));
   rule("kn", "kindof nb", 1, "kind", 0);
   rule("nb", "ap kn", 1, "modifier", 0, (_, r) => ({ ...r.f, num: "sg" }));

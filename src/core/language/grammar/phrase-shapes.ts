@@ -3,7 +3,8 @@ import { headTerminal, type Node } from "../tree";
 
 /** "falls *each winter*": how often, and seldom what. */
 export function isRecurringTime(np: Node): boolean {
-  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every)$/.test(np.kids[0].lemma ?? "");
+  // "four hours *every Sunday*", "fifteen minutes *a day*"
+  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every|an?)$/.test(np.kids[0].lemma ?? "");
 }
 
 /** Whether a phrase is told to be as much so as something else. */
