@@ -80,7 +80,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
 /** They show whole sentences of the source, which speech without full stops does not have. */
 const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);
 
-const ENDS_OPEN = /\s(?:while|and|or|but|because|although|the|an?|of|with|than|whose|which)\.?$/;
+const ENDS_OPEN = /\s(?:while|as|and|or|but|because|although|the|an?|of|with|than|whose|which)\.?$/;
 
 /** Most content words of the key already stand in the stem. */
 function answerInStem({ stem, key }: Candidate): boolean {

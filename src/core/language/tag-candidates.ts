@@ -138,7 +138,9 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     const next = tokens[at + length];
     // "as long as possible" is a measure, no condition.
     if (next?.lower === "possible" && key.endsWith(" as")) continue;
-    if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;
+    // "two *or more* atoms"
+    if (key.startsWith("or ") && (MULTIWORD[key] ?? "") === "ormore" && !opensNumber(tokens[at - 1])) continue;
+    if (AMOUNTS.has(key) && !key.endsWith("fewer") && !isNoun(next, lexicon)) continue;
     if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;
   }

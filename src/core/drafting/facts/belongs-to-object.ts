@@ -45,6 +45,17 @@ const WITH_TO = new Set(
   ),
 );
 
+const WITH_IN = new Set(
+  "participation interest involvement role share belief faith success failure experience change increase rise fall drop decline difference growth part stake trade".split(
+    " ",
+  ),
+);
+
+/** "supported participation *in the race*": in the noun's deed, and at no place. */
+function isInNoun(pp: Node, object: Node, { verb }: Clause): boolean {
+  return pp.f.sub === "in" && !pp.f.time && WITH_IN.has(headTerminal(object).lemma ?? "") && !/^(?:play|take|have|see|notice)$/.test(verb.lemma ?? "");
+}
+
 /** "meet their responsibilities *to their families*" */
 function isToNoun(pp: Node, object: Node, { verb }: Clause): boolean {
   return pp.f.sub === "to" && WITH_TO.has(headTerminal(object).lemma ?? "") && !/^(?:give|send|show|add|explain|offer|bring|owe|pay)$/.test(verb.lemma ?? "");
@@ -74,6 +85,7 @@ export function ownPhrase(object: Node, clause: Clause): Node | undefined {
           isByAnother(node, clause) ||
           isAmongThese(node, object, clause) ||
           isToNoun(node, object, clause) ||
+          isInNoun(node, object, clause) ||
           isOnNoun(node, object, clause))) ||
         (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
   )?.node;

@@ -13,6 +13,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   // "did not fail because it was old": behind a not, only a comma says that the reason holds.
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
+  // "Because growth has investors *worrying about losses*, …": the reason was cut short.
+  if (reason.end <= clause.subject.start && clause.sentence.words[reason.end]?.text !== "," && tailBehind(clause, reason) === undefined) return [];
   // "kills bacteria because … *they* need it": what the question names besides its subject.
   const named = [...clause.complements, ...clause.adjuncts.filter(({ node }) => node.cat === "pp" && node.end <= reason.start)].flatMap(({ node }) =>
     bindersIn(node, clause.sentence, analysis),
@@ -49,7 +51,13 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   ];
 };
 
-const PARTLY = /^(?:partly|mainly|mostly|largely|simply|chiefly|only|just)$/;
+/** A phrase that follows a reason in front before its comma. */
+function tailBehind({ adjuncts, sentence, subject }: Clause, reason: Node): Node | undefined {
+  if (reason.end === subject.start) return reason;
+  return adjuncts.map(({ node }) => node).find((node) => node.start === reason.end && isTailOf(node, reason) && sentence.words[node.end - 1]?.text !== ";");
+}
+
+const PARTLY = /^(?:partly|mainly|mostly|largely|simply|chiefly|only|just|solely|primarily|precisely|especially|particularly)$/;
 
 const UNCLEAR = new Set(["pronoun", "first-person", "demonstrative", "comparison-left-open", "points-elsewhere", "definite-without-antecedent"]);
 
@@ -89,5 +97,8 @@ export function reasonsOf(clause: Clause): Node[] {
 
 /** A phrase right behind a reason that is a phrase itself. */
 function isTailOf(node: Node, reason: Node): boolean {
-  return /^pp(?:-c)?$/.test(node.cat) && !reasonNode(node).f.time && reasonNode(reason).cat === "pp" && reason.end === node.start;
+  const isPhrase = /^pp(?:-c)?$/.test(node.cat) && !reasonNode(node).f.time;
+  // "because of the lack of equipment *to purify water*"
+  const isFor = node.cat === "vp" && node.f.form === "to";
+  return (isPhrase || isFor) && reasonNode(reason).cat === "pp" && reason.end === node.start;
 }

@@ -25,6 +25,8 @@ export function findColonReason(phrasing: Phrasing, analysis: Analysis): Fact[] 
   });
   const rest = phraseRest(phrasing, analysis);
   const answer = nodeText(sentence, reason);
+  // "Know the signs: *People* with a cold sneeze": a heading, or what one should know.
+  if (COGNITIVE.has(clause.verb.lemma ?? "") || /^\p{Lu}/u.test(sentence.words[reason.start]!.text)) return [];
   if (!isClear || isUnclear(rest) || answer.split(" ").length > MOST_WORDS || !isGeneral(after)) return [];
   return [
     factOf(phrasing, reason.start, {
@@ -39,6 +41,8 @@ export function findColonReason(phrasing: Phrasing, analysis: Analysis): Fact[] 
     }),
   ];
 }
+
+const COGNITIVE = new Set("understand know note remember consider think look see read imagine follow try find learn ask say tell start begin".split(" "));
 
 /** What is so in general, and not what happened once. */
 function isGeneral(clauses: readonly { auxiliaries: readonly Node[]; verb: Node }[]): boolean {

@@ -1,7 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
+import { nounGender } from "../../language/noun-gender";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -37,11 +39,12 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   };
   if (whole.some((node) => pointsOut(node) || hasOpenPronoun(node, sentence, analysis))) return [];
   const isClear = findUnclear(predicate, sentence, analysis, phrasing.binder, false) !== "comparison-left-open";
+  if (!isClear && !walkTree(predicate).some(({ cat }) => cat === "c-ap-c")) return [];
   const definiens =
     belongs || hasTail || isClear
       ? wordsText(sentence, predicate.start, belongs ? when!.end : Math.max(predicate.end, clause.end))
       : textWithoutAsides(sentence, withoutAside(predicate));
-  if (SINGLES_OUT.test(definiens)) return [];
+  if (SINGLES_OUT.test(definiens) || /^a (?:bit|little|lot)\b/.test(definiens)) return [];
   const term = midSentence(sentence, subject);
   // "The only light is a blue one that …" names no sort; "is *found* on the shore" read as a noun has no article.
   if (definiens.split(" ").length < 6 || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
@@ -121,7 +124,12 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest)) return [];
   const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
   const answer = midSentence(sentence, coreOf(clause.subject));
-  const human = phrasing.binder.human || isPeople(clause.subject);
+  // "the only *female* to receive papers" is somebody, "the highest *level* of the league" nobody.
+  const sort = headTerminal(predicate);
+  const isSomebody =
+    isPersonNoun(sort.lemma ?? "", analysis.lexicon) || nounGender(sort.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(sort.lemma ?? "");
+  const human = isSomebody || (sort.cat !== "n" && (phrasing.binder.human || isPeople(clause.subject)));
+  const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
   return [
     {
       type: human ? "person" : "thing",
@@ -129,7 +137,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence,
       clause,
       phrasing,
-      stem: `${[human ? "Who" : "What", phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
+      stem: `${[human ? "Who" : "What", single ?? phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
       answer: phrasing.subject || answer,
       answerNode: coreOf(clause.subject),
       accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],

@@ -243,6 +243,9 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "was punished by death": how, and by nobody.
   if (clause.verb.lemma === "punish" && headTerminal(part.node).lemma === "death") return [];
   const doer = withoutAside(part.node.kids[1]!);
+  // "in territory under control *by foreign forces*": theirs is the control.
+  const held = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.end === part.node.start)?.node;
+  if (held && isDeed(headTerminal(held).lemma ?? "", analysis)) return [];
   // "was chosen *by the end of the month*": when.
   if (/^the (?:end|start|beginning|middle|close|turn) of\b/i.test(nodeText(clause.sentence, doer))) return [];
   // "are chosen *by vote*", "sent *by train*": how, and by nobody.
@@ -278,6 +281,12 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "passive-by",
     },
   ];
+}
+
+/** WordNet's files of acts and of what is said. */
+function isDeed(noun: string, { lexicon }: Analysis): boolean {
+  const sense = lexicon.findWord(noun)?.senses[0];
+  return sense !== undefined && (lexicon.nounFile(sense) === 4 || lexicon.nounFile(sense) === 10);
 }
 
 /** Of these one asks *who*, though the dictionary has them as groups. */

@@ -90,7 +90,9 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 function fromConjunct(phrasing: Phrasing, object: Node, part: Node, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const noun = part.role === "quantity" ? countedNoun(part, phrasing) : undefined;
+  // "twenty agencies and departments", "three cherry trees or maple trees": counted together.
+  const isApart = object.kids.at(-1)?.f.sub === "and" && conjunctsOf(object).every(({ f }) => f.det !== "bare");
+  const noun = isApart && part.role === "quantity" ? countedNoun(part, phrasing) : undefined;
   // "a body *with three parts*": what follows belongs to the last of them.
   const behind = clause.adjuncts.flatMap(({ node }) => (node.cat === "pp" && node.start === object.end && !node.f.time ? [node] : []));
   const rest = phraseRest(phrasing, analysis, [object, ...behind, ...(clause.imperative ? [] : reasonsOf(clause))]);
@@ -114,6 +116,8 @@ function fromPercent(phrasing: Phrasing, object: Node, counted: Node, analysis: 
   const { clause } = phrasing;
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   const tail = object.end > counted.end ? wordsText(clause.sentence, counted.end, object.end) : "";
+  // "85 percent of its vote to one and *14 percent* to the other": two shares, told as one.
+  if (/\bper ?cent\b/.test(`${tail} ${rest}`)) return [];
   if (isUnclear(rest) || !tail || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   return [quantityFact(phrasing, counted, askClause(phrasing, `What percentage ${tail}`, rest), "percent")];
 }

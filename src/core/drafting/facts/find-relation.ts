@@ -213,6 +213,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
+  // "called for *the British to leave*": for what they should do.
+  if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return [];
   // "lived on a cliff": there, and not of it.
   if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
@@ -236,6 +238,10 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const word = nodeText(clause.sentence, preposition).toLowerCase();
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
+  // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.
+  if ((verb === "date" && hasObject) || (verb === "ask" && (hasObject || clause.complements.some(({ role }) => role === "infinitive")))) return [];
+  // "issues such as *equipment aging*": read as two.
+  if (/^\p{Ll}+ing\b/u.test(rest) && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.start === phrase.end)) return [];
   const isSomebody = analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing));
   // "consists *largely* of two ridges"
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);

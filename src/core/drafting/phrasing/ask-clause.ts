@@ -118,6 +118,10 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/,
     "the ",
   );
+  // "limit foods that are known to": the phrase was torn from what follows.
+  if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
+  // "*Put rare items* in one place": read as items that were put.
+  if (subjectNode.start === 0 && opensWithCommand(clause)) return "no-subject";
   // "the belief that … does not appear": two verbs are no subject.
   if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
   if (HAS_MODAL.test(subject) && !/\b(?:that|wh\p{Ll}+|how)\b/u.test(subject)) return "no-subject";
@@ -144,10 +148,17 @@ function turnsTense(clause: Clause): boolean {
   );
 }
 
+/** A first word that is a participle here and a command by its form: "Put", "Cut", "Set". */
+function opensWithCommand({ subject, sentence }: Clause): boolean {
+  let first = subject;
+  while (first.kids.length > 0) first = first.kids[0]!;
+  return first.cat === "v" && first.flags?.[0] === "participle" && sentence.words[first.start]!.lower === first.lemma;
+}
+
 /** "*Fury* realizes that …": one thing that opens a sentence without an article. */
 function mayBeName(subject: Node): boolean {
   const { flags, lemma = "" } = headTerminal(subject);
-  const isBare = subject.f.det === "bare" && subject.start === 0 && subject.end === 1 && flags?.[0] === "sg";
+  const isBare = subject.f.det === "bare" && subject.start === 0 && subject.end === 1 && (flags?.[0] === "sg" || flags?.[0] === "any");
   return isBare && !KIN_NAMES.has(lemma) && !UNIQUE_NOUNS.has(lemma);
 }
 
@@ -162,7 +173,7 @@ function lacksObject(clause: Clause, { lexicon }: Analysis): boolean {
 
 /** "makes *the flame smoke*": a thing made, or a thing that is made to do something? */
 function mayBeTwoWords({ verb, complements, sentence }: Clause): boolean {
-  if (!/^(?:make|let|see|hear|watch)$/.test(verb.lemma ?? "")) return false;
+  if (!/^(?:make|let|see|hear|watch|help|have)$/.test(verb.lemma ?? "")) return false;
   return complements.some(
     ({ role, node }) =>
       role === "object" &&

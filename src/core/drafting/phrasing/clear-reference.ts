@@ -291,6 +291,8 @@ export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
 function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   const head = headTerminal(ap);
   if (!head.flags?.includes("comparative")) return false;
+  // "two *or more* atoms"
+  if (head.lemma === "more" && sentence.words[head.start - 1]?.lower === "or") return false;
   const isPosition = /^(?:upper|lower|inner|outer)$/.test(sentence.words[head.start]!.lower);
   if (isPosition && /^(?:the|its|their|his|her)$/.test(sentence.words[head.start - 1]?.lower ?? "")) return false;
   return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");

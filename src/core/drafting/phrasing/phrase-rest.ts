@@ -9,7 +9,7 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*": what another sentence told of. */
-const DOES_SO = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b/i;
+const DOES_SO = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b/iu;
 const DROPPED_ADVERBS = new Set(
   "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
@@ -268,7 +268,11 @@ function isExample(node: Node, clause: Clause): boolean {
 
 /** "needs a source of energy, *such as a battery*" */
 function isExampleBehind(node: Node, { verb }: Clause): boolean {
-  return /^c-pp(?:-c)?$/.test(node.cat) && node.start >= verb.end && walkTree(node).some(({ cat, f }) => cat === "prep" && f.sub === "suchas");
+  return (
+    /^c-pp(?:-c)?$/.test(node.cat) &&
+    node.start >= verb.end &&
+    walkTree(node).some(({ cat, f, lemma }) => cat === "prep" && (f.sub === "suchas" || lemma === "including"))
+  );
 }
 
 /** "*With its help* the census was counted": another thing's help, and never the census's own. */

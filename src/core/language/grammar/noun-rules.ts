@@ -88,6 +88,8 @@ export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
   // "nine to twelve hours"
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
   rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
+  // "two or more atoms"
+  rule("qn", "num ormore", 0, "range", 0, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   // "221 BCE", "AD 79", "the 4th century BC"
   rule("qn", "num era", 0, "era", 0, () => ({ num: "sg", sub: "era" }));
   rule("qn", "era num", 1, "era", 0, () => ({ num: "sg", sub: "era" }));
