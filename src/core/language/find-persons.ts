@@ -299,7 +299,7 @@ const PEOPLE = new Set(
 );
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
-  if (PEOPLE.has(lemma) || /-year-old$/.test(lemma)) return true;
+  if (PEOPLE.has(lemma) || /-year-old$/.test(lemma) || /^(?:founder|ruler|pioneer)$/.test(lemma)) return true;
   const first = lexicon.findWord(lemma)?.senses[0];
   return first !== undefined && lexicon.nounFile(first) === 18;
 }

@@ -4,7 +4,7 @@ import type { Clause } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
-import { midSentence } from "./node-text";
+import { midSentence, nodeText } from "./node-text";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
@@ -277,8 +277,16 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
     const isTime = TIME_NOUNS.has((headTerminal(coreOf(node)).lemma ?? "").toLowerCase());
     return !isTime && fits(pronoun, coreOf(node), text, persons, lexicon) ? { text, sentence, head: "this or its owner", end: node.end } : undefined;
   }
-  // "any money", "no boat": of these nothing more is said.
   const [determiner] = node.kids;
+  // "Tap *each brick* with a rubber hammer; steel would chip it": any of them, which has no name of its own.
+  if (
+    determiner?.cat === "det" &&
+    /^(?:each|every)$/.test(determiner.lemma ?? "") &&
+    pronoun.lemma !== "them" &&
+    fits(pronoun, coreOf(node), nodeText(sentence, node), persons, lexicon)
+  )
+    return { text: nodeText(sentence, node), sentence, head: "this or its owner", end: node.end };
+  // "any money", "no boat": of these nothing more is said.
   if (determiner?.cat === "det" && /^(?:any|no|every|each|not all|not every)$/.test(determiner.lemma ?? "")) return undefined;
   const core = coreOf(node);
   const head = headTerminal(core);

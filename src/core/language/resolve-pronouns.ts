@@ -7,6 +7,7 @@ import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
+import { leavesRival, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -107,6 +108,8 @@ function agreeing(
     );
   if (phraseAhead) return undefined;
   const antecedent = antecedentOf(candidate, found);
+  // "Scientists think that *they* push air through a fold, so they need not breathe": they of the thought.
+  if (earlier && clause.rank === "main" && thinksOf(earlier, pronoun)) return undefined;
   if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return undefined;
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
@@ -122,37 +125,6 @@ function agreeing(
   const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
   return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`, lexicon) ? undefined : antecedent;
 }
-
-/**
- * "The government presents *a plan*. It shows …", "The town should repair *the tram*. It would cost …":
- * what was done something to may be what the text goes on with, as well as who did it.
- */
-function leavesRival(before: Clause, clause: Clause, pronoun: string, antecedent: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  const isAlive = (np: Node) => isAnimalNoun(headTerminal(np).lemma ?? "", lexicon) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
-  // "A puffin does not build *its nest* in a tree. It *digs* a tunnel": no nest digs.
-  const livingOnly = isAlive(antecedent.node) && LIVING_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
-  const objects = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
-  // "Ants have *no ears*. They …": of none nothing more is said.
-  const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
-  const rivals = livingOnly ? told.filter(isAlive) : told;
-  if (pronoun === "it") {
-    if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
-    return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
-  }
-  if (pronoun !== "they") return false;
-  const isHuman = (np: Node) => isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
-  const others = rivals.filter((np) => mayBe("they", np, before.sentence, persons, lexicon));
-  // "Fishermen caught herring. They were salted": only what people do tells them from things.
-  const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
-  return others.some((np) => !isDeed || isHuman(np));
-}
-
-/** What only animals and people do. */
-const LIVING_DEEDS = new Set(
-  "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
-    " ",
-  ),
-);
 
 /** Whether a clause has the pronoun's object form in it: somebody like that was told of already. */
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
@@ -226,20 +198,6 @@ function inFront(
   const isName =
     (pronoun === "he" || pronoun === "she") && gender === pronoun && headTerminal(named.node).cat === "pn" && lexicon.nameKind(named.text) !== "place";
   return isName || agrees(pronoun, named, persons, lexicon) ? named : undefined;
-}
-
-/** "Scientists think that *monarchs* use the sun. … *they* may sense …": what is said of others may go on. */
-function saysOfAnother(clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  const said = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
-  const inner = said && subjectIn(said.node);
-  // "Scientists believe that *they* use the sun": whoever they are, they may go on.
-  if (inner && (headTerminal(inner).lemma === pronoun || inner.f.det === "pron")) return headTerminal(inner).lemma === pronoun;
-  return inner !== undefined && mayBe(pronoun, inner, clause.sentence, persons, lexicon);
-}
-
-export function subjectIn(node: Node): Node | undefined {
-  if (node.cat === "s" && node.role === "subject") return node.kids[0];
-  return node.kids.map(subjectIn).find(Boolean);
 }
 
 /** A stand-in node for a name that is taken from elsewhere. */

@@ -123,6 +123,9 @@ type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
 /** "*much less* damage than", but "much less quickly" */
 const AMOUNTS = new Set(["much less", "much more", "far less", "far more", "far fewer", "many more"]);
 
+const OPENS_CLAUSE =
+  /^(?:the|an?|he|she|it|they|we|you|i|his|her|its|their|our|my|this|that|these|those|each|every|everyone|everybody|everything|people|most|nobody|all|both)$/;
+
 function isNoun(token: Token | undefined, lexicon: Lexicon): boolean {
   const isKnown = (lemma: string) => (lexicon.findWord(lemma)?.noun ?? 0) > 0;
   const entry = token && (lexicon.findWord(token.lower) ?? lexicon.findWord(singularOf(token.lower, isKnown) ?? ""));
@@ -138,6 +141,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     const next = tokens[at + length];
     // "as long as possible" is a measure, no condition.
     if (next?.lower === "possible" && key.endsWith(" as")) continue;
+    // "*and so* everyone stayed", but "and so on", "and so tired that"
+    if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
     // "two *or more* atoms"
     if (key.startsWith("or ") && (MULTIWORD[key] ?? "") === "ormore" && !opensNumber(tokens[at - 1])) continue;
     if (AMOUNTS.has(key) && !key.endsWith("fewer") && !isNoun(next, lexicon)) continue;

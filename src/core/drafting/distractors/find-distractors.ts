@@ -1,6 +1,6 @@
 import { positionKey } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
-import { subjectIn } from "../../language/resolve-pronouns";
+import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
 import { createRandom, seedFrom } from "../../lib/random";

@@ -46,7 +46,7 @@ const WITH_TO = new Set(
 );
 
 const WITH_IN = new Set(
-  "participation interest involvement role share belief faith success failure experience change increase rise fall drop decline difference growth part stake trade".split(
+  "participation interest involvement role share belief faith success failure experience change increase rise fall drop decline difference growth part stake trade progress".split(
     " ",
   ),
 );
@@ -66,6 +66,16 @@ function isByAnother(pp: Node, { passive }: Clause): boolean {
   return !passive && pp.f.sub === "by" && pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.det !== "bare";
 }
 
+/** WordNet's file of acts. */
+const ACT = 4;
+
+/** "opposed the partition of the country *along its rivers*": how it was to be parted. */
+function isOfDeed(pp: Node, object: Node, { lexicon }: Analysis): boolean {
+  const sense = lexicon.findWord(headTerminal(object).lemma ?? "")?.senses[0];
+  const isDeed = object.role === "postmodifier" && object.kids[1]?.f.sub === "of" && sense !== undefined && lexicon.nounFile(sense) === ACT;
+  return isDeed && !pp.f.time && /^(?:in|along|across|between|from|into|through|on)$/.test(pp.f.sub ?? "");
+}
+
 /** "the three smallest bones *in the body*": smallest of those. */
 function isAmongThese(pp: Node, object: Node, { sentence }: Clause): boolean {
   const words = sentence.words.slice(object.start, object.end).map(({ lower }) => lower);
@@ -75,7 +85,7 @@ function isAmongThese(pp: Node, object: Node, { sentence }: Clause): boolean {
 }
 
 /** What stands right behind an object and belongs to it: "the rule *about property*", "the organs *inside*", "scrutiny *by the council*". */
-export function ownPhrase(object: Node, clause: Clause): Node | undefined {
+export function ownPhrase(object: Node, clause: Clause, analysis: Analysis): Node | undefined {
   return clause.adjuncts.find(
     ({ node }) =>
       node.start === object.end &&
@@ -86,6 +96,7 @@ export function ownPhrase(object: Node, clause: Clause): Node | undefined {
           isAmongThese(node, object, clause) ||
           isToNoun(node, object, clause) ||
           isInNoun(node, object, clause) ||
+          isOfDeed(node, object, analysis) ||
           isOnNoun(node, object, clause))) ||
         (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),
   )?.node;

@@ -69,7 +69,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "Guilds must be encouraged": what must somebody else do?
   if (demand && clause.passive) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
-  if (/^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist)$/.test(clause.verb.lemma ?? "")) return [];
+  if (/^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist|speak|talk|call|say|refer|mean)$/.test(clause.verb.lemma ?? "")) return [];
   // "the party *had* a thousand members": so it was, and nothing happened.
   if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
   const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";

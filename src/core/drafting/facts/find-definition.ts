@@ -128,7 +128,8 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const sort = headTerminal(predicate);
   const isSomebody =
     isPersonNoun(sort.lemma ?? "", analysis.lexicon) || nounGender(sort.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(sort.lemma ?? "");
-  const human = isSomebody || (sort.cat !== "n" && (phrasing.binder.human || isPeople(clause.subject)));
+  const isPersonal = sort.cat !== "n" || analysis.lexicon.findWord(sort.lemma ?? "")?.senses.some((sense) => analysis.lexicon.nounFile(sense) === PERSON_FILE);
+  const human = isSomebody || (isPersonal === true && (phrasing.binder.human || isPeople(clause.subject)));
   const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
   return [
     {
@@ -147,6 +148,9 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
+
+/** WordNet's file of persons. */
+const PERSON_FILE = 18;
 
 /** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
 export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -35,25 +35,25 @@ const SIZES = new Set("long wide high tall deep thick old across broad".split(" 
 /** [about ten times] [a second] */
 function ofRate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const times = clause.adjuncts.find(({ node }) => isTimes(countOf(node)))?.node;
-  const span = clause.adjuncts.find(
-    ({ node }) => node.start === times?.end && /^an? (?:second|minute|hour|day|week|month|year)$/.test(nodeText(clause.sentence, node)),
-  );
-  const counted = times && countOf(times);
-  if (!times || !span || !counted) return [];
-  const rest = phraseRest(phrasing, analysis, [times, span.node, ...reasonsOf(clause)]);
-  const rate = `times ${nodeText(clause.sentence, span.node)}`;
-  if (isUnclear(rest) || `${phrasing.subject} ${phrasing.verbPhrase}`.split(" ").length < 2) return [];
-  const fact = quantityFact(phrasing, counted, askClause(phrasing, `How many ${rate}`, rest), rate);
-  // "*about* ten times", where the about stands before the whole phrase.
-  return [times.cat === "pp" ? { ...fact, answer: `about ${fact.answer}`, accepted: [`about ${fact.answer} times`, fact.answer, ...fact.accepted] } : fact];
+  const { sentence } = clause;
+  for (const { node } of clause.adjuncts) {
+    const np = node.cat === "pp" && node.f.sub === "about" ? node.kids[1] : node.cat === "advp" ? node.kids[0] : node;
+    // "ten times a second" in one phrase or in two
+    const [whole, inside] = np?.role === "postmodifier" ? np.kids : [np, undefined];
+    const span = inside ?? clause.adjuncts.find((other) => other.node.start === node.end)?.node;
+    if (!isTimes(whole) || !span || !SPANS.test(nodeText(sentence, span))) continue;
+    const rest = phraseRest(phrasing, analysis, [node, span, ...reasonsOf(clause)]);
+    const rate = `times ${nodeText(sentence, span)}`;
+    if (isUnclear(rest) || `${phrasing.subject} ${phrasing.verbPhrase}`.split(" ").length < 2) continue;
+    const fact = quantityFact(phrasing, whole, askClause(phrasing, `How many ${rate}`, rest), rate);
+    // "*about* ten times", where the about stands before the whole phrase.
+    return [node.cat === "pp" ? { ...fact, answer: `about ${fact.answer}`, accepted: [`about ${fact.answer} times`, fact.answer, ...fact.accepted] } : fact];
+  }
+  return [];
 }
 
-function countOf(node: Node): Node | undefined {
-  const np = node.cat === "pp" && node.f.sub === "about" ? node.kids[1] : node.cat === "advp" ? node.kids[0] : node;
-  return np?.cat === "np" && np.role === "quantity" ? np : undefined;
-}
+const SPANS = /^an? (?:second|minute|hour|day|week|month|year)$/;
 
-function isTimes(np: Node | undefined): boolean {
-  return np !== undefined && headTerminal(np).lemma === "time" && headTerminal(np).flags?.[0] === "pl";
+function isTimes(np: Node | undefined): np is Node {
+  return np?.cat === "np" && np.role === "quantity" && headTerminal(np).lemma === "time" && headTerminal(np).flags?.[0] === "pl";
 }

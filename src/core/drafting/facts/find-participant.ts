@@ -163,8 +163,16 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
   );
-  if (isTorn || isTornFromSubject(object, clause)) return [];
-  const own = ownPhrase(object, clause);
+  // "imply limited benefits *to be gained from trade*"
+  const isGained = [...clause.adjuncts, ...clause.complements].some(
+    ({ node }) => node.start === object.end && node.cat === "vp" && node.f.form === "to" && node.f.passive,
+  );
+  // "teaches science *better than a book does*": how well, and no sort of science.
+  const isCompared =
+    clause.adjuncts.some(({ node }) => node.start === object.end && headTerminal(node).flags?.includes("comparative")) ||
+    /\b(?:better|worse|more|less|faster) than\b/.test(nodeText(clause.sentence, object));
+  if (isCompared || isTorn || isGained || isTornFromSubject(object, clause)) return [];
+  const own = ownPhrase(object, clause, analysis);
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;

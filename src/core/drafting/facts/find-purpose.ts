@@ -41,7 +41,15 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     return [];
   // "enables scientists *to find* genes": what they can do.
   const [moved] = clause.complements;
-  if (MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && reasonNode(part.node).start === moved.node.end) return [];
+  const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);
+  if (MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && between?.every((word) => /^(?:never|not|always|only|also)$/.test(word))) return [];
+  // "asked his student Oskar Pfungst *to test the horse*": what he should do.
+  if (
+    /^(?:ask|tell|order|warn|urge|beg|invite|advise|teach|forbid|persuade|allow|enable|encourage)$/.test(clause.verb.lemma ?? "") &&
+    reasonNode(part.node).start > clause.verb.end &&
+    moved?.role === "object"
+  )
+    return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.
@@ -118,6 +126,8 @@ function isOutcome(clause: Clause, purpose: Node): boolean {
   if (clause.verb.lemma === "turn" && behind === "out") return true;
   if (/^(?:happen|prove|live|grow|wake)$/.test(clause.verb.lemma ?? "") || clause.sentence.words[purpose.start - 1]?.lower === "only") return true;
   const found = clause.sentence.words[purpose.start + 1]?.lower ?? "";
+  // "rises *to become the master*"
+  if (/^(?:become|be)$/.test(found) && /^(?:rise|come|go|climb|survive|return)$/.test(clause.verb.lemma ?? "")) return true;
   return /^(?:return|come|arrive|go|open)$/.test(clause.verb.lemma ?? "") && /^(?:find|discover|learn|realise|realize|believe|know|be|have)$/.test(found);
 }
 

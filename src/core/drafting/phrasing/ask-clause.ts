@@ -239,7 +239,7 @@ function phraseExistence(clause: Clause): Phrasing | Unaskable {
   const verb = phraseVerb(clause);
   const what = clause.complements.find((part) => part.role === "predicate" && part.node.cat === "np")?.node;
   // "there are *538*": of what?
-  if (what?.role === "number" || what?.f.det === "num") return "demonstrative";
+  if (what?.role === "number") return "demonstrative";
   return verb && what ? { clause, subject: "there", binder: { num: what.f.num ?? "any", human: false }, ...verb } : "no-subject";
 }
 

@@ -3,7 +3,7 @@ import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
-import { subjectIn } from "../../language/resolve-pronouns";
+import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** Why a phrase cannot stand in a question by itself. */

@@ -77,6 +77,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
+    // "*About one hundred twenty* Selmers came", read as two phrases
+    if (node.end <= clause.subject.start && /^advp(?:-c)?$/.test(node.cat) && isBareNumber(node)) return "demonstrative";
     // "may take sixty": sixty of what?
     if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
@@ -183,6 +185,10 @@ function withPronounAhead(text: string, node: Node, { sentence, subject }: Claus
   return text.replace(noun, sentence.words[subject.start]!.lower);
 }
 
+function isBareNumber(node: Node): boolean {
+  return walkTree(node).some(({ cat, role, kids }) => cat === "np" && role === "number" && !walkTree(kids[0]!).some(({ flags }) => flags?.includes("year")));
+}
+
 const LATER = /^(?:later|afterwards?|earlier|soon|then)$/;
 
 /** A time in front that counts from another sentence, before something done once. */
@@ -268,6 +274,8 @@ function isExample(node: Node, clause: Clause): boolean {
 
 /** "needs a source of energy, *such as a battery*" */
 function isExampleBehind(node: Node, { verb }: Clause): boolean {
+  // "contain many substances, *including acids and sugars*"
+  if (node.cat === "c-vp" && node.start >= verb.end && walkTree(node).find(({ cat }) => cat === "v")?.lemma === "include") return true;
   return (
     /^c-pp(?:-c)?$/.test(node.cat) &&
     node.start >= verb.end &&

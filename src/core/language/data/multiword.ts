@@ -59,6 +59,7 @@ export const MULTIWORD: Record<string, string> = {
   ...Object.fromEntries(["much less", "much more", "far less", "far more", "far fewer", "many more"].map((amount) => [amount, "det:any,quant 0.5"])),
   "or more": "ormore",
   "or fewer": "ormore",
+  "and so": "conj:so",
   "now and then": "adv:freq",
   "hardly ever": "adv:freq",
   "even so": "adv:link",

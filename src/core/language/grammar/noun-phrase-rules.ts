@@ -146,6 +146,8 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
   // "grains no bigger than a grain of rice"
   rule("np", "np ap", 0, "postmodifier", 1.1, (l, r) => {
     if (l.f.det === "pron" || l.f.det === "proper") return undefined;
+    // "teaches science *better than a book does*": how well it teaches.
+    if (/^(?:better|worse|good|bad)$/.test(headTerminal(r).lemma ?? "")) return { f: l.f, cost: 1.5 };
     // "a path *two metres wide*"
     return tellsHowMuch(r) ? l.f : r.role === "measure" ? { f: l.f, cost: -0.4 } : undefined;
   });

@@ -351,7 +351,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const endsOpen = last !== undefined && last !== headTerminal(l) && last.flags?.[0] === "base";
     // "see wages as a way to raise output and *reduce* waste"
     const isTorn = mayGoOn && (endsOpen || endsInTo(l)) ? 1.3 : 0;
-    const behindReason = l.role === "adjunct" && l.kids[1]?.cat === "sb" && l.kids[1].f.sub === "cause" ? 1 : 0;
+    const behindReason = l.role === "adjunct" && /^(?:c-)?sb$/.test(l.kids[1]?.cat ?? "") && l.kids[1]!.f.sub === "cause" ? 1.2 : 0;
     // "closed higher in spring and *lower* in autumn": one of the past and one of today are seldom of one subject.
     const turnsTense = l.f.form === "fin" && headTerminal(l).flags?.[0] === "past" && verb.cat === "v" && verb.flags?.[0] === "plain" ? 1.2 : 0;
     return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turnsTense + turnsActive + isTorn };

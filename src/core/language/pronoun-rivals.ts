@@ -1,0 +1,64 @@
+import type { Antecedent, Person } from "./analysis";
+import type { Clause } from "./clause";
+import { isPersonNoun } from "./find-persons";
+import type { Lexicon } from "./lexicon";
+import { isAnimalNoun, mayBe } from "./resolve-pronouns";
+import { coreOf, headTerminal, type Node } from "./tree";
+
+/**
+ * "The government presents *a plan*. It shows …", "The town should repair *the tram*. It would cost …":
+ * what was done something to may be what the text goes on with, as well as who did it.
+ */
+export function leavesRival(
+  before: Clause,
+  clause: Clause,
+  pronoun: string,
+  antecedent: Antecedent,
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+): boolean {
+  const isAlive = (np: Node) => isAnimalNoun(headTerminal(np).lemma ?? "", lexicon) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+  // "A puffin does not build *its nest* in a tree. It *digs* a tunnel": no nest digs.
+  const livingOnly = isAlive(antecedent.node) && LIVING_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
+  const objects = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
+  // "Ants have *no ears*. They …": of none nothing more is said.
+  const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
+  const rivals = livingOnly ? told.filter(isAlive) : told;
+  if (pronoun === "it") {
+    if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
+    return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
+  }
+  if (pronoun !== "they") return false;
+  const isHuman = (np: Node) => isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+  const others = rivals.filter((np) => mayBe("they", np, before.sentence, persons, lexicon));
+  // "Fishermen caught herring. They were salted": only what people do tells them from things.
+  const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
+  return others.some((np) => !isDeed || isHuman(np));
+}
+
+/** What only animals and people do. */
+const LIVING_DEEDS = new Set(
+  "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
+    " ",
+  ),
+);
+
+/** "Scientists think that *monarchs* use the sun. … *they* may sense …": what is said of others may go on. */
+export function saysOfAnother(clause: Clause, pronoun: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const said = clause.complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
+  const inner = said && subjectIn(said.node);
+  // "Scientists believe that *they* use the sun": whoever they are, they may go on.
+  if (inner && (headTerminal(inner).lemma === pronoun || inner.f.det === "pron")) return headTerminal(inner).lemma === pronoun;
+  return inner !== undefined && mayBe(pronoun, inner, clause.sentence, persons, lexicon);
+}
+
+export function thinksOf({ complements }: Clause, pronoun: string): boolean {
+  const said = complements.find(({ role, node }) => role === "clause" && (node.cat === "cs" || node.cat === "s"));
+  const inner = said && subjectIn(said.node);
+  return inner !== undefined && headTerminal(inner).lemma === pronoun;
+}
+
+export function subjectIn(node: Node): Node | undefined {
+  if (node.cat === "s" && node.role === "subject") return node.kids[0];
+  return node.kids.map(subjectIn).find(Boolean);
+}
