@@ -301,8 +301,14 @@ function mirrorsAnother(candidate: Candidate, used: Used): boolean {
   return used.said.some(
     (other) =>
       (within(own.key, other.stem) && within(other.key, own.stem)) ||
-      (own.sentence === other.sentence && (tells(other.stem, own.key) || tells(own.stem, other.key))),
+      (own.sentence === other.sentence && (tells(other.stem, own.key) || tells(own.stem, other.key) || isSameAnswer(own.key, other.key))),
   );
+}
+
+/** "Prove that she is guilty" and "That she is guilty", of one sentence. */
+function isSameAnswer(one: ReadonlySet<string>, other: ReadonlySet<string>): boolean {
+  const [few, many] = one.size <= other.size ? [one, other] : [other, one];
+  return few.size >= 2 && within(few, many);
 }
 
 type Said = { stem: ReadonlySet<string>; key: ReadonlySet<string>; sentence: number };

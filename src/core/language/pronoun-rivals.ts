@@ -3,7 +3,7 @@ import type { Clause } from "./clause";
 import { isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { isAnimalNoun, mayBe } from "./resolve-pronouns";
-import { coreOf, headTerminal, type Node } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /**
  * "The government presents *a plan*. It shows …", "The town should repair *the tram*. It would cost …":
@@ -20,7 +20,14 @@ export function leavesRival(
   const isAlive = (np: Node) => isAnimalNoun(headTerminal(np).lemma ?? "", lexicon) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
   // "A puffin does not build *its nest* in a tree. It *digs* a tunnel": no nest digs.
   const livingOnly = isAlive(antecedent.node) && LIVING_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
-  const objects = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => coreOf(node));
+  // "decided to build *a tunnel*"
+  const planned = before.complements.filter(({ role }) => role === "infinitive").flatMap(({ node }) => walkTree(node).filter(({ role }) => role === "object"));
+  const done = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => node);
+  // "agreed on *a list of rights*"
+  const agreed = before.adjuncts
+    .filter(({ node }) => node.cat === "pp" && /^(?:agree|decide|work|vote|settle)$/.test(before.verb.lemma ?? "") && !node.f.time)
+    .map(({ node }) => node.kids[1]!);
+  const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...agreed].filter(({ cat }) => cat === "np").map(coreOf);
   // "Ants have *no ears*. They …": of none nothing more is said.
   const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
   const rivals = livingOnly ? told.filter(isAlive) : told;

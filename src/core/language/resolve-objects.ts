@@ -134,6 +134,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return sole;
   }
   if (!before?.tree) return undefined;
+  // "The jury decides *what really happened*. The judge decides what the law says about *it*": what happened, and no jury.
+  const isTold = before.clauses.some(({ complements }) => complements.some(({ role, node }) => role === "clause" && node.cat === "ws"));
+  if (pronoun.lemma === "it" && isTold) return undefined;
   const ownText = own && (known.antecedents.get(positionKey(sentence, own.start))?.text ?? midSentence(sentence, coreOf(own)));
   const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
   // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.

@@ -34,6 +34,8 @@ function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lex
   const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
   const told = pronoun && mainClause(before);
   const antecedent = told && antecedentOf(told, antecedents);
+  // "*Most salmon* die. Their bodies …": theirs who died.
+  if (antecedent?.node.f.det === "quant") return undefined;
   if (!pronoun || !told || !antecedent || !before.tree || !sentence.tree || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
   // "The roof of the tower leaks. *Its* beams are rotten": of the roof, or the tower?
   if (nounPhrases(antecedent.node).some((np) => headTerminal(np) !== headTerminal(antecedent.node))) return undefined;

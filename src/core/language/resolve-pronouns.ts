@@ -108,6 +108,8 @@ function agreeing(
     );
   if (phraseAhead) return undefined;
   const antecedent = antecedentOf(candidate, found);
+  // "Third, *it* provides for inspections": what the row is about.
+  if (!earlier && /^(?:first|second|third|fourth|finally|last(?:ly)?|secondly|thirdly),/i.test(sentence.text)) return undefined;
   // "Scientists think that *they* push air through a fold, so they need not breathe": they of the thought.
   if (earlier && clause.rank === "main" && thinksOf(earlier, pronoun)) return undefined;
   if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return undefined;

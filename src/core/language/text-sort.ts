@@ -53,6 +53,8 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   const told = prose.filter(({ abstained }) => abstained !== "speech");
   const count = (pattern: RegExp) => told.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
   if (count(IN_MY_VIEW) > 0 || (count(OUGHT) + count(MUST) / 2) / Math.max(1, prose.length) > 0.2) return true;
+  // "I propose that the canteen stop selling them", "To the Editor:"
+  if (count(/\bI (?:propose|demand|recommend|suggest) that\b|^(?:To the|Dear) Editor\b/) > 0) return true;
   const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
   if (title && count(OUGHT) > 0) return true;
   // "Give every student a library card": a title that demands, over a text with a *should*.

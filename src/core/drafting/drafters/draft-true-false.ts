@@ -127,6 +127,9 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   // "Water the plants early": a command is neither true nor false.
   if (clause.imperative) return false;
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
+  // "Freja Lund's brother came with Lund": a name for each pronoun.
+  const names = (text.match(/\p{Lu}\p{L}{2,}/gu) ?? []).filter((word) => analysis.persons.has(word));
+  if (new Set(names).size < names.length) return false;
   // "The yellow colours begin to show": when? The sentences before said it.
   if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;
   // "A new island was being born", "Napoleon had just escaped": when? The sentences around it say.

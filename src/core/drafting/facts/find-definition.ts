@@ -246,7 +246,14 @@ export function findIdentity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const name = clause.complements.find((part) => part.role === "predicate")?.node;
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.adjuncts.length > 0 || clause.rank !== "main")
     return [];
-  if (name?.cat !== "np" || name.f.det !== "def" || name.end - name.start > 3 || clause.subject.f.det !== "def" || !singlesOut(clause.subject)) return [];
+  if (
+    name?.cat !== "np" ||
+    name.f.det !== "def" ||
+    name.end - name.start > 3 ||
+    clause.subject.f.det !== "def" ||
+    !singlesOut(clause.subject, isPersonNoun(headTerminal(name).lemma ?? "", analysis.lexicon) ? 5 : 6)
+  )
+    return [];
   const head = headTerminal(name);
   if (
     clause.verb.flags?.includes("past") ||

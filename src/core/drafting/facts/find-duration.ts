@@ -55,6 +55,8 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
   const length = parts.find((node) => (node.cat === "np" || node.cat === "advp") && isLength(node));
   const deed = parts.find((node) => node.cat === "vp" && node.f.form === "to");
+  // "It took *Florence years* to persuade them", read as one; "takes three minutes *to open*": what does?
+  if ((length && /^\p{Lu}/u.test(nodeText(sentence, length))) || (deed && deed.end - deed.start < 3)) return [];
   const whom = parts.find((node) => node.cat === "np" && node !== length);
   if (!length || !deed || parts.some((node) => ![length, deed, whom].includes(node))) return [];
   const isTold = whom && (headTerminal(whom).cat !== "pro" || sentence.resolved?.has(whom.start)) && !findUnclear(whom, sentence, analysis);

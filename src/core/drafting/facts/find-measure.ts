@@ -23,6 +23,8 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.cat !== "be" || predicate?.cat !== "ap" || predicate.role !== "measure") return [];
   const [counted, quality] = predicate.kids as [Node, Node];
   const noun = counted.role === "quantity" ? countedNoun(counted, phrasing) : undefined;
+  // "was six years old": when?
+  if (headTerminal(quality).lemma === "old" && (phrasing.binder.human || clause.verb.flags?.includes("past"))) return [];
   // "about three hundred years older than …"
   if (!noun || !SIZES.has(headTerminal(quality).lemma ?? "") || headTerminal(quality).flags?.includes("comparative")) return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);

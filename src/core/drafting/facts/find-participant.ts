@@ -56,7 +56,10 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isGroup = GROUPS.has(headTerminal(node).lemma ?? "") || (isPeople(node) && node.f.num !== "sg");
   // "an English doctor *named Thomas Young*"
   const hasName = node.f.det === "indef" && analysis.persons.has(phrasing.subject);
-  const human = (phrasing.binder.human || isGroup) && (node.f.det !== "indef" || hasName) && node.f.det !== "quant";
+  // "*A clerk* writes down every word": whose work it is.
+  const isRole =
+    phrasing.binder.human && analysis.sort === "expository" && node.end - node.start <= 3 && isOfAlways(clause) && clause.verb.end - clause.start <= 5;
+  const human = (phrasing.binder.human || isGroup) && (node.f.det !== "indef" || hasName || isRole) && node.f.det !== "quant";
   const thing =
     !phrasing.binder.human &&
     (headTerminal(node).cat === "n" ? node.f.det !== "def" || node.end - node.start >= 4 : isThingName(node, analysis)) &&
@@ -102,6 +105,11 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: human ? "who-did" : "what-did",
     },
   ];
+}
+
+/** What somebody does as a rule, and not once. */
+function isOfAlways({ auxiliaries, verb, adjuncts, subject }: Clause): boolean {
+  return auxiliaries.length === 0 && verb.flags?.[0] === "third" && !adjuncts.some(({ node }) => node.end <= subject.start);
 }
 
 /** Where a pronoun stands in the sentence, the last one before it that says the name proves who is meant. */

@@ -57,6 +57,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "since there was no money to be made from it": nobody does something in order to be made.
   if (purpose.cat === "vp" && purpose.f.passive) return [];
   if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
+  // "long *enough to go round the Earth*", "too small to see"
+  if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
   if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose)) return [];
   if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.

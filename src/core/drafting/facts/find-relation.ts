@@ -213,6 +213,10 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
+  // "named after the city *where she was born*": which city?
+  if (clause.adjuncts.some(({ node }) => node.start === phrase.end && node.cat === "sb")) return [];
+  // "begin with *no leader*"
+  if (/^no\b/i.test(nodeText(clause.sentence, thing))) return [];
   // "called for *the British to leave*": for what they should do.
   if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return [];
   // "lived on a cliff": there, and not of it.
@@ -239,7 +243,11 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
   // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.
-  if ((verb === "date" && hasObject) || (verb === "ask" && (hasObject || clause.complements.some(({ role }) => role === "infinitive")))) return [];
+  if (
+    (/^(?:date|call|look|fight|work)$/.test(verb) && hasObject) ||
+    (verb === "ask" && (hasObject || clause.complements.some(({ role }) => role === "infinitive")))
+  )
+    return [];
   // "issues such as *equipment aging*": read as two.
   if (/^\p{Ll}+ing\b/u.test(rest) && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.start === phrase.end)) return [];
   const isSomebody = analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing));

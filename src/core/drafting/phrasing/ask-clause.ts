@@ -60,6 +60,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     turnsTense(clause)
   )
     return "points-elsewhere";
+  // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
+  if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Let's* sit down": said by a writer to the readers.
   if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
   if (clause.imperative) return phraseCommand(clause);
@@ -274,9 +276,11 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
   return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
 }
 
+const SAME_IN_PAST = new Set("put cut let hit set shut read cost hurt spread burst split beat quit shed cast bet".split(" "));
+
 /** "Plants *put* nitrogen back, because bacteria capture it": now or then looks the same, and the other verbs say which. */
 function readAsPast({ verb, subject, sentence }: Clause): boolean {
-  const looksTheSame = verb.cat === "v" && verb.flags?.[0] === "past" && sentence.words[verb.start]!.lower === verb.lemma && subject.f.num === "pl";
+  const looksTheSame = verb.cat === "v" && verb.flags?.[0] === "past" && SAME_IN_PAST.has(sentence.words[verb.start]!.lower) && subject.f.num === "pl";
   if (!looksTheSame) return false;
   const others = sentence.clauses.filter((other) => other.verb !== verb).map(({ auxiliaries, verb: own }) => auxiliaries[0] ?? own);
   const isPast = ({ flags }: Node) => flags?.includes("past") === true;

@@ -222,13 +222,22 @@ const weOfAll = new WeakMap<Analysis, boolean>();
 /** "the hormone that makes *us* sleepy", in a text that nobody tells and where *we* did nothing: people in general. */
 export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: Analysis): boolean {
   if (!/^(?:we|us|our|ourselves)$/.test(lemma) || analysis.sort !== "expository" || narratorOf(sentence, analysis)) return false;
+  if (
+    lemma === "our" &&
+    !/\bour (?:own )?(?:\p{L}+ )?(?:body|bodies|eyes?|ears?|brains?|skin|blood|bones?|muscles|planet|world|lives|senses|galaxy|sun|atmosphere)\b/iu.test(
+      sentence.text,
+    )
+  )
+    return false;
   const known =
     weOfAll.get(analysis) ??
-    analysis.sentences.every(({ clauses }) =>
-      clauses.every(
-        ({ rank, subject, verb, auxiliaries }) =>
-          rank !== "main" || headTerminal(subject).lemma !== "we" || ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")),
-      ),
+    analysis.sentences.every(
+      ({ clauses, speaker }) =>
+        speaker === undefined &&
+        clauses.every(
+          ({ rank, subject, verb, auxiliaries }) =>
+            rank !== "main" || headTerminal(subject).lemma !== "we" || ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")),
+        ),
     );
   weOfAll.set(analysis, known);
   return known;

@@ -9,7 +9,7 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*": what another sentence told of. */
-const DOES_SO = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b/iu;
+const DOES_SO = /\bnearly every time\b|\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b/iu;
 const DROPPED_ADVERBS = new Set(
   "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
@@ -79,6 +79,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     asideEnd = asideEndOf(node) ?? asideEnd;
     // "*About one hundred twenty* Selmers came", read as two phrases
     if (node.end <= clause.subject.start && /^advp(?:-c)?$/.test(node.cat) && isBareNumber(node)) return "demonstrative";
+    // "came home after *twenty-four*": of what?
+    if (node.cat === "pp" && !node.f.time && node.kids[1]?.role === "number" && isBareNumber(node) && /^(?:after|before|within|for|by)$/.test(node.f.sub ?? ""))
+      return "demonstrative";
     // "may take sixty": sixty of what?
     if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";

@@ -174,7 +174,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   below: "prep:below|adv:dem 1.5",
   beneath: "prep:beneath",
   beside: "prep:beside",
-  besides: "prep:besides",
+  besides: "prep:besides|adv:link 0.3",
   between: "prep:between",
   among: "prep:among",
   amongst: "prep:among",

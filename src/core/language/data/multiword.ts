@@ -60,6 +60,7 @@ export const MULTIWORD: Record<string, string> = {
   "or more": "ormore",
   "or fewer": "ormore",
   "and so": "conj:so",
+  "upside down": "adv:manner",
   "now and then": "adv:freq",
   "hardly ever": "adv:freq",
   "even so": "adv:link",

@@ -1,6 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { firstWord, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
+import { firstWord, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 const INSIDE = /^(?:inside|outside|below|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
@@ -65,7 +65,7 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
   });
   // "four hours *every Sunday*"
   rule("np", "np np", 0, "postmodifier", 0.4, (l, r) =>
-    l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && isRecurringTime(r) ? l.f : undefined,
+    l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && (isRecurringTime(r) || isRate(r)) ? l.f : undefined,
   );
   // "anyone who breaks a by-law"
   rule("np", "np rc", 0, "relative", 0.6, (l) => {

@@ -3,8 +3,16 @@ import { headTerminal, type Node } from "../tree";
 
 /** "falls *each winter*": how often, and seldom what. */
 export function isRecurringTime(np: Node): boolean {
-  // "four hours *every Sunday*", "fifteen minutes *a day*"
-  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && /^(?:each|every|an?)$/.test(np.kids[0].lemma ?? "");
+  return opensTime(np, /^(?:each|every)$/);
+}
+
+/** "fifteen minutes *a day*" */
+export function isRate(np: Node): boolean {
+  return np.end - np.start === 2 && opensTime(np, /^an?$/);
+}
+
+function opensTime(np: Node, determiner: RegExp): boolean {
+  return TIME_NOUNS.has((headTerminal(np).lemma ?? "").toLowerCase()) && np.kids[0]?.cat === "det" && determiner.test(np.kids[0].lemma ?? "");
 }
 
 /** Whether a phrase is told to be as much so as something else. */

@@ -3,6 +3,15 @@ import { endsInComma, isRecurringTime, opensWithParticiple } from "./phrase-shap
 import type { Made, RuleWriter } from "./rule-writer";
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
+/** With an object and what it is of. */
+const OF_WHAT = new Set("accuse convict rob deprive inform remind warn suspect cure rid assure notify relieve".split(" "));
+
+/** The verb of a phrase that is no auxiliary's. */
+function firstVerb(vp: Node): string | undefined {
+  const head = headTerminal(vp);
+  return head.cat === "v" ? head.lemma : undefined;
+}
+
 /** "Choose a hard cover, so that you can write *standing up*": what follows a clause behind a comma belongs into it. */
 function behindClause(vp: Node): number {
   return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
@@ -287,6 +296,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   // What stands near belongs near: each word between head and adjunct costs a little.
   const near = (vp: Node, adjunct: Node): Made => ({ f: vp.f, cost: 0.03 * Math.min(12, adjunct.start - vp.start) + behindClause(vp) });
   rule("vp", "vp pp", 0, "adjunct", 0.2, (vp, pp) => {
+    // "accuses a person *of breaking a law*"
+    if (pp.f.sub === "of" && OF_WHAT.has(firstVerb(vp) ?? "")) return { f: vp.f, cost: -0.7 };
     if (pp.f.sub === "of" || pp.f.sub === "than") return { f: vp.f, cost: 1.5 };
     const made = near(vp, pp)!;
     // "reports *submitted by states*": done by them, and seldom a verb of its own.
