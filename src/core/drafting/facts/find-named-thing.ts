@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, wordsText } from "../../language/node-text";
-import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
+import { coreOf, headTerminal, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";

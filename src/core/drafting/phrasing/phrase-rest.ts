@@ -78,7 +78,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
     // "*About one hundred twenty* Selmers came", read as two phrases
-    if (node.end <= clause.subject.start && /^advp(?:-c)?$/.test(node.cat) && isBareNumber(node)) return "demonstrative";
+    if (node.end <= clause.subject.start && (/^advp(?:-c)?$/.test(node.cat) || node.f.sub === "about") && isBareNumber(node)) return "demonstrative";
     // "came home after *twenty-four*": of what?
     if (node.cat === "pp" && !node.f.time && node.kids[1]?.role === "number" && isBareNumber(node) && /^(?:after|before|within|for|by)$/.test(node.f.sub ?? ""))
       return "demonstrative";
