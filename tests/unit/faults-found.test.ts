@@ -303,6 +303,16 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     "part of what was supported": ["The keepers supported Norwegian participation in the new race.", /support in the new race/],
     "what is gained for what is meant": ["Low prices imply limited benefits to be gained from the harbour.", /imply to be gained/],
     "equipment that ages": ["The first set of rules focuses on technical matters such as lamp aging.", /focus on aging/],
+    "a book for where it was written": [
+      "# Galileo\n\nGalileo Brandt spent the rest of his life in his own house, where he wrote his best book, on the motion of falling bodies.",
+      /house on the motion/,
+    ],
+    "a deed for what was said": [
+      "# The trial\n\nIn 1616 the council declared that the teaching was false and warned Hale not to defend it.",
+      /= That the teaching was false and warned/,
+    ],
+    "above them for above themselves": ["# The buoy\n\nInstruments on the ocean floor measure the weight of the water above them.", /above them\?/],
+    "steep for flat": ["# Lifts\n\nThe strong spring in the roof snapped flat when the rope broke.", /steep/],
     "one sprocket for all": ["# Gears\n\nA bicycle has one sprocket, or toothed wheel, at the pedals.", /another name for one/],
   },
 };

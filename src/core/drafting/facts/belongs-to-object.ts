@@ -66,6 +66,11 @@ function isByAnother(pp: Node, { passive }: Clause): boolean {
   return !passive && pp.f.sub === "by" && pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.det !== "bare";
 }
 
+/** "the water *above them*" */
+function isAroundIt(pp: Node): boolean {
+  return /^(?:above|below|beneath|around|behind|inside)$/.test(pp.f.sub ?? "") && pp.kids[1]?.f.det === "pron";
+}
+
 /** WordNet's file of acts. */
 const ACT = 4;
 
@@ -96,6 +101,7 @@ export function ownPhrase(object: Node, clause: Clause, analysis: Analysis): Nod
           isAmongThese(node, object, clause) ||
           isToNoun(node, object, clause) ||
           isInNoun(node, object, clause) ||
+          isAroundIt(node) ||
           isOfDeed(node, object, analysis) ||
           isOnNoun(node, object, clause))) ||
         (node.end === node.start + 1 && WHERE_IT_IS.has(headTerminal(node).lemma ?? ""))),

@@ -81,8 +81,13 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
-  // "What defends *themselves*?"
-  if (/\b(?:themselves|itself|each other|one another)\b/.test(rest)) return [];
+  // "What defends *themselves*?", "the water above *them*"
+  if (
+    /\b(?:themselves|itself|each other|one another)\b|\b(?:above|below|behind|around|with|before|after|inside|near|beside|over|under|between|among|in) (?:them|it|him|her)\b/.test(
+      rest,
+    )
+  )
+    return [];
   // "Young fish hide among the blades, snails graze, and crabs hunt", read as one long list of things.
   if (node.role === "coordination" && node.end - node.start > LONGEST_LIST) return [];
   const name = fullName(clause.subject, phrasing, analysis);

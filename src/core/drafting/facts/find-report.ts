@@ -41,6 +41,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject))
     return [];
+  // "declared that the teaching was false *and warned Galileo*": said, or done?
+  if (part.node.cat === "cs" && walkTree(part.node).some(({ cat, role, f }) => cat === "vp" && role === "coordination" && f.form === "fin")) return [];
   // "that children need *at least nine*": nine of what?
   if (walkTree(part.node).some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);

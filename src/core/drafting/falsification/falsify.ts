@@ -179,7 +179,11 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
     // "in the fall" is a season; as a noun only what lies opposite has an opposite.
     if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
     // "cracked open"
-    if (word === "open" && /^(?:crack|split|break|burst|cut|slice|force|tear|prop|swing|fling)$/.test(clause.verb.lemma ?? "")) return [];
+    if (
+      /^(?:open|flat|tight)$/.test(word) &&
+      /^(?:crack|split|break|burst|cut|slice|force|tear|prop|swing|fling|snap|press|lie|lay|hold|close)$/.test(clause.verb.lemma ?? "")
+    )
+      return [];
     // "dry up", "turn off": with its particle the verb is another one.
     if (node === clause.verb && clause.complements.some(({ role }) => role === "particle")) return [];
     // "will open": the opposite has to be a base form too, and few are ("closed" is not).

@@ -42,11 +42,17 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   if (deniesAnother(clause) || DOES_SO.test(nodeText(clause.sentence, { start: clause.start, end: clause.end } as Node))) return "points-elsewhere";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   let asideEnd = -1;
+  let whereEnd = -1;
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
     if (isContrast(node) || node.cat === "c-not") continue;
     // "to grow tea in India, *where land was cheap*": said in passing of a place.
-    if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") continue;
+    if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") {
+      whereEnd = node.end;
+      continue;
+    }
+    // "in his own house, where he wrote his best book, *on falling bodies*": of the book.
+    if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
     // "…, *which is a good way to meet*": said in passing of the whole.
