@@ -313,6 +313,20 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
     "above them for above themselves": ["# The buoy\n\nInstruments on the ocean floor measure the weight of the water above them.", /above them\?/],
     "steep for flat": ["# Lifts\n\nThe strong spring in the roof snapped flat when the rope broke.", /steep/],
+    "the year of a death for the years before it": [
+      "# Louis\n\nLouis Brandt made music until two days before his death in 1971.",
+      /In what year did Louis Brandt make/,
+    ],
+    "what came of it for why": [
+      "# Wolves\n\nCoyotes lost half of their number, because wolves do not tolerate them, and as a result foxes increased.",
+      /as a result foxes/,
+    ],
+    "a thing with its reason": [
+      "# Wolves\n\nHunters had been paid for every wolf they killed, since ranchers feared for their sheep.",
+      /= Every wolf they killed, since/i,
+    ],
+    "an eve for somebody": ["# Louis\n\nOn New Year's Eve Louis Brandt fired a pistol. Peter Lund, a teacher, took the pistol from Louis Brandt.", /= Eve\b/],
+    "bears for a name": ["# Wolves\n\nRavens, eagles and bears live in the park. Bears and mountain lions also kill elk.", /do Bears/],
     "one sprocket for all": ["# Gears\n\nA bicycle has one sprocket, or toothed wheel, at the pedals.", /another name for one/],
   },
 };

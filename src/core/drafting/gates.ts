@@ -64,6 +64,9 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   // "because the muscles work while": a sentence was torn.
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
+  // "every wolf they killed, since ranchers feared …": a thing with its reason.
+  if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
+    return "ends-badly";
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
@@ -79,6 +82,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
 
 /** They show whole sentences of the source, which speech without full stops does not have. */
 const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);
+
+const THINGS = new Set<Candidate["factType"]>(["thing", "person", "place", "function"]);
 
 const ENDS_OPEN = /\s(?:while|as|and|or|but|because|although|the|an?|of|with|than|whose|which)\.?$/;
 

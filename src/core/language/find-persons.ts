@@ -24,7 +24,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
-      if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isNameOfThing(sentence, from, lexicon)) continue;
+      if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isFeast(sentence, from) || isNameOfThing(sentence, from, lexicon)) continue;
       if ((words.length > 1 && NO_SURNAME.test(words.at(-1)!)) || ASSEMBLY.test(words.at(-1)!)) continue;
       if (places.has(words.join(" "))) continue;
       if (words.length === 1 && (DEMONYMS.has(words[0]!.toLowerCase()) || isPeople(words[0]!, sentences))) continue;
@@ -254,6 +254,11 @@ function isNameIn(name: string, speaker: string): boolean {
 
 const PLACES_OF =
   /\b(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle) of (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/gu;
+/** "New Year's *Eve*", "St George's *Day*" */
+function isFeast({ words }: Sentence, at: number): boolean {
+  return /^(?:Eve|Day|Night)$/.test(words[at]!.text) && /^(?:['’]s?|Christmas|Halloween)$/.test(words[at - 1]?.text ?? "");
+}
+
 const FEAST = /^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
 

@@ -191,7 +191,8 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   if (!isClosed && lexicon.nameKind(token.text) === "place" && noun + verb + adjective < RARE && !capitals.lowerCased.has(token.lower)) return 1;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
   const known = isClosed || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
-  return known ? (isClosed ? 8 : 3.5) : 0.3;
+  // "*Bears* kill elk", where the text has written bears small before
+  return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : 3.5) : 0.3;
 }
 
 /** Times in WordNet's tagged corpus: the bird called turkey is rarer than the country, and fish are not rarer than Fish. */

@@ -30,6 +30,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)
     .replace(/^./, (letter) => (partly ? `${nodeText(clause.sentence, partly)} ${letter.toLowerCase()}` : letter.toLowerCase()))
+    // "because wolves do not tolerate them, *and as a result foxes increased*": what came of it.
+    .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
   if (answer.split(" ").length < 4) return [];

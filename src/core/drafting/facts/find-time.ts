@@ -15,6 +15,17 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     const year = yearOf(part, clause.sentence);
+    // "until two days before his death *in 1971*": the year of that.
+    if (
+      year &&
+      clause.adjuncts.some(
+        (other) =>
+          other.node !== node &&
+          other.node.end === node.start &&
+          (Boolean(reasonNode(other.node).f.time) || /^(?:until|before|after|since)$/.test(reasonNode(other.node).f.sub ?? "")),
+      )
+    )
+      return [];
     // "How often does more snow fall?": more than what, says another part.
     const often =
       !/^(?:more|fewer|less) /.test(phrasing.subject) &&
