@@ -55,3 +55,12 @@ it("is no tool of its own where something is done with it", () => {
   const [, sentence] = analyse("The code used six dots in two columns. Sixty-three signs can be made with them.").sentences;
   expect([...(sentence!.resolved?.values() ?? [])]).toEqual([]);
 });
+
+describe("the subject of a clause inside", () => {
+  it("is told by the name of whoever the sentence does not name", () => {
+    expect(stands("Ida Marrow untied the rope. The boat turned in circles until she remembered both oars.")).toContain("Ida Marrow");
+  });
+  it("stays a pronoun beside its own name", () => {
+    expect(stands("Ida Marrow waited on the quay until she saw the boat.")).toEqual([]);
+  });
+});

@@ -136,6 +136,7 @@ describe("whose it is", () => {
       "How many kilometres long was the Vikings’ harbour?",
       "three",
     ],
+    "of the one she that was told of": ["Each colony of bees has a queen. Her only job is to lay eggs.", "What is the queen’s only job?", "to lay eggs"],
     "of an animal that alone can do so": [
       "A puffin does not build a nest in a tree. It digs a tunnel in the soft ground.",
       "What does a puffin dig in the soft ground?",

@@ -12,107 +12,7 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms, isPeople } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
-
-/** Verbs with the preposition that belongs to them: what follows is what the verb is about, neither place nor time. */
-const PAIRS: Record<string, readonly string[]> = {
-  make: ["of", "from", "up"],
-  consist: ["of"],
-  compose: ["of"],
-  depend: ["on"],
-  rely: ["on"],
-  lead: ["to"],
-  result: ["in"],
-  turn: ["into"],
-  change: ["into"],
-  grow: ["into"],
-  develop: ["into"],
-  break: ["into"],
-  belong: ["to"],
-  feed: ["on"],
-  live: ["on"],
-  come: ["from"],
-  protect: ["from"],
-  cover: ["with"],
-  fill: ["with"],
-  use: ["for"],
-  know: ["for"],
-  divide: ["into"],
-  convert: ["into"],
-  react: ["with"],
-  contribute: ["to"],
-  suffer: ["from"],
-  worry: ["about"],
-  descend: ["from"],
-  derive: ["from"],
-  originate: ["from", "in"],
-  base: ["on"],
-  associate: ["with"],
-  suit: ["for"],
-  name: ["after"],
-  differ: ["from"],
-  add: ["to"],
-  date: ["from", "to"],
-  connect: ["to"],
-  link: ["to"],
-  replace: ["with"],
-  adapt: ["to"],
-  measure: ["in"],
-  begin: ["with"],
-  work: ["like"],
-  stand: ["on"],
-  store: ["as"],
-  act: ["as"],
-  serve: ["as"],
-  crush: ["into"],
-  press: ["into"],
-  grind: ["into"],
-  squeeze: ["into"],
-  split: ["into"],
-  separate: ["into", "from"],
-  transform: ["into"],
-  translate: ["into"],
-  dissolve: ["in"],
-  die: ["of", "from"],
-  recover: ["from"],
-  escape: ["from"],
-  benefit: ["from"],
-  obtain: ["from"],
-  extract: ["from"],
-  ask: ["for"],
-  search: ["for"],
-  look: ["for"],
-  pay: ["for"],
-  hope: ["for"],
-  call: ["for"],
-  apply: ["for"],
-  vote: ["for", "against"],
-  fight: ["for", "against"],
-  protest: ["against"],
-  respond: ["to"],
-  refer: ["to"],
-  appeal: ["to"],
-  prey: ["on"],
-  focus: ["on"],
-  concentrate: ["on"],
-  specialise: ["in"],
-  specialize: ["in"],
-  believe: ["in"],
-  collide: ["with"],
-  deal: ["with"],
-  combine: ["with"],
-  compare: ["to", "with"],
-  limit: ["to"],
-  equip: ["with"],
-  surround: ["with"],
-};
-/** "base on", "name after": said of what is based or named. */
-const PASSIVE_ONLY = new Set(
-  "use know cover fill base associate suit name add connect link replace measure store crush press grind squeeze translate obtain extract compare limit equip surround".split(
-    " ",
-  ),
-);
-
-const WORTH: Record<string, number> = { make: 2.1, consist: 2.1, depend: 2.2, rely: 2.1, lead: 2.4, result: 2.4, turn: 2.3, change: 2.3, come: 1.8, use: 2.3 };
+import { PAIRS, PASSIVE_ONLY, WORTH } from "./relation-verbs";
 
 /** Adjectives with the preposition that belongs to them. */
 const QUALITIES: Record<string, string> = {
@@ -213,12 +113,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
-  // "named after the city *where she was born*": which city?
-  if (clause.adjuncts.some(({ node }) => node.start === phrase.end && node.cat === "sb")) return [];
-  // "begin with *no leader*"
-  if (/^no\b/i.test(nodeText(clause.sentence, thing))) return [];
-  // "called for *the British to leave*": for what they should do.
-  if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return [];
+  if (isOfAnother(clause, phrase, thing)) return [];
   // "lived on a cliff": there, and not of it.
   if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
@@ -242,12 +137,6 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const word = nodeText(clause.sentence, preposition).toLowerCase();
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
-  // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.
-  if (
-    (/^(?:date|call|look|fight|work)$/.test(verb) && hasObject) ||
-    (verb === "ask" && (hasObject || clause.complements.some(({ role }) => role === "infinitive")))
-  )
-    return [];
   // "issues such as *equipment aging*": read as two.
   if (/^\p{Ll}+ing\b/u.test(rest) && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.start === phrase.end)) return [];
   const isSomebody = analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing));
@@ -265,6 +154,19 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-relation",
     }),
   ];
+}
+
+/** Whether the phrase belongs to something else than the verb, or says less than it seems to. */
+function isOfAnother({ adjuncts, complements, sentence, verb: { lemma = "" } }: Clause, phrase: Node, thing: Node): boolean {
+  const has = (...roles: string[]) => complements.some(({ role }) => roles.includes(role));
+  // "named after the city *where she was born*": which city?
+  if (adjuncts.some(({ node }) => node.start === phrase.end && node.cat === "sb")) return true;
+  // "begin with *no leader*"
+  if (/^no\b/i.test(nodeText(sentence, thing))) return true;
+  // "called for *the British to leave*": for what they should do.
+  if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return true;
+  // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.
+  return (/^(?:date|call|look|fight|work)$/.test(lemma) && has("object")) || (lemma === "ask" && has("object", "infinitive"));
 }
 
 /** The phrases that follow without a gap and are neither time nor clause. */
