@@ -21,8 +21,8 @@ export function useEdits<S, E, A extends SaveAnswer>(start: Edited<S, E>, onAnsw
   const [history, setHistory] = useState({ canUndo: start.canUndo, canRedo: start.canRedo });
   const [saveStatus, setSaveStatus] = useState<SaveStatus>("saved");
   const [notice, setNotice] = useState("");
+  // Written by `replace` alone: a render that is under way may show an older state, and must not put it back.
   const current = useRef(state);
-  current.current = state;
   const queue = useRef<ReturnType<typeof createSaveQueue<E>> | null>(null);
 
   const replace = useCallback((next: S) => {
