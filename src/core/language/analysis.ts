@@ -54,7 +54,7 @@ export type Analysis = {
   headingLemmas: ReadonlySet<string>;
   /** Clause subjects that a pronoun stands for, by the pronoun's sentence and word position. */
   antecedents: ReadonlyMap<string, Antecedent>;
-  /** Whose clause subjects with *its* and *their* are, by sentence and word position. */
+  /** Whose clause subjects with *its*, *their*, *her* and *his* are, by sentence and word position. */
   owners: ReadonlyMap<string, Antecedent>;
 };
 

@@ -1,7 +1,7 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
-import type { Lexicon } from "./lexicon";
+import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { nounGender, titleGender } from "./noun-gender";
 
 const PERSON_VERBS = new Set(
@@ -71,7 +71,7 @@ const NO_NAME = /^(?:\p{Lu}\.?|[IVX]+)$/u;
 /** "Carver", where two are called so: somebody, a he where no she is called so, and left by this name. */
 function oneOfFamily(name: string, persons: ReadonlySet<Person>): Person {
   const genders = new Set([...persons].filter((person) => person.name.split(" ").includes(name)).flatMap(({ gender }) => (gender ? [gender] : [])));
-  return { name, ...(genders.size === 1 ? { gender: [...genders][0]! } : {}), firstSeen: 0 };
+  return { name, ...(genders.size === 1 ? { gender: [...genders][0]! } : {}) };
 }
 
 /** One name is the other's, or a part of it: "Dr Hale" may be Edmund Hale, "Nell Hale" is not. */
@@ -228,8 +228,7 @@ function namesWithArticle(sentences: readonly Sentence[], lexicon: Lexicon): Rea
 /** "the trawler *Margaret*", "the ship Ada": a name that somebody has given to a thing. */
 function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
   const noun = sentence.words[from - 1]?.lower ?? "";
-  const first = lexicon.findWord(noun)?.senses[0];
-  return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || (first !== undefined && lexicon.nounFile(first) === ARTIFACT));
+  return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || fileOf(noun, lexicon) === NounFile.artifact);
 }
 
 /** "the town of *Rosetta*": a place, wherever the text speaks of it. */
@@ -261,9 +260,6 @@ function isFeast({ words }: Sentence, at: number): boolean {
 
 const FEAST = /^(?:Christmas|Easter|Lent)$/;
 const VESSEL = /^(?:trawler|whaler|cutter|ship|boat|yacht|ferry|lifeboat|schooner|steamer|liner|vessel|tug|brig|frigate|sloop)$/;
-
-/** WordNet's file of made things. */
-const ARTIFACT = 6;
 
 /** "Johannes Gutenberg, a goldsmith from Mainz" */
 function isTrade(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
@@ -298,15 +294,18 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
 
 /** In the dictionary groups or something else first; in a text persons. */
 const PEOPLE = new Set(
-  "climber people person child folk settler villager crowd scientist researcher engineer family crew team staff public mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
+  "climber people person child folk settler villager crowd scientist researcher engineer family crew team staff public founder ruler pioneer mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
     " ",
   ),
 );
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
-  if (PEOPLE.has(lemma) || /-year-old$/.test(lemma) || /^(?:founder|ruler|pioneer)$/.test(lemma)) return true;
-  const first = lexicon.findWord(lemma)?.senses[0];
-  return first !== undefined && lexicon.nounFile(first) === 18;
+  return PEOPLE.has(lemma) || /-year-old$/.test(lemma) || fileOf(lemma, lexicon) === NounFile.person;
+}
+
+/** A person in one of its senses: "star", "guide". */
+export function mayNamePerson(noun: string, lexicon: Lexicon): boolean {
+  return isPersonNoun(noun, lexicon) || lexicon.findWord(noun)?.senses.some((sense) => lexicon.nounFile(sense) === NounFile.person) === true;
 }
 
 /**

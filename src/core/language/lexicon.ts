@@ -33,6 +33,15 @@ export type Lexicon = {
 
 export type MeaningPos = "n" | "v" | "a";
 
+/** WordNet's lexicographer files that the rules ask for by name (Miller 1990; lexnames(5WN)). */
+export const NounFile = { act: 4, animal: 5, artifact: 6, body: 8, communication: 10, event: 11, location: 15, object: 17, person: 18 } as const;
+
+/** The file of a noun's commonest sense; undefined where the dictionary does not have the noun. */
+export function fileOf(noun: string, lexicon: Pick<Lexicon, "findWord" | "nounFile">): number | undefined {
+  const sense = lexicon.findWord(noun)?.senses[0];
+  return sense === undefined ? undefined : lexicon.nounFile(sense);
+}
+
 export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; meanings: string };
 
 /** Builds the lexicon from the tables that `npm run build:lexicon` writes. */

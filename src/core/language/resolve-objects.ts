@@ -3,7 +3,7 @@ import { positionKey } from "./analysis";
 import type { Clause } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
-import type { Lexicon } from "./lexicon";
+import { type Lexicon, NounFile } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
@@ -371,10 +371,7 @@ function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<stri
   return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
 }
 
-/** WordNet's file of made things. */
-const ARTIFACT = 6;
-
 /** "server", "printer": somebody, or a machine. */
 function isAlsoThing(lemma: string, lexicon: Lexicon): boolean {
-  return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === ARTIFACT);
+  return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === NounFile.artifact);
 }

@@ -39,8 +39,8 @@ function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lex
   if (!pronoun || !told || !antecedent || !before.tree || !sentence.tree || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
   // "The roof of the tower leaks. *Its* beams are rotten": of the roof, or the tower?
   if (nounPhrases(antecedent.node).some((np) => headTerminal(np) !== headTerminal(antecedent.node))) return undefined;
-  const isRival = (np: (typeof told)["subject"], home: Sentence) => np.f.det !== "poss" && mayBe(pronoun, np, home, persons, lexicon);
-  const isSame = (np: (typeof told)["subject"]) =>
+  const isRival = (np: Node, home: Sentence) => np.f.det !== "poss" && mayBe(pronoun, np, home, persons, lexicon);
+  const isSame = (np: Node) =>
     (np.start >= told.subject.start && np.end <= told.subject.end) ||
     // "The Romans were *great builders*": the same ones.
     (told.verb.cat === "be" && told.complements.some(({ role, node }) => role === "predicate" && headTerminal(node) === headTerminal(np)));

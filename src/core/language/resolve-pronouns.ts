@@ -4,7 +4,7 @@ import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
-import type { Lexicon } from "./lexicon";
+import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { leavesRival, saysOfAnother, thinksOf } from "./pronoun-rivals";
@@ -327,12 +327,8 @@ export function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
 }
 
-/** WordNet's file of animals. */
-const ANIMAL = 5;
-
 export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
-  const first = lexicon.findWord(lemma)?.senses[0];
-  return first !== undefined && lexicon.nounFile(first) === ANIMAL;
+  return fileOf(lemma, lexicon) === NounFile.animal;
 }
 
 const MANY_AS_ONE = new Set("family crew team staff public crowd folk people council government board audience couple group class army".split(" "));

@@ -20,8 +20,9 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     // "Each month I *put* three dishes on trial": again and again, and no past.
     const recurs = RECURRING.test(sentence.text);
     for (const clause of sentence.clauses) {
-      if (recurs && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
-      if (recurs || !isOpen(clause)) continue;
+      const isOfToday = recurs || isBesidePresents(clause);
+      if (isOfToday && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
+      if (isOfToday || !isOpen(clause)) continue;
       const dated = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u.test(sentence.text);
       // Beside a present the past has to be told more than once.
       const least = presentIn.has(sentence.block.id) ? 2 : 1;
@@ -37,6 +38,12 @@ function mayBeOfToday({ verb, auxiliaries, subject, imperative }: Clause): boole
   const isPast =
     !imperative && auxiliaries.length === 0 && verb.cat === "v" && verb.flags?.[0] === "past" && inflectVerb(verb.lemma ?? "", "past") === verb.lemma;
   return isPast && (subject.f.num === "pl" || subject.f.sub === "first");
+}
+
+/** "Plants *put* nitrogen back, because bacteria capture it": the sentence's other verbs say when. */
+function isBesidePresents({ sentence, verb }: Clause): boolean {
+  const tenses = sentence.clauses.filter((other) => other.verb !== verb).map(tenseOf);
+  return tenses.includes(-1) && !tenses.includes(1);
 }
 
 /** 1 for a past, −1 for a present, 0 where the form does not say. */

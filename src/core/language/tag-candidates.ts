@@ -121,7 +121,7 @@ function isRepeated(tokens: readonly Token[], at: number): boolean {
 type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
 
 /** "*much less* damage than", but "much less quickly" */
-const AMOUNTS = new Set(["much less", "much more", "far less", "far more", "far fewer", "many more"]);
+const AMOUNTS = new Set(["much less", "much more", "far less", "far more", "many more"]);
 
 const OPENS_CLAUSE =
   /^(?:the|an?|he|she|it|they|we|you|i|his|her|its|their|our|my|this|that|these|those|each|every|everyone|everybody|everything|people|most|nobody|all|both)$/;
@@ -144,8 +144,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "*and so* everyone stayed", but "and so on", "and so tired that"
     if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
     // "two *or more* atoms"
-    if (key.startsWith("or ") && (MULTIWORD[key] ?? "") === "ormore" && !opensNumber(tokens[at - 1])) continue;
-    if (AMOUNTS.has(key) && !key.endsWith("fewer") && !isNoun(next, lexicon)) continue;
+    if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
+    if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;
     if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;
   }

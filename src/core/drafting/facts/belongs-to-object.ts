@@ -1,5 +1,6 @@
 import { type Analysis, positionKey } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
@@ -71,13 +72,9 @@ function isAroundIt(pp: Node): boolean {
   return /^(?:above|below|beneath|around|behind|inside)$/.test(pp.f.sub ?? "") && pp.kids[1]?.f.det === "pron";
 }
 
-/** WordNet's file of acts. */
-const ACT = 4;
-
 /** "opposed the partition of the country *along its rivers*": how it was to be parted. */
 function isOfDeed(pp: Node, object: Node, { lexicon }: Analysis): boolean {
-  const sense = lexicon.findWord(headTerminal(object).lemma ?? "")?.senses[0];
-  const isDeed = object.role === "postmodifier" && object.kids[1]?.f.sub === "of" && sense !== undefined && lexicon.nounFile(sense) === ACT;
+  const isDeed = object.role === "postmodifier" && object.kids[1]?.f.sub === "of" && fileOf(headTerminal(object).lemma ?? "", lexicon) === NounFile.act;
   return isDeed && !pp.f.time && /^(?:in|along|across|between|from|into|through|on)$/.test(pp.f.sub ?? "");
 }
 

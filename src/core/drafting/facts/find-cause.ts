@@ -14,7 +14,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
   const reason = reasonNode(part.node);
   // "Because growth has investors *worrying about losses*, …": the reason was cut short.
-  if (reason.end <= clause.subject.start && clause.sentence.words[reason.end]?.text !== "," && tailBehind(clause, reason) === undefined) return [];
+  if (reason.end <= clause.subject.start && clause.sentence.words[reason.end]?.text !== "," && !isWholeAhead(clause, reason)) return [];
   // "kills bacteria because … *they* need it": what the question names besides its subject.
   const named = [...clause.complements, ...clause.adjuncts.filter(({ node }) => node.cat === "pp" && node.end <= reason.start)].flatMap(({ node }) =>
     bindersIn(node, clause.sentence, analysis),
@@ -53,10 +53,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   ];
 };
 
-/** A phrase that follows a reason in front before its comma. */
-function tailBehind({ adjuncts, sentence, subject }: Clause, reason: Node): Node | undefined {
-  if (reason.end === subject.start) return reason;
-  return adjuncts.map(({ node }) => node).find((node) => node.start === reason.end && isTailOf(node, reason) && sentence.words[node.end - 1]?.text !== ";");
+/** A reason in front that ends at the subject, or in a phrase that belongs to it. */
+function isWholeAhead({ adjuncts, subject }: Clause, reason: Node): boolean {
+  return reason.end === subject.start || adjuncts.some(({ node }) => node.start === reason.end && isTailOf(node, reason));
 }
 
 const PARTLY = /^(?:partly|mainly|mostly|largely|simply|chiefly|only|just|solely|primarily|precisely|especially|particularly)$/;

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
-import { isPersonNoun } from "../../language/find-persons";
+import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
@@ -128,8 +128,8 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const sort = headTerminal(predicate);
   const isSomebody =
     isPersonNoun(sort.lemma ?? "", analysis.lexicon) || nounGender(sort.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(sort.lemma ?? "");
-  const isPersonal = sort.cat !== "n" || analysis.lexicon.findWord(sort.lemma ?? "")?.senses.some((sense) => analysis.lexicon.nounFile(sense) === PERSON_FILE);
-  const human = isSomebody || (isPersonal === true && (phrasing.binder.human || isPeople(clause.subject)));
+  const isPersonal = sort.cat !== "n" || mayNamePerson(sort.lemma ?? "", analysis.lexicon);
+  const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject)));
   const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
   return [
     {
@@ -148,9 +148,6 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
-
-/** WordNet's file of persons. */
-const PERSON_FILE = 18;
 
 /** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
 export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
@@ -376,12 +377,10 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   ];
 }
 
-/** WordNet's files of acts and events. */
-const DEEDS = new Set([4, 11]);
+const DEEDS = new Set<number | undefined>([NounFile.act, NounFile.event]);
 
 /** "was conquered by Rome, *a conquest that …*": said of what was done, not of the name beside it. */
 function isDeed(meaning: Node, clause: Clause, { lexicon }: Analysis): boolean {
   const noun = headTerminal(meaning).lemma ?? "";
-  const sense = lexicon.findWord(noun)?.senses[0];
-  return (sense !== undefined && DEEDS.has(lexicon.nounFile(sense))) || noun.slice(0, 5) === (clause.verb.lemma ?? "").slice(0, 5);
+  return DEEDS.has(fileOf(noun, lexicon)) || noun.slice(0, 5) === (clause.verb.lemma ?? "").slice(0, 5);
 }

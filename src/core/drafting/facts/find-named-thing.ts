@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { isPersonNoun } from "../../language/find-persons";
+import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { midSentence, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
@@ -41,7 +41,7 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const hasWho = walkTree(predicate).some(({ cat, lemma }) => cat === "rel" && lemma === "who");
   const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
   // "was an excellent choice for the part": what somebody thought, and not who it was.
-  if (phrasing.binder.human && !hasWho && !PEOPLES.has(head) && !mayNamePerson(head, analysis)) return [];
+  if (phrasing.binder.human && !hasWho && !PEOPLES.has(head) && !mayNamePerson(head, analysis.lexicon)) return [];
   const text = midSentence(sentence, name);
   return [
     factOf(phrasing, clause.subject.start, {
@@ -55,12 +55,6 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "who-or-what-is",
     }),
   ];
-}
-
-const PERSON_FILE = 18;
-
-function mayNamePerson(noun: string, { lexicon }: Analysis): boolean {
-  return isPersonNoun(noun, lexicon) || lexicon.findWord(noun)?.senses.some((sense) => lexicon.nounFile(sense) === PERSON_FILE) === true;
 }
 
 function pointsOut(unclear: string | undefined): boolean {

@@ -15,8 +15,8 @@ export function findNumberedList(phrasing: Phrasing, analysis: Analysis): Fact[]
   const { sentence } = clause;
   const list = sentence.tree && walkTree(sentence.tree).find(({ cat }) => cat === "colon-np");
   const told = clause.complements.find(({ role, node }) => node.cat === "np" && (role === "object" || role === "predicate"))?.node;
-  if (!list || !told || clause.rank !== "main" || clause.negated || clause.shared || clause.end > list.start || sentence.clauses.some(isLaterThan(list)))
-    return [];
+  if (!list || !told || clause.rank !== "main" || clause.negated || clause.shared || clause.end > list.start) return [];
+  if (sentence.clauses.some(({ rank, start }) => rank === "main" && start >= list.end)) return [];
   const items = conjunctsOf(list.kids[1]!);
   const count = countOf(told, sentence.words[told.start]?.lower ?? "", sentence.words[told.start + 1]?.lower ?? "");
   if (count !== numberWords(items.length) || items.length < 2 || items.some((item) => findUnclear(item, sentence, analysis, phrasing.binder))) return [];
@@ -45,13 +45,8 @@ export function findNumberedList(phrasing: Phrasing, analysis: Analysis): Fact[]
   ];
 }
 
-function isLaterThan(list: Node): (clause: { start: number; end: number; rank: string }) => boolean {
-  return ({ start, rank }) => rank === "main" && start >= list.end;
-}
-
 /** "two things" → two, "the three smallest bones" → three */
 function countOf(np: Node, first: string, second: string): string | undefined {
   if (np.f.det === "def") return first === "the" ? second : undefined;
-  const number = np.role === "quantity" || np.role === "postmodifier" || np.role === "relative" ? first : undefined;
-  return number;
+  return np.role === "quantity" || np.role === "postmodifier" || np.role === "relative" ? first : undefined;
 }

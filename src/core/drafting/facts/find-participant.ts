@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
@@ -17,8 +18,6 @@ import { takesInfinitive } from "./find-purpose";
 /** Verbs that say enough where the rest of the question does. */
 const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
 const ENOUGH_WORDS = 5;
-/** "roots need oxygen *to live*" */
-const NEEDED_FOR = /^to \p{L}+/u;
 
 /** Verbs that say too little for a question about their object or doer. */
 const LIGHT_VERBS = new Set(
@@ -169,9 +168,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
   // "would only block the lines": what it does not do is meant.
-  // "roots need oxygen *to live*": for that, and nothing that the oxygen should do.
-  const isMeans = clause.verb.lemma === "need" && clause.complements.length === 1;
-  if ((takesInfinitive(clause, object) && !isMeans) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
+  if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
@@ -199,13 +196,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
-  if (
-    isUnclear(rest) ||
-    words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? (NEEDED_FOR.test(rest) ? 3 : ENOUGH_WORDS) : 2) ||
-    !isWhole(rest) ||
-    object.end - object.start > 15
-  )
-    return [];
+  if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
   // "spend about a month in the ocean"
@@ -304,10 +295,10 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-/** WordNet's files of acts and of what is said. */
+/** Something done or said. */
 function isDeed(noun: string, { lexicon }: Analysis): boolean {
-  const sense = lexicon.findWord(noun)?.senses[0];
-  return sense !== undefined && (lexicon.nounFile(sense) === 4 || lexicon.nounFile(sense) === 10);
+  const file = fileOf(noun, lexicon);
+  return file === NounFile.act || file === NounFile.communication;
 }
 
 /** Of these one asks *who*, though the dictionary has them as groups. */

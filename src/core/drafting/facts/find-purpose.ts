@@ -14,12 +14,16 @@ const USING = new Set("use build make employ add design set carry fit install".s
 /** "were given money to buy salt": whoever gets it can use it. */
 const GIVEN = new Set("give pay send hire bring".split(" "));
 
+/** "asked his student Oskar Pfungst *to test the horse*": what he should do, whatever stands between. */
+const BIDDING = "ask tell order warn urge beg invite advise teach forbid persuade allow enable encourage".split(" ");
+
 /** "enable people to see": whoever is moved to something does it. */
-const MOVING = new Set(
-  "enable allow force cause help encourage teach tell ask order get lead permit require persuade urge invite warn remind expect want train inspire motivate prompt tempt challenge compel oblige select elect choose advise beg forbid instruct".split(
+const MOVING = new Set([
+  ...BIDDING,
+  ..."force cause help get lead permit require remind expect want train inspire motivate prompt tempt challenge compel oblige select elect choose instruct".split(
     " ",
   ),
-);
+]);
 
 /** "is said to be", "are allowed to go": what follows is no purpose. */
 const TOLD = new Set(
@@ -43,13 +47,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const [moved] = clause.complements;
   const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);
   if (MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && between?.every((word) => /^(?:never|not|always|only|also)$/.test(word))) return [];
-  // "asked his student Oskar Pfungst *to test the horse*": what he should do.
-  if (
-    /^(?:ask|tell|order|warn|urge|beg|invite|advise|teach|forbid|persuade|allow|enable|encourage)$/.test(clause.verb.lemma ?? "") &&
-    reasonNode(part.node).start > clause.verb.end &&
-    moved?.role === "object"
-  )
-    return [];
+  if (BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.

@@ -2,6 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -120,7 +121,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? "")) return [];
   // "with *something that vibrates*" tells what sort of thing.
   const isSortOf = head.lemma === "something" && whole.role === "relative";
-  if ((head.cat === "pro" && !isSortOf) || THIN_NOUNS.has(head.lemma ?? "") || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  if ((!isSortOf && (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? ""))) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);
   const tail = thing === whole ? behind : [];
@@ -183,13 +184,11 @@ function tailOf({ adjuncts, passive }: Clause, phrase: Node): Node[] {
   return tail;
 }
 
-/** WordNet files of places. */
-const PLACES = new Set([15, 17]);
+const PLACES = new Set<number | undefined>([NounFile.location, NounFile.object]);
 
 function isPlace(head: Node, { lexicon, persons }: Analysis): boolean {
   if (head.cat === "pn") return !persons.has(head.lemma ?? "");
-  const sense = lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0];
-  return sense !== undefined && PLACES.has(lexicon.nounFile(sense));
+  return PLACES.has(fileOf((head.lemma ?? "").toLowerCase(), lexicon));
 }
 
 function isPhrase(node: Node, wanted: readonly string[]): boolean {

@@ -11,10 +11,11 @@ export function hasOpenPronoun(np: Node, sentence: Sentence, analysis: Analysis)
   return np.kids.some((kid) => (isOfNoun && kid === verbs ? holdsSpeaker(kid, sentence, analysis) : hasOpenPronoun(kid, sentence, analysis)));
 }
 
-function isOpen({ cat, flags, start, lemma = "" }: Node, sentence: Sentence, analysis: Analysis): boolean {
+function isOpen(node: Node, sentence: Sentence, analysis: Analysis): boolean {
+  const { cat, flags, start } = node;
   if (cat === "pro" && (sentence.resolved?.has(start) || flags?.some((flag) => /^(?:refl|indef|other|second)$/.test(flag)))) return false;
   if (cat === "poss" && flags?.includes("second")) return false;
-  return (cat === "pro" || cat === "poss") && !isWeOfAll({ lemma } as Node, sentence, analysis);
+  return (cat === "pro" || cat === "poss") && !isWeOfAll(node, sentence, analysis);
 }
 
 /** *I*, *my* and *we* inside the clause are somebody's who is not named. */

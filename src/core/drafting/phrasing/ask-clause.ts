@@ -270,21 +270,10 @@ function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | 
   if (clause.verb.cat === "be") return { inverted: main, verbPhrase: not.join(""), finite: [main, ...not].join(" ") };
   // "does not get caught", read with *does* as the verb: without its not it would say the opposite.
   if (clause.negated) return undefined;
-  const form = readAsPast(clause) ? "plain" : clause.verb.flags?.[0];
+  const form = clause.verb.flags?.[0];
   const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
   const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
   return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
-}
-
-const SAME_IN_PAST = new Set("put cut let hit set shut read cost hurt spread burst split beat quit shed cast bet".split(" "));
-
-/** "Plants *put* nitrogen back, because bacteria capture it": now or then looks the same, and the other verbs say which. */
-function readAsPast({ verb, subject, sentence }: Clause): boolean {
-  const looksTheSame = verb.cat === "v" && verb.flags?.[0] === "past" && SAME_IN_PAST.has(sentence.words[verb.start]!.lower) && subject.f.num === "pl";
-  if (!looksTheSame) return false;
-  const others = sentence.clauses.filter((other) => other.verb !== verb).map(({ auxiliaries, verb: own }) => auxiliaries[0] ?? own);
-  const isPast = ({ flags }: Node) => flags?.includes("past") === true;
-  return others.some(({ flags }) => flags?.[0] === "plain" || flags?.[0] === "third") && !others.some(isPast);
 }
 
 /** "Mia *did* write to the council": she wrote. */

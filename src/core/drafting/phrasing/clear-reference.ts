@@ -1,6 +1,7 @@
 import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
 import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
@@ -59,7 +60,6 @@ function gendersOf(analysis: Analysis): ReadonlySet<Person["gender"]> {
 
 /** Lexicographer files of what has a body: animal, body, group, person, plant. */
 const LIVING_FILES = new Set([5, 8, 14, 18, 20]);
-const BODY_FILE = 8;
 
 function isLifeless(head: Node, { lexicon }: Analysis): boolean {
   const senses = lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses ?? [];
@@ -70,10 +70,9 @@ function isLifeless(head: Node, { lexicon }: Analysis): boolean {
 function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Analysis): boolean {
   if (!binder?.lifeless || np.role !== "possessor" || !/^(?:its|their)$/.test(np.kids[0]?.lemma ?? "")) return false;
   const head = headTerminal(np);
-  const sense = lexicon.findWord(head.lemma ?? "")?.senses[0];
   // A car has a metal body.
   const mayBeMade = head.lemma === "body" && np.f.num !== "pl";
-  return sense !== undefined && lexicon.nounFile(sense) === BODY_FILE && !mayBeMade;
+  return fileOf(head.lemma ?? "", lexicon) === NounFile.body && !mayBeMade;
 }
 
 const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";

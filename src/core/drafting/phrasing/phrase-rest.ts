@@ -1,6 +1,6 @@
 import { type Analysis, positionKey } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
-import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
@@ -8,8 +8,8 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
-/** "Small states are not likely to *do so*": what another sentence told of. */
-const DOES_SO = /\bnearly every time\b|\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b/iu;
+/** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
+const TOLD_ELSEWHERE = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b/iu;
 const DROPPED_ADVERBS = new Set(
   "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
@@ -39,7 +39,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
-  if (deniesAnother(clause) || DOES_SO.test(nodeText(clause.sentence, { start: clause.start, end: clause.end } as Node))) return "points-elsewhere";
+  if (deniesAnother(clause) || TOLD_ELSEWHERE.test(wordsText(clause.sentence, clause.start, clause.end))) return "points-elsewhere";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   let asideEnd = -1;
   let whereEnd = -1;
