@@ -175,6 +175,24 @@ describe("plan and seed", () => {
   });
 });
 
+describe("one sentence", () => {
+  it.each([
+    [
+      "is asked about twice where it is long and has two clauses",
+      "Harbour masters need a tide table for every week, and fishing crews need a licence from the harbour council.",
+      ["What do harbour masters need for every week?", "What do fishing crews need from the harbour council?"],
+    ],
+    ["is asked about once where it is short", "The keepers burned whale oil, and the fishermen paid a tax.", ["What did the keepers burn?"]],
+    [
+      "is asked about once where it has one clause",
+      "The keepers of the harbour light burned whale oil in great brass lamps on the tower.",
+      [expect.any(String)],
+    ],
+  ])("%s", (_, text, wanted) => {
+    expect(stems(text, { "short-answer": 6 })).toEqual(wanted);
+  });
+});
+
 describe("what the text cannot bear", () => {
   it("is said row by row, with the reason", () => {
     const { report, drafts } = run("The lamp burned all night. The keeper slept.", { "multiple-choice": 5 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { analyse } from "../../../tests/support/language-tools";
+import { analyse, tools } from "../../../tests/support/language-tools";
 import { MENS_NAMES, WOMENS_NAMES } from "./data/noun-classes";
+import { isPersonNoun, mayNamePerson } from "./find-persons";
 
 const persons = (text: string) => [...new Set([...analyse(text).persons.values()])].map((person) => [person.name, person.gender]);
 
@@ -24,6 +25,8 @@ describe("a name is a person's with positive evidence", () => {
     "In January the wind rose.",
     "People who live near Gull Point say little.",
     "The ship reached Paris.",
+    "On New Year's Eve the lamp burned.",
+    "The keepers rested on Christmas Day.",
   ])("and not in %j", (text) => {
     expect(persons(text)).toEqual([]);
   });
@@ -54,6 +57,38 @@ describe("a name that lists give to one sex only", () => {
   });
   it("is open where the text says the other once", () => {
     expect(persons("Clara Rowley had never said that he was afraid.")).toEqual([["Clara Rowley", undefined]]);
+  });
+});
+
+describe("two of one family", () => {
+  const TOLD = "Thomas Reyne built the tower. His son Edmund Reyne kept the lamp.";
+  it("share the surname, which then names neither, but somebody", () => {
+    const { persons: known } = analyse(`${TOLD} Reyne slept. Reyne wrote a book.`);
+    expect(["Thomas", "Edmund", "Reyne"].map((form) => known.get(form)?.name)).toEqual(["Thomas Reyne", "Edmund Reyne", "Reyne"]);
+    expect(known.get("Reyne")).toMatchObject({ gender: "he", firstSeen: 2 });
+  });
+  it("are not spoken of by the surname where it stands alone once", () => {
+    expect(analyse(`${TOLD} Reyne slept.`).persons.get("Reyne")).toBeUndefined();
+  });
+});
+
+describe("a letter or a number in a name", () => {
+  it("is a part of it, by which nobody is called", () => {
+    const { persons: known } = analyse("Booker T. Washington wrote letters. Ivan III believed him.");
+    expect([...known.keys()]).toEqual(["Booker T. Washington", "Booker", "Washington", "Ivan III", "Ivan"]);
+  });
+});
+
+describe("a noun is a person's", () => {
+  const { lexicon } = tools();
+  it.each([
+    ["keeper", true, true],
+    ["founder", true, true],
+    ["twelve-year-old", true, true],
+    ["star", false, true],
+    ["lamp", false, false],
+  ])("%s: first of all %s, in some sense %s", (noun, first, some) => {
+    expect([isPersonNoun(noun, lexicon), mayNamePerson(noun, lexicon)]).toEqual([first, some]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { createLexicon } from "./lexicon";
+import { createLexicon, fileOf, NounFile } from "./lexicon";
 
 const lexicon = createLexicon({
   words: "lamp\t9:0:0:0\t4.1\t\ts1,s2\nlantern\t2:0:0:0\t3.3\t\ts1\nturn\t3:40:0:0\t5.5\tIT\ts3\n",
@@ -32,6 +32,9 @@ describe("the dictionary", () => {
     expect(lexicon.findHypernym("s1")).toBe("s0");
     expect(lexicon.findHypernym("s0")).toBeUndefined();
     expect(lexicon.nounFile("s1")).toBe(6);
+  });
+  it("knows what sort of thing a noun is, by its commonest sense", () => {
+    expect([fileOf("lantern", lexicon), fileOf("turn", lexicon), fileOf("boat", lexicon)]).toEqual([NounFile.artifact, NounFile.act, undefined]);
   });
   it("knows names", () => {
     expect(lexicon.nameKind("Paris")).toBe("place");

@@ -24,6 +24,21 @@ describe("candidates", () => {
     expect(tags("more than twenty miles").map(({ word }) => word)).toEqual(["more than", "twenty", "miles"]);
     expect(tags("more than rope").map(({ word }) => word)).toEqual(["more", "than", "rope"]);
   });
+  it.each([
+    ["two or more ropes", ["two", "or more", "ropes"]],
+    ["stronger or more likely to hold", ["stronger", "or", "more", "likely", "to", "hold"]],
+    ["and so everyone stayed", ["and so", "everyone", "stayed"]],
+    ["and so tired that", ["and", "so", "tired", "that"]],
+    ["much less damage", ["much less", "damage"]],
+    ["much less quickly", ["much", "less", "quickly"]],
+  ])("take %j apart by what stands beside it", (text, words) => {
+    expect(tags(text).map(({ word }) => word)).toEqual(words);
+  });
+  it("take a letter and its point for a part of the name, and a king's number too", () => {
+    expect(tags("Booker T. Washington taught").slice(0, 3)).toMatchObject([{ word: "Booker" }, { word: "T.", best: { cat: "pn" } }, { word: "Washington" }]);
+    expect(tags("Elizabeth I ruled")[1]!.best.cat).toBe("pn");
+    expect(tags("and I ruled")[1]!.best.cat).toBe("pro");
+  });
   it("know numbers, years and ordinals", () => {
     expect(tags("in 1871")[1]!.best.flags).toContain("year");
     expect(tags("the 3rd lamp")[1]!.best.cat).toBe("ord");

@@ -13,6 +13,9 @@ it.each([
     "a writer who counts reasons and says what should be",
     "The first reason is money. A jumper costs ten pounds. The second reason is time. Nobody looks for a shirt in the morning. Ties are warm. The school should keep the jumper. It lasts for two years.",
   ],
+  ["opinion", "a proposal", "The harbour burns 300 lamps. I propose that the council stop lighting them. Lamps are made of glass. The moon is free."],
+  ["opinion", "a letter to a paper", "To the Editor:\n\nThe harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
+  ["expository", "facts alone", "The harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
   [
     "expository",

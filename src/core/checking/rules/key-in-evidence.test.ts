@@ -1,3 +1,7 @@
+import { expect, it } from "vitest";
+import { runRule } from "@/core/checking/define-rule";
+import { createSpan } from "@/core/source/create-span";
+import { blocksOf, tools } from "../../../../tests/support/language-tools";
 import { choice, evidence, gap, match, number, open, order, short, statement, testRule } from "../../../../tests/support/rule-tester";
 import { keyInEvidence } from "./key-in-evidence";
 
@@ -50,4 +54,30 @@ testRule(keyInEvidence, {
       "The evidence seems to say just this, but the statement is keyed as false.",
     ],
   },
+});
+
+const PROOF = "She left the light in 1871.";
+/** What the rule says of a statement that names her, in a source that goes on so. */
+function doubts(source: string, stem: string): string[] {
+  const blocks = blocksOf(`${PROOF} ${source}`);
+  const about = statement(stem, true, { evidence: [createSpan(blocks[0]!, 0, PROOF.length)] });
+  return runRule(keyInEvidence, about, { blocks, others: [], grade: 5, lexicon: tools().lexicon }).map(({ reason }) => reason);
+}
+
+it.each([
+  ["a name that the source has inside a sentence", "The board thanked Ida.", "Ida left the light in 1871.", []],
+  [
+    "a word that only opens a sentence there",
+    "Lamps were dear.",
+    "Lamps left the light in 1871.",
+    ["The evidence does not say “Lamps”, but the statement is keyed as true."],
+  ],
+  [
+    "a name with another deed",
+    "The board thanked Ida.",
+    "Ida sold the light in 1871.",
+    ["The evidence does not say “sold”, but the statement is keyed as true."],
+  ],
+])("a pronoun of the evidence may be %s", (_, source, stem, wanted) => {
+  expect(doubts(source, stem)).toEqual(wanted);
 });

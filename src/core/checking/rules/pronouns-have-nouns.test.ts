@@ -5,8 +5,15 @@ testRule(pronounsHaveNouns, {
   passes: {
     "a pronoun after its noun": short("Why did the keepers polish the lens before they slept?", "so that it shone"),
     "it is … that": short("Why is it important to keep the lamp dry?", "rust"),
+    "it that stands for nothing": short("How long did it take to wind the clockwork?", "ten minutes"),
+    "a pronoun in front of its noun": statement("Because it floats on mercury, the lens turns easily.", true),
+    "a pronoun that is quoted": short("What does “them” stand for?", "the keepers"),
   },
   flags: {
+    "a pronoun in front of another": [
+      statement("Because it floats on mercury, it turns easily.", true),
+      "“it” has no noun before it in the question. Name who or what is meant.",
+    ],
     "a pronoun alone": [short("What did he wind every night?", "the clockwork"), "“he” has no noun before it in the question. Name who or what is meant."],
     "a possessive that opens": [statement("Their lamp burned all night.", true), "“Their” has no noun before it in the question. Name who or what is meant."],
     "a word that points": [short("Why did the keepers use this machine?", "to turn the lens"), "“this machine” points to something outside the question."],

@@ -54,7 +54,8 @@ function ofRate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return [];
 }
 
-const SPANS = /^an? (?:second|minute|hour|day|week|month|year)$/;
+/** "fifty crowns *a month*" */
+export const SPANS = /^an? (?:second|minute|hour|day|week|month|year)$/;
 
 function isTimes(np: Node | undefined): np is Node {
   return np?.cat === "np" && np.role === "quantity" && headTerminal(np).lemma === "time" && headTerminal(np).flags?.[0] === "pl";

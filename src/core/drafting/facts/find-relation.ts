@@ -11,6 +11,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { SPANS } from "./find-measure";
 import { bareForms, isPeople } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
 import { PAIRS, PASSIVE_ONLY, WORTH } from "./relation-verbs";
@@ -72,9 +73,11 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.cat !== "v" || clause.shared || clause.negated || clause.passive || !to || !what || more.length > 0) return [];
   if (to.role !== "object" || what.role !== "object2" || !GIVING.has(clause.verb.lemma ?? "") || what.node.f.det === "pron") return [];
   if (takesInfinitive(clause, what.node)) return [];
-  const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || findUnclear(what.node, clause.sentence, analysis, phrasing.binder)) return [];
-  const answer = nodeText(clause.sentence, what.node);
+  const { sentence } = clause;
+  const span = clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
+  const rest = phraseRest(phrasing, analysis, [what.node, ...(span ? [span] : []), ...reasonsOf(clause)]);
+  if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder)) return [];
+  const answer = wordsText(sentence, what.node.start, (span ?? what.node).end);
   return [
     factOf(phrasing, what.node.start, {
       type: "thing",
@@ -118,7 +121,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "lived on a cliff": there, and not of it.
   if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
-  if (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? "")) return [];
+  if (thing.role === "number" || (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? ""))) return [];
   // "with *something that vibrates*" tells what sort of thing.
   const isSortOf = head.lemma === "something" && whole.role === "relative";
   if ((!isSortOf && (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? ""))) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
@@ -140,7 +143,10 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const hasObject = clause.complements.some(({ role }) => role === "object");
   // "issues such as *equipment aging*": read as two.
   if (/^\p{Ll}+ing\b/u.test(rest) && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.start === phrase.end)) return [];
-  const isSomebody = analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing));
+  // "consists of twelve pilots", "divided into four wards": parts, and what becomes of a thing.
+  const isPart = word === "of" || word === "into";
+  const isSomebody =
+    !isPart && (analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
   // "consists *largely* of two ridges"
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   return [
