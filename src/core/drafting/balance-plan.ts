@@ -57,7 +57,7 @@ export const SHARED_KINDS: readonly QuestionKind[] = QUESTION_KINDS.filter((kind
 
 /** How many of a kind a paper of `wanted` questions may hold at most. */
 export function roomFor(kind: QuestionKind, wanted: number): number {
-  return kind === "true-false" ? Math.max(2, Math.ceil(wanted / 3)) : (MOST[kind] ?? wanted);
+  return kind === "true-false" || kind === "gap-fill" ? Math.max(2, Math.ceil(wanted / 3)) : (MOST[kind] ?? wanted);
 }
 
 /** Which of the open kinds is furthest behind its share; `bonus` weighs in how good its next draft would be. */

@@ -20,6 +20,7 @@ import { draftReferences } from "./drafters/draft-references";
 import { draftSelectAll } from "./drafters/draft-select-all";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftSpeakers } from "./drafters/draft-speakers";
+import { draftTermGaps } from "./drafters/draft-term-gaps";
 import { draftTrueFalse } from "./drafters/draft-true-false";
 import { draftTwoParts } from "./drafters/draft-two-parts";
 import { draftOwnWords, draftWordGaps } from "./drafters/draft-word-gaps";
@@ -94,6 +95,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
     ...[
       ...draftTrueFalse(stock, seed),
       ...draftGapFills(stock),
+      ...draftTermGaps(stock),
       ...draftShortAnswers(stock),
       ...draftNumbers(stock),
       ...draftOrders(stock),

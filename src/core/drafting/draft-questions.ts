@@ -1,8 +1,9 @@
 import { checkQuestion } from "../checking/check-question";
-import type { Analysis } from "../language/analysis";
+import type { Analysis, Sentence } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
 import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
 import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
+import { IN_SENTENCES } from "./drafters/draft-term-gaps";
 import { gradeCost } from "./grade-cost";
 import { isUnderstood } from "./is-understood";
 import type { Plan, PlanRow } from "./plan";
@@ -108,6 +109,7 @@ function startUsed(existing: Existing | undefined): Used {
     facts: new Set(existing?.factIds ?? []),
     stems: new Set((existing?.stems ?? []).map(plainStem)),
     blocks: new Map(),
+    quoted: new Set(),
     keys: new Map(),
     falseCount: 0,
     trueCount: 0,
@@ -223,6 +225,8 @@ type Used = {
   facts: Set<string>;
   stems: Set<string>;
   blocks: Map<string, number>;
+  /** Sentences that stand whole in a gap fill: each of their words would tell the answer of another question. */
+  quoted: Set<number>;
   /** How often each answer was asked for. */
   keys: Map<string, number>;
   falseCount: number;
@@ -272,7 +276,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
       candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 1.2 : 0;
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
     if (sameKeys >= MOST_OF_A_KEY) continue;
-    const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(candidate)) ? AGAIN : 0;
+    const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
     const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again - sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
@@ -282,7 +286,11 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
 /** Counts a shown candidate's fact, words, paragraph and truth value as used. */
 function markUsed(candidate: Candidate, used: Used): void {
   used.facts.add(candidate.factId);
-  if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(candidate));
+  if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(mainSentence(candidate)));
+  for (const sentence of quotedBy(candidate)) {
+    used.quoted.add(sentence.index);
+    used.facts.add(sentenceKey(sentence));
+  }
   used.stems.add(plainStem(candidate.stem));
   if (isPlain(candidate)) used.plain.add(plainKey(candidate));
   if (!OVER_SENTENCES.has(candidate.kind))
@@ -339,11 +347,16 @@ function weighty(text: string): ReadonlySet<string> {
 function sharesSentence(candidate: Candidate, used: Used): boolean {
   if (OVER_SENTENCES.has(candidate.kind)) return false;
   const { index } = mainSentence(candidate);
+  if (used.quoted.has(index) || quotedBy(candidate).some((sentence) => used.facts.has(sentenceKey(sentence)))) return true;
   return [...used.facts].filter((id) => id.startsWith(`${index}:`) && !id.endsWith(":sentence")).length >= 2;
 }
 
-function sentenceKey(candidate: Candidate): string {
-  return `${mainSentence(candidate).index}:sentence`;
+function sentenceKey({ index }: Sentence): string {
+  return `${index}:sentence`;
+}
+
+function quotedBy({ kind, pattern, evidence }: Candidate): readonly Sentence[] {
+  return kind === "gap-fill" && IN_SENTENCES.has(pattern) ? evidence : [];
 }
 
 function plainStem(stem: string): string {

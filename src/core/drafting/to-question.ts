@@ -114,11 +114,11 @@ function withParts(candidate: Candidate, common: Common, { row, grade, near }: D
     }
     case "gaps": {
       const wantsChoices = row.gapAnswer === "choose" || (row.gapAnswer === undefined && row.gapWords === "articles");
-      const wantsBank = row.gapAnswer === "bank" || (row.gapAnswer === undefined && row.gapWords === "prepositions");
+      const wantsBank = row.gapAnswer === "bank" || parts.bank !== undefined || (row.gapAnswer === undefined && row.gapWords === "prepositions");
       const gaps = parts.gaps.map(({ choices, ...gap }) => (wantsChoices && choices ? { ...gap, choices } : gap));
       const [first, ...more] = gaps;
       // A base form in brackets already says which word is meant.
-      const bank = wantsBank && !common.stem.includes(`${GAP} (`) ? { bank: random.shuffle(gaps.map((gap) => gap.key)) } : {};
+      const bank = wantsBank && !common.stem.includes(`${GAP} (`) ? { bank: random.shuffle([...(parts.bank ?? gaps.map((gap) => gap.key))]) } : {};
       return { kind: "gap-fill", ...common, points: Math.min(100, common.points * gaps.length), ...first!, ...(more.length > 0 ? { more } : {}), ...bank };
     }
     case "poll":

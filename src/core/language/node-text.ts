@@ -106,7 +106,7 @@ function asidesIn(node: Node): Node[] {
 }
 
 /** Where a node stands in its block. */
-export function nodeRange(sentence: Sentence, node: Node): { start: number; end: number } {
+export function nodeRange(sentence: Sentence, node: Pick<Node, "start" | "end">): { start: number; end: number } {
   return { start: sentence.words[node.start]!.tokens[0]!.start, end: sentence.words[node.end - 1]!.tokens.at(-1)!.end };
 }
 

@@ -42,6 +42,7 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const isFirst = words.length === 0;
     const isCounting = COUNTING.test(lower) && isFirst && tokens[1]?.text === ",";
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
+    const isApprox = length === 1 && countsWhatThereIs(tokens, i);
     const read = () =>
       isInitial || isRegnal(tokens, i)
         ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
@@ -49,11 +50,13 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
           ? readTags("adv:link", lower)
           : isGenitive
             ? readTags("gen 0.2", lower)
-            : length > 1
-              ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-              : tagToken(group[0]!, isFirst, lexicon, capitals);
+            : isApprox
+              ? readTags("adv:approx 0.2", lower)
+              : length > 1
+                ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+                : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !isGenitive && /^\p{Ll}/u.test(text);
+    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && /^\p{Ll}/u.test(text);
     words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
     i += length;
   }
@@ -95,6 +98,12 @@ function isRegnal(tokens: readonly Token[], at: number): boolean {
 function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
   const [before, mark, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
   return mark.text === "'" && before?.end === mark.start && before.lower.endsWith("s") && after?.kind === "word" && after.start > mark.end;
+}
+
+/** "There are *about* 1,700 seed banks": a number that is not exact, and not what they are about. */
+function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
+  const [there, be] = [tokens[at - 2]?.lower, tokens[at - 1]?.lower ?? ""];
+  return tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be) && opensNumber(tokens[at + 1]);
 }
 
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
@@ -190,7 +199,8 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   const { noun = 0, verb = 0, adjective = 0 } = lexicon.findWord(token.lower) ?? {};
   if (!isClosed && lexicon.nameKind(token.text) === "place" && noun + verb + adjective < RARE && !capitals.lowerCased.has(token.lower)) return 1;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
-  const known = isClosed || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
+  // "*Grown-ups* can vote": a name of two would have two capitals.
+  const known = isClosed || /-\p{Ll}/u.test(token.text) || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
   // "*Bears* kill elk", where the text has written bears small before
   return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : 3.5) : 0.3;
 }

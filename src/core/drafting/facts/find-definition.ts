@@ -5,10 +5,11 @@ import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
+import { hypernymChain } from "../distractors/noun-kind";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { isContrast, phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isPeople } from "./find-participant";
 import { hasOpenPronoun } from "./open-pronoun";
@@ -188,7 +189,7 @@ function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Anal
   if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
   if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOpenPronoun(core, clause.sentence, analysis)) return false;
   // "The biggest problem is the cost": a problem of what?
-  const isTopic = /^the \p{L}+est\b/iu.test(subject) && (analysis.lemmaCounts.get(own) ?? 0) >= 3;
+  const isTopic = /^the \p{L}+est\b/iu.test(subject) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
   return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
 }
 
@@ -280,6 +281,42 @@ export function findIdentity(phrasing: Phrasing, analysis: Analysis): Fact[] {
       worth: 3,
       pattern: "what-is-called",
     },
+  ];
+}
+
+/** "Materials that do not let electrons pass are *insulators*": a sort of what the subject speaks of, described whole. */
+export function findKindName(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence, subject } = clause;
+  const name = predicateOf(clause);
+  if (!name || clause.adjuncts.length > 0 || clause.verb.flags?.includes("past") || subject.role !== "relative" || subject.f.det !== "bare") return [];
+  const head = headTerminal(name);
+  const noun = headTerminal(subject).lemma ?? "";
+  const senses = analysis.lexicon.findWord(noun)?.senses ?? [];
+  const isSortOf = hypernymChain(head.lemma ?? "", analysis.lexicon).some((sense) => senses.includes(sense));
+  if (head.cat !== "n" || name.f.det !== "bare" || name.end - name.start > 2 || noun === head.lemma || !isSortOf || hasOpenPronoun(subject, sentence, analysis))
+    return [];
+  const term = nodeText(sentence, name);
+  const thing = midSentence(sentence, subject);
+  return [
+    factOf(
+      phrasing,
+      name.start,
+      {
+        type: "naming",
+        stem: `What are ${thing} called?`,
+        answer: term,
+        accepted: [],
+        answerNode: name,
+        term,
+        definiens: thing,
+        plural: true,
+        depth: "recall",
+        worth: 3,
+        pattern: "what-is-called",
+      },
+      "naming",
+    ),
   ];
 }
 

@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
+import { findAbility } from "./find-ability";
 import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought } from "./find-aim";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
@@ -10,7 +11,7 @@ import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findCondition, findOnlyIf } from "./find-condition";
-import { findDefinition, findHolder, findIdentity, findNaming, findSingled } from "./find-definition";
+import { findDefinition, findHolder, findIdentity, findKindName, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
 import { findExtent } from "./find-extent";
@@ -36,11 +37,13 @@ import { findOldBelief, findReport } from "./find-report";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
+import { findWhoever } from "./find-whoever";
 
 const FINDERS: FactFinder[] = [
   findDefinition,
   findNaming,
   findIdentity,
+  findKindName,
   findNamedThing,
   findSingled,
   findHolder,
@@ -84,6 +87,8 @@ const FINDERS: FactFinder[] = [
   findAge,
   findThought,
   findObligation,
+  findAbility,
+  findWhoever,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

@@ -31,7 +31,9 @@ const NO_PLACES = new Set(
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
 export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const places = clause.adjuncts.filter(({ node }) => isPlace(reasonNode(node), clause, analysis));
+  const places = [...clause.complements.filter(({ role }) => role === "predicate"), ...clause.adjuncts].filter(({ node }) =>
+    isPlace(reasonNode(node), clause, analysis),
+  );
   const [place, ...others] = places;
   const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
@@ -40,8 +42,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "in hidden folders inside your home folder": one place, told twice.
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
-  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated || clause.verb.cat !== "v")
-    return [];
+  // "The first bank in Europe to print notes *was in Sweden*"
+  const isThere = clause.verb.cat === "be" && clause.auxiliaries.length === 0 && clause.complements.some(({ node }) => node === place?.node);
+  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated) return [];
+  if (clause.verb.cat !== "v" && !(isThere && phrasing.subject.split(" ").length >= FEWEST_OF_BEING)) return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
@@ -51,7 +55,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
   if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
   // "live almost *everywhere* on Earth"
-  if (/\b(?:everywhere|anywhere|nowhere|elsewhere|somewhere)\b/.test(rest)) return [];
+  if (/\b(?:only|everywhere|anywhere|nowhere|elsewhere|somewhere)\b/.test(rest)) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   // "Alum is sold in pharmacies": what is done says enough.
@@ -79,13 +83,21 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+const GOES_ON_IN =
+  /^(?:cloud|leaf|stem|root|cell|lung|stomach|intestine|blood|brain|liver|bone|heart|muscle|skin|seed|flower|egg|body|air|water|soil|rock|ice)$/;
+
 /** Behind an object or another phrase, a place may belong to that: "signatures for a crossing on Quay Street". */
 function belongsToVerb(place: Node, clause: Clause): boolean {
   if (place.end <= clause.subject.start) return true;
   const between = [...clause.complements, ...clause.adjuncts].filter(({ node }) => node.start > clause.verb.start && node.start < place.start);
   if (between.some(({ node }) => node.cat !== "np" && node.cat !== "adv" && node.cat !== "advp")) return false;
-  return between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "");
+  // "*takes place* mainly in the leaves"
+  const isTakingPlace = takesPlace(clause);
+  return isTakingPlace || between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "");
 }
+
+/** Words of a thing that is only said to be somewhere. */
+const FEWEST_OF_BEING = 4;
 
 /** "is located in": where it is, is what is said. */
 const LYING = new Set("locate situate base".split(" "));
@@ -95,6 +107,10 @@ const PLACING_VERBS = new Set(
     " ",
   ),
 );
+
+function takesPlace({ verb, complements }: Clause): boolean {
+  return verb.lemma === "take" && complements.length === 1 && headTerminal(complements[0]!.node).lemma === "place";
+}
 
 function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
@@ -111,6 +127,9 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
   // A word that the dictionary does not have is still something that things are put into.
   if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);
+  // "A thunderstorm begins *in a tall, dark cloud*", "Photosynthesis takes place *in the leaves*": where it goes on.
+  if ((takesPlace(clause) || /^(?:begin|start|happen|occur|form|grow|develop)$/.test(clause.verb.lemma ?? "")) && GOES_ON_IN.test(head.lemma ?? ""))
+    return true;
   if (/^(?:tree|bush|hedge|nest|grass|root|branch|leaf|reed|weed|flower|rock)$/.test(head.lemma ?? "")) return true;
   return head.cat === "n" && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
 }

@@ -29,11 +29,17 @@ export function findPossession(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!isThing || !/^(?:indef|bare)$/.test(object.f.det ?? "")) return [];
   const answer = nodeText(clause.sentence, withoutAside(object));
   const words = answer.split(" ").length;
-  if (phrasing.subject.split(" ").length < SHORTEST_OWNER || words < SHORTEST_OBJECT || words > LONGEST_OBJECT || hasMore(phrasing, analysis)) return [];
+  // "Tall buildings have lightning rods *on their roofs*": where they have it says enough.
+  const isPlaced =
+    clause.auxiliaries.length === 0 &&
+    clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && /^(?:on|under|inside|behind|between)$/.test(node.f.sub ?? ""));
+  const [fewestOfOwner, fewest] = isPlaced ? [1, 1] : [SHORTEST_OWNER, SHORTEST_OBJECT];
+  if (phrasing.subject.split(" ").length < fewestOfOwner || words < fewest || words > LONGEST_OBJECT || (!isPlaced && hasMore(phrasing, analysis))) return [];
   if (findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const aside = clause.adjuncts.filter(({ node }) => node.cat.startsWith("c-") && node.start >= object.end).map(({ node }) => node);
   const rest = phraseRest(phrasing, analysis, [object, ...aside, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
+  // "had *only* a small lamp on a mast": nothing else is meant.
+  if (isUnclear(rest) || (isPlaced && /\bonly\b/.test(rest))) return [];
   return [
     factOf(phrasing, object.start, {
       type: "thing",

@@ -125,7 +125,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   // "*Put rare items* in one place": read as items that were put.
   if (subjectNode.start === 0 && opensWithCommand(clause)) return "no-subject";
   // "the belief that … does not appear": two verbs are no subject.
-  if (/\b(?:do|does|did) not\b/.test(subject)) return "no-subject";
+  if (/\b(?:do|does|did) not\b/.test(subject) && !/^[^,]*\b(?:that|which|who) (?:do|does|did) not\b/.test(subject)) return "no-subject";
   if (HAS_MODAL.test(subject) && !/\b(?:that|wh\p{Ll}+|how)\b/u.test(subject)) return "no-subject";
   // "Dear Editor, your paper reported …": said to somebody, and not to whoever reads it now.
   if (analysis.sort === "opinion" && /^your\b/i.test(subject)) return "first-person";
