@@ -213,11 +213,26 @@ function readVerbPhrases(
   });
 
   for (const verbal of found) {
-    for (const part of verbal.adjuncts) readInner(sentence, part.node, out);
+    const inText = inOrder(verbal.adjuncts);
+    for (const [index, part] of inText.entries()) {
+      const date = inText[index - 1];
+      const told = date && whenOfDate(part.node, date.node);
+      // "changed in 1656, *when Huygens built the first pendulum clock*": said of that year, as a sentence of its own would.
+      if (told) readClause(sentence, told, [date], "aside", undefined, out);
+      else readInner(sentence, part.node, out);
+    }
     // "so fast *that she could not finish*"
     for (const { node } of verbal.adjuncts) if (node.cat === "advp" && node.kids[1]?.cat === "cs") readResult(sentence, node.kids[1], out);
     for (const part of verbal.complements) if (part.role === "predicate") readResult(sentence, part.node, out);
   }
+}
+
+/** The clause of a *when* behind a comma that says what happened in the year before it. */
+function whenOfDate(part: Node, date: Node): Node | undefined {
+  const isYear = date.cat === "pp" && date.f.sub === "in" && date.end === part.start && walkTree(date).some(({ flags }) => flags?.includes("year"));
+  const sb = part.cat === "c-sb" ? part.kids[part.head] : undefined;
+  const clause = sb?.cat === "sb" && sb.f.sub === "when" ? sb.kids.at(-1) : undefined;
+  return isYear && clause?.cat === "s" && clause.role === "subject" && headTerminal(clause).cat === "v" ? clause : undefined;
 }
 
 function isPassive(verbal: Verbal): boolean {

@@ -49,7 +49,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const told = titleGender(words[0]!) ?? kinGender(sentence, from);
       if (told) sure.add(person);
       person.gender ??= told ?? nameGender(words[0]!);
-      const said = pronounAfter(sentence, to) ?? pronounNext(sentence, from, sentences);
+      // "“Merrick chose well,” *she* said": of whom, nobody knows.
+      const said = sentence.abstained === "speech" ? undefined : (pronounAfter(sentence, to) ?? pronounNext(sentence, from, sentences));
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
       const own = ownPronoun(sentence, from, to);
       if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
@@ -59,7 +60,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
   const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
-  takeVotes(votes, new Set(persons.values()));
+  takeVotes(votes, ownVotes, new Set(persons.values()));
   for (const name of family) if ((alone.get(name) ?? 0) >= 2) persons.set(name, oneOfFamily(name, new Set(persons.values())));
   findFirst(sentences, persons);
   return persons;
@@ -85,7 +86,9 @@ function isSamePerson(words: readonly string[], { name }: Person): boolean {
  * A pronoun behind a name says whether it is a he or a she, unless somebody else is known to be one:
  * "When Knight died, she was alone" tells nothing of Knight where the source is about Ada.
  */
-function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, persons: ReadonlySet<Person>): void {
+function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, ownVotes: ReadonlyMap<Person, Person["gender"][]>, persons: ReadonlySet<Person>): void {
+  // "Sanna needed the money, because *her* mother was ill. … Sanna put *her* ear to it": said twice of whoever does it.
+  for (const [person, own] of ownVotes) if (own.length >= 2 && own.every((vote) => vote === own[0])) person.gender ??= own[0];
   const known = new Set([...persons].map((person) => person.gender));
   for (const [person, said] of votes) {
     const [first] = said;

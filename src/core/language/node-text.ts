@@ -63,7 +63,7 @@ export function withoutAside(node: Node): Node {
 
 /** "the engineer, *who* …", and "Bryan Donkin, an engineer, *who opened* …", whose comma the apposition took. */
 function endsInAside({ cat, role, kids: [head, aside] }: Node): boolean {
-  if (cat !== "np" || !aside || !["apposition", "relative", "reduced", "postmodifier"].includes(role)) return false;
+  if (cat !== "np" || !aside || !["apposition", "relative", "reduced", "postmodifier", "examples"].includes(role)) return false;
   // "the union, which fought against the damage *that alcohol did*": an aside without its second comma goes on to the end.
   if (endsInAside(head!) && !head!.kids[1]!.cat.endsWith("-c")) return true;
   if (role === "postmodifier") return false;

@@ -70,6 +70,17 @@ function objectPronouns(tree: Node, sentence: Sentence): Node[] {
   return found;
 }
 
+/** Whether a word ends inside a *when* between commas that tells of the time in front of it. */
+function isPassing({ adjuncts }: Clause, at: number): boolean {
+  return adjuncts.some(
+    ({ node }) =>
+      node.cat === "sb-c" &&
+      node.start < at &&
+      at <= node.end &&
+      adjuncts.some((other) => other.node.end === node.start && /^(?:pp|advp)-c$/.test(other.node.cat)),
+  );
+}
+
 function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefined, known: Known): Resolved | undefined {
   // "what time it was", "how late it is": stands for nothing.
   if (
@@ -119,6 +130,11 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     // "a date with some fun *in it*": never the fun itself.
     ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.kids[0]!.lemma ?? "") && end === phrase.start),
   );
+  // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
+  if (here.some(({ end }) => sentence.clauses.some((clause) => isPassing(clause, end)))) {
+    sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
+    return undefined;
+  }
   if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here)) return undefined;
   if (here.length > 0) {
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.

@@ -20,10 +20,28 @@ export function resolveOwners(
   for (const sentence of sentences) {
     const before = sentences[sentence.index - 1];
     const [clause] = sentence.clauses.filter(({ rank }) => rank === "main");
-    const owner = clause && before?.block === sentence.block ? ownerOf(clause, before, { persons, lexicon, antecedents }) : undefined;
+    const known = { persons, lexicon, antecedents };
+    const owner = clause && (ownerAhead(clause, before, known) ?? (before?.block === sentence.block ? ownerOf(clause, before, known) : undefined));
     if (clause && owner) found.set(positionKey(sentence, clause.subject.start), owner);
   }
   return found;
+}
+
+/** "As a loop grows, *its* neck becomes narrower": the one thing that the clause in front tells of, where the sentence before may not be meant. */
+function ownerAhead({ sentence, subject }: Clause, before: Sentence | undefined, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
+  const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
+  const [ahead, ...more] = sentence.clauses.filter(({ rank, end }) => rank === "adverbial" && end <= subject.start);
+  if (!pronoun || !ahead || more.length > 0 || !sentence.tree || ahead.subject.f.det === "pron") return undefined;
+  const antecedent = antecedentOf(ahead, antecedents);
+  if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  const isOther = (np: Node) => headTerminal(np) !== headTerminal(ahead.subject) && mayBe(pronoun, np, sentence, persons, lexicon);
+  if (nounPhrases(sentence.tree).some((np) => np.end <= subject.start && isOther(np))) return undefined;
+  // "The hive is warm. When a bee leaves, *its* temperature falls": the hive's, or the bee's?
+  const told = before?.block === sentence.block ? mainClause(before) : undefined;
+  const topic = told && antecedentOf(told, antecedents);
+  const isTopic = topic && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
+  return isTopic ? undefined : antecedent;
 }
 
 type Known = { persons: ReadonlyMap<string, Person>; lexicon: Lexicon; antecedents: ReadonlyMap<string, Antecedent> };

@@ -132,7 +132,9 @@ function agreeing(
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
   const form = { he: "him", she: "her" }[pronoun];
   if (!form || pronounOf(subject) !== undefined) return false;
-  return [...complements, ...adjuncts].some(({ node }) => holdsPronoun(node, form));
+  // "*Amina* obeyed until an aunt took *her* to the city": Amina herself, in a clause of another.
+  const isNamed = headTerminal(subject).cat === "pn";
+  return [...complements, ...adjuncts.filter(({ node }) => !(isNamed && /^(?:c-)?sb$/.test(node.cat)))].some(({ node }) => holdsPronoun(node, form));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */
@@ -210,7 +212,11 @@ function namedNode(name: string, at: Node): Node {
 export function mainClause(sentence: Sentence): Clause | undefined {
   const main = sentence.clauses.filter((clause) => clause.rank === "main");
   const subjects = new Set(main.map((clause) => clause.subject.start));
-  return subjects.size === 1 ? main[0] : undefined;
+  // "*She* saw girls racing, and *she* decided to learn": one and the same.
+  const [first] = main;
+  const pronoun = first && pronounOf(first.subject);
+  const isOne = (pronoun === "she" || pronoun === "he") && main.every(({ subject }) => pronounOf(subject) === pronoun);
+  return subjects.size === 1 || isOne ? first : undefined;
 }
 
 export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): Antecedent | undefined {

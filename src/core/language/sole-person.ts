@@ -17,6 +17,8 @@ export function solePerson(
   sentence: Sentence,
   before: Sentence | undefined,
   lexicon: Lexicon,
+  /** For the owner of somebody: "*her* mother" is not her own mother. */
+  ofOwner = false,
 ): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
   // Nobody is meant who has not been named yet.
@@ -24,7 +26,7 @@ export function solePerson(
   const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index && !(sentence.speaker && person.speaks));
   const fitting = all.filter((person) => person.gender === pronoun || person.gender === undefined);
   const near = withoutPredicates(`${before?.text ?? ""} ${sentence.text}`);
-  if (othersOf(pronoun).test(near)) return undefined;
+  if (othersOf(pronoun).test(ofOwner ? withoutKin(near) : near)) return undefined;
   // Who is named in the sentence itself is nearer than whoever stands before it.
   const isNamed = all.some((person) => person.gender === pronoun && person.name.split(" ").some((word) => sentence.text.includes(word)));
   const around = before?.block === sentence.block && !isNamed ? [before, sentence] : [sentence];
@@ -77,6 +79,14 @@ function othersOf(pronoun: "he" | "she"): RegExp {
 /** "she was *a woman*", "worked as *a keeper*": said of the same person, and nobody else. */
 function withoutPredicates(text: string): string {
   return text.replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1");
+}
+
+/** "*her mother* forbade it": whose she is, and no other whom *her* may mean. */
+function withoutKin(text: string): string {
+  return text.replace(
+    /\b(her|his) (?:\p{Ll}+ )?(?:mother|father|parents|sister|brother|aunt|uncle|wife|husband|daughter|son|grandmother|grandfather)\b/giu,
+    "$1",
+  );
 }
 
 /** "*the engineer* Joseph Bazalgette", "John Snow, *a doctor in Soho*," */

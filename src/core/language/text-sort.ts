@@ -55,11 +55,13 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   if (count(IN_MY_VIEW) > 0 || (count(OUGHT) + count(MUST) / 2) / Math.max(1, prose.length) > 0.2) return true;
   // "I propose that the canteen stop selling them", "To the Editor:"
   if (count(/\bI (?:propose|demand|recommend|suggest) that\b|^(?:To the|Dear) Editor\b/) > 0) return true;
+  // "I am writing to ask you to bring it back"
+  if (count(/\bI (?:am writing|write) to (?:ask|urge|complain|protest|object)\b/) > 0) return true;
   const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
   if (title && count(OUGHT) > 0) return true;
   // "Give every student a library card": a title that demands, over a text with a *should*.
   const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text));
-  if (demands && count(/\bshould\b|\bLet (?:us|'s)\b/) > 0) return true;
+  if (demands && count(/\bshould\b|\bLet (?:us|'s)\b|\bI hope that\b|\bthere is a (?:far |much )?better (?:way|plan|idea)\b/i) > 0) return true;
   // "For these reasons", "That is a fair point", "I agree": signs of somebody who argues, with what should be done.
   if (count(ARGUING) > 0 && count(/\bshould\b/) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));

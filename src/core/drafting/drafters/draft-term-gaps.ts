@@ -4,6 +4,7 @@ import { THIN_NOUNS, TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-cla
 import { pluralOf } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeRange, nodeText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { GAP } from "../../questions/question";
@@ -72,13 +73,13 @@ const POINTS = /\b(?:he|she|it|they|him|her|them|his|hers|its|their|theirs|this|
 function opensClearly(sentence: Sentence, analysis: Analysis): boolean {
   if (!isProse(sentence) || CARRIES_ON.test(sentence.text)) return false;
   if (!POINTS.test(sentence.text) && !/\bthe\b/i.test(sentence.text)) return true;
-  const main = sentence.clauses.filter(({ rank }) => rank === "main");
+  const [first, ...more] = sentence.clauses.filter(({ rank }) => rank === "main");
+  // "An objection does not stop it, but *it* must be answered": what follows speaks of the first.
   return (
-    main.length > 0 &&
-    main.every(
-      (clause, index) =>
-        !clause.imperative && (index === 0 ? isClear(clause, analysis) : !POINTS.test(nodeText(sentence, clause.subject)) || isClear(clause, analysis)),
-    )
+    first !== undefined &&
+    !first.imperative &&
+    isClear(first, analysis) &&
+    more.every((clause) => pronounOf(clause.subject) !== undefined || isClear(clause, analysis))
   );
 }
 

@@ -127,6 +127,10 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   // "Water the plants early": a command is neither true nor false.
   if (clause.imperative) return false;
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
+  // "A loop's neck becomes narrower as a loop grows": a loop twice.
+  if (analysis.owners.get(positionKey(clause.sentence, clause.subject.start))?.sentence === clause.sentence) return false;
+  // "Somebody has to pay for a bridge": so it is anywhere.
+  if (/^(?:somebody|someone|something|everybody|everyone|everything)\b/i.test(text)) return false;
   // "Freja Lund's brother came with Lund": a name for each pronoun.
   const names = (text.match(/\p{Lu}\p{L}{2,}/gu) ?? []).filter((word) => analysis.persons.has(word));
   if (new Set(names).size < names.length) return false;
@@ -169,7 +173,7 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
       return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };
   }
   const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start);
-  const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition"].includes(node.role));
+  const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition", "contrast"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
   const partial = clause.rank === "aside" || clause.sentence.clauses.filter((other) => other.rank === "main").length > 1;

@@ -134,7 +134,10 @@ function whatOneShould(modal: string, phrasing: Phrasing, rest: string, conditio
 }
 
 /** "can drop an arm, *much as a lizard drops its tail*": how, and not when. */
-function isLikeness(node: Node, { sentence }: Clause): boolean {
+function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
+  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
+  // "Tears run off glass *as they run off an eye*"
+  if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
   return reasonNode(node).f.sub === "as" && /^(?:much|just|exactly|rather|,)$/.test(sentence.words[node.start - 1]?.lower ?? "");
 }
 

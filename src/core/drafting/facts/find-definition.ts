@@ -119,6 +119,8 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
     return [];
   if (findUnclear(predicate, sentence, analysis) || hasOpenPronoun(predicate, sentence, analysis)) return [];
+  // "were the first to try": to try what?
+  if (/^the (?:first|second|last) to \p{L}+$/u.test(which)) return [];
   // "were *probably* the first people": it bounds what is said, and stays where it stands.
   const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
   const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
@@ -130,7 +132,7 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isSomebody =
     isPersonNoun(sort.lemma ?? "", analysis.lexicon) || nounGender(sort.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(sort.lemma ?? "");
   const isPersonal = sort.cat !== "n" || mayNamePerson(sort.lemma ?? "", analysis.lexicon);
-  const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject)));
+  const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject) || holdsPersons(clause.subject, analysis)));
   const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
   return [
     {
@@ -148,6 +150,11 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "which-one",
     },
   ];
+}
+
+/** "*Amundsen and his men* were the first": somebody, and more than one. */
+function holdsPersons(np: Node, { lexicon }: Analysis): boolean {
+  return np.role === "coordination" && walkTree(np).some((node) => node.cat === "n" && isPersonNoun(node.lemma ?? "", lexicon));
 }
 
 /** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */

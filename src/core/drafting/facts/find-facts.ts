@@ -16,6 +16,7 @@ import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
+import { findForbidden } from "./find-forbidden";
 import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
@@ -25,6 +26,8 @@ import { findNamedThing } from "./find-named-thing";
 import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
+import { findOrigin } from "./find-origin";
+import { findOtherwise } from "./find-otherwise";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace } from "./find-place";
 import { findPossession } from "./find-possession";
@@ -89,6 +92,9 @@ const FINDERS: FactFinder[] = [
   findObligation,
   findAbility,
   findWhoever,
+  findOrigin,
+  findForbidden,
+  findOtherwise,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

@@ -1,6 +1,6 @@
 import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { PERSON_TITLES, THIN_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
+import { PERSON_TITLES, THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
@@ -160,6 +160,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     THIN_NOUNS.has(head.lemma ?? "")
   )
     return [];
+  // "worked *nights* at the hospital": when.
+  if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma !== "spend") return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
   if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?

@@ -89,10 +89,12 @@ export const PAIRS: Record<string, readonly string[]> = {
   limit: ["to"],
   equip: ["with"],
   surround: ["with"],
+  attract: ["to"],
+  wrap: ["in"],
 };
 /** "base on", "name after": said of what is based or named. */
 export const PASSIVE_ONLY = new Set(
-  "use know cover fill base associate suit name add connect link replace measure store crush press grind squeeze translate obtain extract compare limit equip surround".split(
+  "use know cover fill base associate suit name add connect link replace measure store crush press grind squeeze translate obtain extract compare limit equip surround attract wrap".split(
     " ",
   ),
 );

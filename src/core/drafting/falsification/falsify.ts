@@ -74,7 +74,11 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   if (/\b(?:like|as if)\b/.test(text)) return [];
   // "She was thirty-seven years old": once.
   if (/\b(?:was|were) [\w-]+ (?:years?|months?|weeks?|days?) old$/.test(text)) return [];
-  const relatives = walkTree(clause.subject).filter((node) => node.cat === "rc" || node.cat === "s");
+  const relatives = [
+    ...walkTree(clause.subject).filter((node) => node.cat === "rc" || node.cat === "s"),
+    // "sensible for a bridge *that will stand for sixty years*": and for one that stands for forty.
+    ...partsOf(clause).flatMap((part) => walkTree(part).filter((node) => node.cat === "rc" && walkTree(node).some(({ cat }) => cat === "modal"))),
+  ];
   const counted = [...partsOf(clause), clause.subject]
     .flatMap((node) => walkTree(node))
     .filter((node) => node.role === "quantity")

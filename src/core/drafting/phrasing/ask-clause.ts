@@ -30,7 +30,8 @@ export type Phrasing = {
 export type Unaskable = Unclear | "contracted" | "no-subject";
 
 /** "*Last year* volunteers counted …": a time without its comma, read as part of who did it. */
-const TIME_AHEAD = /^(?:last|next|this|that|every|each|one) (?:year|month|week|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
+const TIME_AHEAD =
+  /^(?:last|next|this|that|every|each|one) (?:monday|tuesday|wednesday|thursday|friday|saturday|sunday|year|month|week|weekend|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 
 const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
 
@@ -91,6 +92,10 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (subjectNode.role === "fraction") return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
+  // "*All three* may shrink": all three of what?
+  if (/^(?:all|both|these|those)(?: (?:two|three|four|five|six))?$/i.test(nodeText(home, subjectNode))) return "demonstrative";
+  // "Somebody has to pay": of nobody in particular there is nothing to ask.
+  if (analysis.sort !== "story" && /^some(?:body|one|thing)$/i.test(nodeText(home, subjectNode))) return "demonstrative";
   // "The smallest ones": the smallest what?
   if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "")) return "demonstrative";
   // "One end carries the road": one end of what?
@@ -106,7 +111,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   if (home === sentence && mayBeName(subjectNode) && PERSONAL.has(clause.verb.lemma ?? "")) return "no-subject";
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
-  const name = nameInPassing(clause.subject, sentence, analysis) ?? ownersName(subjectNode, home, analysis);
+  const passing = nameInPassing(clause.subject, sentence, analysis);
+  const owned = passing ? undefined : ownersName(subjectNode, home, analysis);
+  const name = passing ?? owned;
   const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
@@ -136,7 +143,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (subject.includes(",") && subjectNode.role !== "coordination" && !commasOnlyPartAdjectives(subjectNode)) return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
-  return { clause, subject, binder: binderOf(subjectNode, subject, analysis), ...verb };
+  const binder = binderOf(subjectNode, subject, analysis);
+  const owner = owned && subjectNode.kids[0]?.lemma;
+  return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
 }
 
 /** "had to get off, *loosen* the wheel and turn it": what they had to do, and nothing that they do today. */
@@ -203,7 +212,7 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
   if (owner !== "her" && owner !== "his") return undefined;
   const pronoun = owner === "her" ? "she" : "he";
   return (
-    solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1], analysis.lexicon) ??
+    solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1], analysis.lexicon, true) ??
     paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences)
   );
 }

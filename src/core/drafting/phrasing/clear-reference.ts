@@ -24,6 +24,8 @@ export type Binder = {
   human: boolean;
   /** Whom his or her may mean as well: somebody else who has a name in the source. */
   rivals?: ReadonlySet<Person["gender"]>;
+  /** Whose the subject is: "Amina's mother forbade *her* to swim" is Amina, since nobody forbids herself. */
+  owner?: "he" | "she";
   /** Is known to have no body. */
   lifeless?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
@@ -134,7 +136,9 @@ export function findUnclear(
     return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
-  if (node.cat === "np" && isOneOfSome(node, sentence)) return "demonstrative";
+  // "a new bridge and not *a mended one*": a bridge, by the same words.
+  const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
+  if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
@@ -187,6 +191,9 @@ export function findUnclear(
 export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysis, subject: string): boolean {
   const inner = subjectIn(node);
   const pronoun = inner && headTerminal(inner).cat === "pro" ? headTerminal(inner).lemma : undefined;
+  // "The baker asked whether *she* could mend the clock": whoever was asked, and never the baker.
+  if (inner && /^(?:he|she|they)$/.test(pronoun ?? "") && /^(?:whether|if)$/.test(sentence.words[node.start]?.lower ?? ""))
+    return !sentence.resolved?.has(inner.start) && !analysis.antecedents.has(positionKey(sentence, inner.start));
   const before = analysis.sentences[sentence.index - 1];
   if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
   // "… only very slightly. If *it* was too steep, the water would damage the stone": of a sentence that was not understood it may be anything.
@@ -256,6 +263,8 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean,
   if (node.cat === "predet" && node.lemma === "such") return "demonstrative";
   if (node.cat === "pro") {
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
+    if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && bound(node.lemma, binder) && named.length === 0)
+      return (node.lemma === "him") === (binder.owner === "he") ? undefined : "pronoun";
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
     return (!owned && binder && bound(node.lemma ?? "", binder)) || named.length === 1 ? undefined : "pronoun";
   }

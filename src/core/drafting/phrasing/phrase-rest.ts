@@ -51,6 +51,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       whereEnd = node.end;
       continue;
     }
+    // "In the middle of winter, *when the wind never stops*, she lays …": said in passing of a time in front.
+    if (node.cat === "sb-c" && reasonNode(node).f.sub === "when" && isBehindTime(node, parts)) continue;
     // "in his own house, where he wrote his best book, *on falling bodies*": of the book.
     if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
@@ -65,6 +67,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^that (?:day|night|morning|afternoon|evening),?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     // "for up to forty minutes, *longer than a dolphin*"
     if (/^c-a(?:dv)?p/.test(node.cat) && headTerminal(node.kids[1] ?? node).flags?.includes("comparative") && node.start > clause.verb.start) continue;
+    // "*One day*, usually during a flood, the river breaks through": on any.
+    if (/^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
     if (isSameTime(node, parts, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
@@ -228,6 +232,17 @@ function deniesAnother(clause: Clause): boolean {
   const words = clause.sentence.words.slice(clause.start, clause.end).map(({ lower }) => lower);
   const denies = clause.negated || /\bnever\b/.test(preverbalAdverbs(clause)) || /^(?:no|nobody|nothing|none)$/.test(words[0] ?? "");
   return denies && words.some((word) => word === "again" || word === "yet");
+}
+
+function isBeforeTime(node: Node, parts: readonly { node: Node }[]): boolean {
+  return parts.some(
+    (other) => other.node.start === node.end && (Boolean(other.node.f.time ?? reasonNode(other.node).f.time) || reasonNode(other.node).f.sub === "during"),
+  );
+}
+
+/** Whether a phrase of time with its comma stands right before a clause. */
+function isBehindTime(node: Node, parts: readonly { node: Node }[]): boolean {
+  return parts.some((other) => other.node.end === node.start && /^(?:pp|advp)-c$/.test(other.node.cat));
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */

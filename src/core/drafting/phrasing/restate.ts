@@ -1,4 +1,4 @@
-import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
 import { coreOf, headTerminal } from "../../language/tree";
@@ -31,6 +31,10 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     object.f.det === "clause" ||
     object.f.det === "poss" ||
     STATIVE.has(clause.verb.lemma ?? "") ||
+    // "sails *only five times a day*"
+    object.f.time ||
+    /^(?:time|percent)$/.test(headTerminal(object).lemma ?? "") ||
+    TIME_NOUNS.has(headTerminal(object).lemma ?? "") ||
     UNIT_NOUNS.has(headTerminal(object).lemma ?? "")
   )
     return undefined;

@@ -20,6 +20,11 @@ function isBareSubject(s: Node): boolean {
   return s.role === "subject" && subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1;
 }
 
+/** "whether it is wide *or* narrow" */
+function holdsChoice(node: Node): boolean {
+  return (node.cat === "conj" && node.f.sub === "or") || node.kids.some(holdsChoice);
+}
+
 function holdsClause(node: Node): boolean {
   return node.cat === "rc" || node.cat === "s" || node.kids.some(holdsClause);
 }
@@ -47,7 +52,7 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   // "the pond where they were born, and the story begins again": what is joined on mostly stands beside the whole.
   rule("sb", "sub s", 1, "mark", 0, (sub, s) =>
-    s.f.gap || s.f.form !== "fin"
+    s.f.gap || s.f.form !== "fin" || (sub.f.sub === "whether" && !holdsChoice(s))
       ? undefined
       : { f: { sub: sub.f.sub ?? "" }, cost: sub.f.sub !== "cause" && s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
   );

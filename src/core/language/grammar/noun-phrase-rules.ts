@@ -172,6 +172,12 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
   );
   // "from one vat to *the next*"
   rule("np", "det ord", 0, "determiner", 0.5, (l, r) => (l.flags?.includes("def") && r.lemma === "next" ? { num: "sg", det: "dem" } : undefined));
+  // "became *the first in the valley to have electric light*", "were *the first to reach the pole*"
+  rule("firstn", "det ord", 0, "determiner", 0.4, (l, r) =>
+    l.flags?.includes("def") && /^(?:first|second|last)$/.test(r.lemma ?? "") ? { num: "any", det: "def" } : undefined,
+  );
+  rule("firstn", "firstn pp", 0, "postmodifier", 0.3, (l, r) => (/^(?:in|of|from)$/.test(r.f.sub ?? "") ? l.f : undefined));
+  rule("np", "firstn vp", 0, "reduced", 0.2, (l, r) => (r.f.form === "to" && !r.f.gap ? l.f : undefined));
   // "the largest of the islands"
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
@@ -182,6 +188,10 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
   // "a university *and not a school*"
   rule("not-np", "not np", 1, "mark", 0, (_, r) => (/^(?:def|indef|proper|poss)$/.test(r.f.det ?? "") ? r.f : undefined));
   rule("j-np", "conj not-np", 1, "mark", 0.3, (l, r) => (l.f.sub === "and" || l.f.sub === "but" ? { ...r.f, sub: "and" } : undefined));
+  // "counted hours, *not seconds*": what it is set against.
+  rule("not-other", "not np", 1, "mark", 0, (_, r) => (r.f.det === "pron" || r.f.det === "clause" ? undefined : r.f));
+  rule("c-not-other", "comma not-other", 1, "mark", 0);
+  rule("np", "np c-not-other", 0, "contrast", 0.7, (l, r) => (l.f.det === "pron" || !agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") ? undefined : l.f));
   // "both the keeper and his wife", "neither a fish nor a lizard"
   rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
     r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,

@@ -1,5 +1,5 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, isRecurringTime, opensWithParticiple } from "./phrase-shapes";
+import { endsInComma, firstWord, isRecurringTime, opensWithParticiple } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 
 const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
@@ -125,17 +125,21 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo ap", 0, "predicate", 1.2, (vo, ap) => ({
     f: vo.f,
     cost:
-      ["make", "keep", "leave"].includes(headTerminal(vo).lemma ?? "") && ap.role === "complement"
-        ? -0.5
-        : ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "")
-          ? 0
-          : 2.5,
+      // "makes the rod *longer*", "make the box *too sour*"
+      headTerminal(vo).lemma === "make" && (headTerminal(ap).flags?.includes("comparative") || ap.kids[0]?.lemma === "too")
+        ? -1.4
+        : ["make", "keep", "leave"].includes(headTerminal(vo).lemma ?? "") && ap.role === "complement"
+          ? -0.5
+          : ["make", "keep", "leave", "find", "turn", "paint", "call"].includes(headTerminal(vo).lemma ?? "")
+            ? 0
+            : 2.5,
   }));
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
     if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
     // "makes the flame smoke"
-    if (vp.f.form === "base" && !vp.f.gap && LETTING.has(verb.lemma ?? "")) return { f: vo.f, cost: /^(?:make|let)$/.test(verb.lemma ?? "") ? -0.6 : 0.5 };
+    if (vp.f.form === "base" && !vp.f.gap && firstWord(vp) !== "too" && LETTING.has(verb.lemma ?? ""))
+      return { f: vo.f, cost: /^(?:make|let)$/.test(verb.lemma ?? "") ? -0.6 : 0.5 };
     return vp.f.form === "ing" && !vp.f.gap && ["keep", "see", "hear", "watch", "leave", "find", "stop", "catch", "send"].includes(verb.lemma ?? "")
       ? { f: vo.f, cost: 0.6 }
       : undefined;
