@@ -327,6 +327,24 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
     "an eve for somebody": ["# Louis\n\nOn New Year's Eve Louis Brandt fired a pistol. Peter Lund, a teacher, took the pistol from Louis Brandt.", /= Eve\b/],
     "bears for a name": ["# Wolves\n\nRavens, eagles and bears live in the park. Bears and mountain lions also kill elk.", /do Bears/],
+    "five times for what is sailed": ["# The ferry\n\nThe old ferry is reliable, but it sails only five times a day.", /are sailed/],
+    "a likeness for when": ["# Glass\n\nTears run off glass as they run off a real eye.", /happens as/],
+    "a bridge of another age": ["# Debts\n\nBorrowing is sensible for a bridge that will stand for sixty years.", /forty years.* = false|Why is Borrowing/],
+    "a heading for a name": [
+      "# Galileo Looks Up\n\nGalileo was born in Selm. Galileo wrote a book in which three men discuss the question for four days.",
+      /Galileo Looks/,
+    ],
+    "streetlights for what was ordered": [
+      "# Studs\n\nThe stud was set into the road. During the war, when streetlights had to be switched off, the council ordered thousands of them.",
+      /thousands of (?:the )?streetlights/,
+    ],
+    "words that understand": ["# Dogs\n\nDogs understand tone better than words.", /Words understand/],
+    "who asks for who is asked": [
+      "# The clock\n\n“Good morning,” said Rosalind. Rosalind opened the shop. The baker asked whether she could make the clock strike again.",
+      /baker ask(?:ed)? whether she|= Whether she/,
+    ],
+    "only in one place": ["# Reefs\n\nReefs grow only in clear, shallow water.", /Where do reefs grow/],
+    "all three of what": ["# Taxes\n\nTowns live on taxes, on fees and on the state. If a large factory closes, all three may shrink at once.", /= All three/],
     "one sprocket for all": ["# Gears\n\nA bicycle has one sprocket, or toothed wheel, at the pedals.", /another name for one/],
   },
 };

@@ -26,7 +26,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       const words = sentence.words.slice(from, to).map((word) => word.text);
       if (MONTHS.has(words[0]!) || isWeekday(words[0]!) || FEAST.test(words[0]!) || isFeast(sentence, from) || isNameOfThing(sentence, from, lexicon)) continue;
       if ((words.length > 1 && NO_SURNAME.test(words.at(-1)!)) || ASSEMBLY.test(words.at(-1)!)) continue;
-      if (places.has(words.join(" "))) continue;
+      if (places.has(words.join(" ")) || isSentence(sentence, words, lexicon)) continue;
       if (words.length === 1 && (DEMONYMS.has(words[0]!.toLowerCase()) || isPeople(words[0]!, sentences))) continue;
       if (words.length > 1 && isWeekday(words.at(-1)!)) continue;
       // "*Mark* the best line": what is to be done.
@@ -62,7 +62,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
   takeVotes(votes, ownVotes, new Set(persons.values()));
   for (const name of family) if ((alone.get(name) ?? 0) >= 2) persons.set(name, oneOfFamily(name, new Set(persons.values())));
-  findFirst(sentences, persons);
+  findFirst(sentences, persons, lexicon);
   return persons;
 }
 
@@ -118,7 +118,7 @@ function ownPronoun(sentence: Sentence, from: number, to: number): Person["gende
 const YEARS_OLD = /-year-old$/;
 
 /** Names that were known as persons only later stood in earlier sentences too; how often each is named, now that all are known. */
-function findFirst(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): void {
+function findFirst(sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>, lexicon: Lexicon): void {
   for (const person of persons.values()) person.mentions = 0;
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
@@ -127,9 +127,18 @@ function findFirst(sentences: readonly Sentence[], persons: ReadonlyMap<string, 
       if (!person) continue;
       person.mentions = (person.mentions ?? 0) + 1;
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
-      if (words.length > 1 && words.length <= 3 && person.name === words[0]) nameWhole(words, person, persons as Map<string, Person>);
+      if (words.length > 1 && words.length <= 3 && person.name === words[0] && !isSentence(sentence, words, lexicon))
+        nameWhole(words, person, persons as Map<string, Person>);
     }
   }
+}
+
+/** From this frequency on (Zipf) a word is anybody's. */
+const COMMON = 5.2;
+
+/** "Galileo *Looks Up*": in a heading every word may have its capital, and no name ends in a common one. */
+function isSentence({ block }: Sentence, words: readonly string[], lexicon: Lexicon): boolean {
+  return block.kind === "heading" && words.slice(1).some((word) => lexicon.zipf(word.toLowerCase()) >= COMMON);
 }
 
 /** "Dana Ruiz", who is Dana in all that follows. */

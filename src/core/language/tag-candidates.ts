@@ -204,7 +204,7 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   // "*Bears* kill elk", where the text has written bears small before
   // "*Borrowing* is sensible": what one does, and nobody's name.
   const isDeed = /\p{L}{3}ing$/u.test(token.lower) && analyseVerb(token.lower, (base) => (lexicon.findWord(base)?.verb ?? 0) > 0).length > 0;
-  return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed ? 5.5 : 3.5) : 0.3;
+  return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed || token.text.includes("-") ? 5.5 : 3.5) : 0.3;
 }
 
 /** Times in WordNet's tagged corpus: the bird called turkey is rarer than the country, and fish are not rarer than Fish. */

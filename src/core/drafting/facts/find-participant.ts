@@ -161,7 +161,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // "worked *nights* at the hospital": when.
-  if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma !== "spend") return [];
+  if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma === "work") return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
   if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?

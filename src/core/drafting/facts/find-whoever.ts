@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { sharingClauses } from "../../language/clause";
 import { nodeText, sentenceCase } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
@@ -7,7 +8,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const ANYBODY = /^(?:anyone|anybody|everyone|everybody|those|people|whoever)$/;
+const ANYBODY = /^(?:someone|somebody|anyone|anybody|everyone|everybody|those|people|whoever)$/;
 const MOST_WORDS = 18;
 /** A rule, or what came of it: of other deeds it is seldom asked who did them. */
 const RULES = new Set(["can", "may", "must", "should", "cannot"]);
@@ -17,7 +18,7 @@ const FEWEST_WORDS = 4;
 export function findWhoever(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { subject, sentence } = clause;
-  if (clause.rank !== "main" || clause.shared || clause.negated || clause.imperative || subject.role !== "relative") return [];
+  if (clause.rank !== "main" || clause !== sharingClauses(clause)[0] || clause.negated || clause.imperative || subject.role !== "relative") return [];
   const [noun, relative] = subject.kids;
   const isAny = ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1;
   const isRule = clause.passive || RULES.has(clause.auxiliaries[0]?.lemma ?? "");

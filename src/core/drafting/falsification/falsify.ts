@@ -137,7 +137,8 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
   // "made of a plastic that is stronger than steel": compared inside a phrase, not by the clause.
   const compared =
     clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap") ||
-    clause.adjuncts.some(({ node }) => node.cat === "advp") ||
+    // "Dogs understand tone *better than words*": what is understood is compared, and not who understands.
+    (clause.adjuncts.some(({ node }) => node.cat === "advp") && !clause.complements.some(({ role }) => role === "object")) ||
     clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
   if (
     !compared ||

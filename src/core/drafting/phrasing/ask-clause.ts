@@ -61,6 +61,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     turnsTense(clause)
   )
     return "points-elsewhere";
+  // "gold was common and salt *was not*": what was it not?
+  if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Let's* sit down": said by a writer to the readers.

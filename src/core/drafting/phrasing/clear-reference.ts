@@ -230,7 +230,7 @@ export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: An
   if (!/^(?:we|us|our|ourselves)$/.test(lemma) || analysis.sort !== "expository" || narratorOf(sentence, analysis)) return false;
   if (
     lemma === "our" &&
-    !/\bour (?:own )?(?:\p{L}+ )?(?:body|bodies|eyes?|ears?|brains?|skin|blood|bones?|muscles|planet|world|lives|senses|galaxy|sun|atmosphere)\b/iu.test(
+    !/\bour (?:own )?(?:\p{L}+ )?(?:faces?|hands?|feet|hearts?|lungs?|noses?|hair|health|body|bodies|eyes?|ears?|brains?|skin|blood|bones?|muscles|planet|world|lives|senses|galaxy|sun|atmosphere)\b/iu.test(
       sentence.text,
     )
   )
@@ -262,6 +262,8 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean,
   // "of *such* a bridge"
   if (node.cat === "predet" && node.lemma === "such") return "demonstrative";
   if (node.cat === "pro") {
+    // "put their feet where he put *his*": his what?
+    if (node.lemma === "his" || node.lemma === "hers") return "pronoun";
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
     if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && bound(node.lemma, binder) && named.length === 0)
       return (node.lemma === "him") === (binder.owner === "he") ? undefined : "pronoun";

@@ -84,6 +84,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     }
     // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
     if (isLater(node, clause)) continue;
+    // "*The next morning* she walked up": after which, the text tells.
+    if (/^the (?:next|following|same|previous) \p{L}+,?$/iu.test(nodeText(clause.sentence, node)) && reasonNode(node).cat === "advp") continue;
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;

@@ -81,7 +81,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   hers: "pro:sg,she",
   my: "poss:first",
   your: "poss:second",
-  his: "poss:he",
+  his: "poss:he|pro:sg,he 2.5",
   its: "poss:it",
   our: "poss:first",
   their: "poss:they",

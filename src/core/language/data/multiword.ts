@@ -10,6 +10,8 @@ export const MULTIWORD: Record<string, string> = {
   "no fewer than": "adv:approx,bound",
   "no more than": "adv:approx,bound",
   "or not": "adv:link",
+  "as a rule": "adv:freq",
+  "for ever": "adv:manner",
   "as possible": "asposs",
   "as many as": "adv:approx,bound",
   "as much as": "adv:approx,bound",

@@ -59,6 +59,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("advp", "adv advp", 1, "modifier", 0.2, (l, r) => (["deg", "approx", "only"].includes(l.f.sub ?? "") ? r.f : undefined));
   lift("advp", "np", "time", (n) => {
     const head = headTerminal(n).lemma ?? "";
+    // "*The next morning* she walked up to the pass"
+    const isNext = n.f.det === "def" && n.end - n.start === 3 && /^(?:next|following|same|previous)$/.test(headTerminal(n.kids[1]?.kids[0] ?? n).lemma ?? "");
+    if (isNext && TIME_NOUNS.has(head.toLowerCase())) return { f: { sub: "time", time: true }, cost: 0 };
     if (!TIME_NOUNS.has(head.toLowerCase()) || n.f.det === "def" || n.f.det === "pron") return undefined;
     return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
   });

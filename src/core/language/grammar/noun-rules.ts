@@ -157,6 +157,8 @@ export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
   // "the *last of his rivals* four kilometres": what has its own of stands for itself.
   rule("qnb", "ap qnb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
+  // "one of two cups"
+  rule("np", "det qnb", 1, "determiner", 0, (l, r) => (l.flags?.[0] === "oneof" && r.f.num === "pl" ? { num: "sg", det: "indef" } : undefined));
   rule("np", "det qnb", 1, "determiner", 0, (l) =>
     l.flags?.[0] === "def" || l.flags?.[0] === "pl" || l.flags?.[0] === "any" || l.lemma === "every"
       ? { num: "pl", det: l.flags?.includes("def") ? "def" : l.flags?.includes("dem") ? "dem" : "quant" }

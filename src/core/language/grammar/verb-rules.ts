@@ -265,6 +265,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // be as a copula
+  // "where gold was common and salt *was not*": what is left out stands before.
+  rule("vp", "be not", 0, "ellipsis", 2.2, (be) => beForm(be));
   rule("vp", "be np", 0, "predicate", 0.1, (be, np) => {
     const f = np.f.kase === "subj" ? undefined : beForm(be);
     // "was *killed last month* fighting": something done, and no month that is killed.
@@ -338,6 +340,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("not-pp", "not pp", 1, "mark", 0);
   rule("c-not", "comma not-pp", 1, "mark", 0);
   rule("vp", "vp c-not", 0, "adjunct", 0.6);
+  // "lick their lips when they see it, *but not when they hear it*"
+  rule("not-sb", "not sb", 1, "mark", 0);
+  rule("but-not", "conj not-sb", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
+  rule("but-not", "conj not-pp", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
+  rule("c-not", "comma but-not", 1, "mark", 0);
   rule("c-advp", "comma advp", 1, "mark", 0);
   rule("vp", "vp c-advp", 0, "adjunct", 0.9);
   rule("c-advp-c", "c-advp comma", 0, "mark", 0);

@@ -1,0 +1,69 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { describe, expect, it } from "vitest";
+import { analyse, root } from "../../../../tests/support/language-tools";
+import { gapsOf } from "../../questions/question";
+import { stockOf } from "../candidates";
+import { draftQuestions } from "../draft-questions";
+import { draftTermGaps } from "./draft-term-gaps";
+
+const gaps = (text: string) => draftTermGaps(stockOf(analyse(text, "markdown")));
+
+const passage = readFileSync(path.join(root, "quality/passages/the-comet-over-the-bank.md"), "utf8");
+
+describe("sentences with their gaps", () => {
+  it("stand together as the source has them, with a list to choose from", () => {
+    const together = gaps(passage).filter(({ pattern }) => pattern === "gaps-in-sentences");
+    expect(together.length).toBeGreaterThan(0);
+    for (const { stem, evidence, parts } of together) {
+      if (parts?.sort !== "gaps") throw new Error("no gaps");
+      const words = parts.gaps.map(({ key }) => key);
+      const filled = words.reduce((text, word) => text.replace(/(?:a\(n\) )?____/, (gap) => (gap.startsWith("a(n)") ? `a ${word}` : word)), stem);
+      expect(filled).toBe(`Fill each gap with a word from the list. ${evidence.map(({ text }) => text).join(" ")}`);
+      expect(parts.bank).toEqual(expect.arrayContaining(words));
+      expect(new Set(parts.bank).size).toBe(parts.bank!.length);
+      expect(parts.bank!.length).toBeGreaterThan(words.length);
+    }
+  });
+  it("never leave out a word that stands there in another form as well", () => {
+    for (const { stem, key } of gaps(passage)) for (const word of key.split("; ")) expect(stem.toLowerCase()).not.toContain(word.toLowerCase());
+  });
+  it("begin with one that is clear by itself", () => {
+    for (const { stem } of gaps(passage)) expect(stem).not.toMatch(/^(?:Fill each gap with a word from the list\. )?(?:It|Its|They|This|But)\b/);
+  });
+});
+
+describe("nothing is left out", () => {
+  it.each([
+    ["of what is said aloud", "# Tern\n\n“The harbour has one light on black granite,” said Nell. “It has a white roof of slate.”"],
+    ["of what a writer tells of us", "# Tern\n\nWe have one light on a rock of granite. Our lamp shows a white beam in the evening."],
+    ["of a list", "# Tern\n\n- one light on a rock of granite\n- its lamp with a white beam"],
+  ])("%s", (_, text) => {
+    expect(gaps(text)).toEqual([]);
+  });
+  it("of a single sentence in a story", () => {
+    const story = "# Nell\n\n“Wait,” said Nell. The fog lay on the harbour like wool. She heard a bell. “Who is there?” she asked.";
+    expect(gaps(story).filter(({ pattern }) => pattern === "gap-in-sentence")).toEqual([]);
+  });
+  it("of Spanish", () => {
+    expect(gaps("El farero limpia la lente del faro cada tarde con un paño. La lenteja crece en los campos del norte de la isla.")).toEqual([]);
+  });
+});
+
+describe("in a set", () => {
+  const analysis = analyse(passage, "markdown");
+  const rows = (["gap-fill", "short-answer", "true-false"] as const).map((kind) => ({ kind, count: 6, depth: "any" as const, points: 1 }));
+  const questions = [...draftQuestions({ analysis, plan: { grade: 5, rows }, seed: 1, newId: String })].map(({ question }) => question);
+  it("a sentence that stands there whole is asked about nowhere else", () => {
+    const whole = questions.filter((question) => question.kind === "gap-fill" && question.evidence.length > 0 && /\. .*\.$/.test(question.stem));
+    expect(whole.length).toBeGreaterThan(0);
+    for (const question of whole)
+      for (const other of questions)
+        if (other !== question) for (const span of other.evidence) expect(question.evidence.map(({ quote }) => quote)).not.toContain(span.quote);
+  });
+  it("the list is shown with the gaps, each key in it", () => {
+    const listed = questions.flatMap((question) => (question.kind === "gap-fill" && question.bank ? [question] : []));
+    expect(listed.length).toBeGreaterThan(0);
+    for (const question of listed) for (const { key } of gapsOf(question)) expect(question.bank).toContain(key);
+  });
+});
