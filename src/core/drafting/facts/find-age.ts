@@ -1,16 +1,64 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { type Node, reasonNode } from "../../language/tree";
-import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
-import { numberForms } from "../phrasing/number-forms";
+import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { numberForms, numberValue } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
-import { isUnclear } from "./find-cause";
+import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "Her father died *when she was eleven*": how old was she when her father died? */
 export function findAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.shared || clause.negated || clause.imperative) return [];
+  return [...atAge(phrasing, analysis), ...whenSoOld(phrasing, analysis)];
+}
+
+const YOUNGEST = 3;
+const OLDEST = 110;
+
+/** "James Holman lost his sight *at twenty-five*", "*at the age of six*" */
+function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const part = clause.adjuncts.find(({ node }) => AT_AGE.test(nodeText(sentence, reasonNode(node))))?.node;
+  const [, age] = (part && AT_AGE.exec(nodeText(sentence, reasonNode(part)))) ?? [];
+  const years = age === undefined ? undefined : numberValue(age);
+  // "began at ten": an hour, where nobody says that it is an age.
+  const isSaid = part !== undefined && /\bage\b/.test(nodeText(sentence, part));
+  const isWords = age?.includes("-") === true && analysis.sort === "expository";
+  if (
+    !part ||
+    !age ||
+    years === undefined ||
+    years < YOUNGEST ||
+    years > OLDEST ||
+    !(isSaid || isWords) ||
+    !isWho(phrasing, analysis) ||
+    clause.verb.cat !== "v"
+  )
+    return [];
+  const more = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat === "c-sb" && node.start === part.end);
+  const rest = phraseRest(phrasing, analysis, [part, ...more, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || rest === "") return [];
+  return [
+    factOf(phrasing, part.start, {
+      type: "quantity",
+      stem: askClause(phrasing, "At what age", rest),
+      answer: age,
+      accepted: numberForms(age).filter((form) => form !== age),
+      depth: "recall",
+      worth: 1.7,
+      pattern: "at-what-age",
+      unit: "years",
+    }),
+  ];
+}
+
+const AT_AGE = /^at (?:the age of (?:only |about )?)?([\p{L}\d-]+)$/iu;
+
+function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
   return clause.adjuncts.flatMap(({ node }) => {
     const when = reasonNode(node);
     const inner =

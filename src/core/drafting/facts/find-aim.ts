@@ -1,5 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
@@ -14,6 +14,32 @@ const AIMING = new Set(
     " ",
   ),
 );
+
+/** "The harbour master *would like a wall along the pier*": what would he like? */
+export function findWish(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const isWish = clause.auxiliaries.length === 1 && clause.auxiliaries[0]!.lemma === "would" && /^(?:like|prefer)$/.test(clause.verb.lemma ?? "");
+  if (!isWish || !object || object.f.det === "pron" || clause.complements.length > 1 || clause.shared || clause.negated) return [];
+  const behind = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && node.cat === "pp");
+  if ([object, ...behind].some((node) => findUnclear(node, sentence, analysis, phrasing.binder, true, false, undefined, [], true))) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...behind, ...reasonsOf(clause)]);
+  const answer = wordsText(sentence, object.start, behind.at(-1)?.end ?? object.end);
+  if (isUnclear(rest) || rest !== "" || answer.split(" ").length < 2) return [];
+  return [
+    factOf(phrasing, object.start, {
+      type: "aim",
+      stem: askClause(phrasing, "What", ""),
+      answer,
+      answerNode: object,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.6,
+      pattern: "what-wish",
+    }),
+  ];
+}
 
 const MOVING = new Set("ask tell allow permit force help encourage order urge persuade train require advise beg enable let teach".split(" "));
 

@@ -5,7 +5,7 @@ import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
 import { findAge } from "./find-age";
-import { findAim, findFate, findObligation, findRequest, findThought } from "./find-aim";
+import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
@@ -79,6 +79,7 @@ const FINDERS: FactFinder[] = [
   findOldBelief,
   findAim,
   findRequest,
+  findWish,
   findFate,
   findDuty,
   findRelation,

@@ -129,6 +129,11 @@ function openingWord(node: Node): string | undefined {
   return openingWord(node.kids.find((kid) => kid.cat !== "comma")!);
 }
 
+/** "Fresh *water* carries a current worse than salty *water*": each carries it. */
+function isOfSameSort(other: string, subject: Node): boolean {
+  return new RegExp(`\\b${literally(headTerminal(subject).lemma ?? "")}s?$`, "i").test(other);
+}
+
 /** "Wet rope is harder to untie than dry rope": the two change places. */
 function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): Falsehood[] {
   const than = /^(.*?\bthan) ([^,]+)(,.*)?$/.exec(rest);
@@ -138,7 +143,8 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
   const compared =
     clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap") ||
     // "Dogs understand tone *better than words*": what is understood is compared, and not who understands.
-    (clause.adjuncts.some(({ node }) => node.cat === "advp") && !clause.complements.some(({ role }) => role === "object")) ||
+    (clause.adjuncts.some(({ node }) => node.cat === "advp") &&
+      (!clause.complements.some(({ role }) => role === "object") || isOfSameSort(than[2]!, clause.subject))) ||
     clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
   if (
     !compared ||

@@ -91,6 +91,8 @@ function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // "continue on *the other*", "*the two* made seven journeys"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
+  // "had found *a fourth*": a fourth of what?
+  if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;
   // "*the following* requests", "*the previous* year"
   if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
   // "at *the other end*": of what?
@@ -120,6 +122,8 @@ export function findUnclear(
   inside?: Binder,
   /** What else was named before, in the same question or answer: "help *an old man* pick up his shopping". */
   beside: readonly Binder[] = [],
+  /** In an answer "the outer side" is that of which the question speaks. */
+  takesDefinites = false,
 ): Unclear | undefined {
   if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
   // "costs *too* much": how much, and no pointing.
@@ -140,13 +144,13 @@ export function findUnclear(
   const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
-  if (node.cat === "np" && !fixed && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
+  if (node.cat === "np" && !fixed && !takesDefinites && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   if (node.role === "title") return undefined;
   // "for much of the 20th century": what the quantity is of says enough.
   const [quantity, whole] = node.kids;
   if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
-    return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside);
+    return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside, takesDefinites);
   const inner = owned && !CLAUSES.has(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node, sentence);
@@ -177,6 +181,7 @@ export function findUnclear(
             ...(inside && CLAUSES.has(kid.cat) ? [inside] : []),
             ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis)),
           ],
+      takesDefinites,
     );
     if (found) return found;
   }
@@ -264,6 +269,8 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean,
   if (node.cat === "pro") {
     // "put their feet where he put *his*": his what?
     if (node.lemma === "his" || node.lemma === "hers") return "pronoun";
+    // "a loom that needed *none*": none of what?
+    if (node.lemma === "none") return "demonstrative";
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
     if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && bound(node.lemma, binder) && named.length === 0)
       return (node.lemma === "him") === (binder.owner === "he") ? undefined : "pronoun";

@@ -48,7 +48,7 @@ const STANDS_BEHIND =
 export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
 
 /** What follows a noun phrase and belongs to it, and how noun phrases are joined. */
-export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
+export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter): void {
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
     // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
     if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
@@ -201,7 +201,13 @@ export function addNounPhraseRules({ rule, isPlaceName }: RuleWriter): void {
       ? undefined
       : { num: r.f.sub === "or" || r.f.sub === "nor" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
   // "swept paper from the floor and ground soot": with *the floor* goes *the soot*.
-  const unlike = (l: Node, r: Node) => (l.f.det === "def" && l.f.num === "sg" && r.f.det === "bare" && r.f.num !== "pl" ? 1.6 : 0);
+  const unlike = (l: Node, r: Node) => {
+    if (r.f.det !== "bare" || l.f.num !== "sg") return 0;
+    // "cools in the sewer and *sticks* to its walls"
+    if (r.f.num === "pl")
+      return r.end - r.start === 2 && (l.f.det === "def" || l.f.det === "indef" || l.f.det === "bare") && isVerbToo(headTerminal(r), 1 / 3) ? 1.4 : 0;
+    return l.f.det === "def" ? 1.6 : 0;
+  };
   rule("np", "np j-np", 0, "coordination", 0.5, (l, r) => {
     const f = joined(l, r);
     // "*reduced* hours and *improved* pay": alike, and no verb of its own.

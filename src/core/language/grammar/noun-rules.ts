@@ -20,7 +20,7 @@ function isDated(qn: Node): boolean {
 }
 
 /** Nouns and what stands before them. */
-export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
+export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
   // "the Romans made their concrete": a people is many.
   lift("pnb", "pn", "noun", (n) => ({ f: { num: PEOPLES.test(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
@@ -63,7 +63,12 @@ export function addNounRules({ rule, lift, isPerson }: RuleWriter): void {
   rule("nb", "ap nb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
   // "gave the man dry clothes": an adjective stands before the whole compound, not inside it.
   const insideCompound = (r: Node) => (r.role === "modifier" && r.kids[0]?.cat === "ap" ? 1.5 : 0);
-  rule("nb", "n nb", 1, "compound", 0.5, (l, r) => (r.f.det === "proper" ? undefined : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) }));
+  // "the plant *needs* help": what may be a verb is one, sooner than the end of a name.
+  rule("nb", "n nb", 1, "compound", 0.5, (l, r) =>
+    r.f.det === "proper"
+      ? undefined
+      : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) + (r.f.num === "pl" && isVerbToo(headTerminal(r), 2) ? 2.6 : 0) },
+  );
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
   // "90 *degrees Celsius*"
   rule("nb", "nb pnb", 0, "name", -0.3, (l, r) =>

@@ -18,6 +18,8 @@ export type RuleWriter = {
   has(verb: Node, frame: string): boolean;
   /** Is it a name known as a place's? */
   isPlaceName(np: Node): boolean;
+  /** Is the noun's form a verb's as well, so many times as often: "needs", "sticks"? */
+  isVerbToo(noun: Node, times: number): boolean;
   /** Does the noun name persons: "explorer"? */
   isPerson(noun: Node): boolean;
 };
@@ -45,9 +47,13 @@ export function createRuleWriter(lexicon: Lexicon): RuleWriter & Grammar {
     unary.push({ to, from, role, make });
   };
   const has = (verb: Node, frame: string) => (lexicon.findWord(verb.lemma ?? "")?.frames || "IT").includes(frame);
+  const isVerbToo = (noun: Node, times: number) => {
+    const { noun: asNoun = 0, verb = 0 } = lexicon.findWord(noun.lemma ?? "") ?? {};
+    return noun.cat === "n" && verb >= asNoun * times;
+  };
   const isPerson = (noun: Node) => isPersonNoun(noun.lemma ?? "", lexicon);
   const isPlaceName = (np: Node) => np.f.det === "proper" && lexicon.nameKind(headTerminal(np).lemma ?? "") === "place";
-  return { binary, unary, rule, lift, has, isPerson, isPlaceName };
+  return { binary, unary, rule, lift, has, isPerson, isPlaceName, isVerbToo };
 }
 
 export function agreeNumbers(a: string, b: string): "sg" | "pl" | "any" | undefined {

@@ -31,10 +31,31 @@ const WITHOUT_THAT = new Set(
 );
 /** Verbs that take a to-phrase as what is wanted, begun or tried. */
 const WANTING = new Set(
-  "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help".split(
+  "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help bear".split(
     " ",
   ),
 );
+function lastWord(node: Node): Node {
+  return node.kids.length === 0 ? node : lastWord(node.kids.at(-1)!);
+}
+
+/** Verbs that take an object together with a little word. */
+const PHRASAL: Record<string, readonly string[]> = {
+  carry: ["off", "on", "out"],
+  put: ["on", "off", "up", "out"],
+  take: ["off", "out", "up", "over"],
+  turn: ["on", "off", "down"],
+  switch: ["on", "off"],
+  pick: ["up"],
+  give: ["up"],
+  call: ["off"],
+  cut: ["off", "down"],
+  break: ["off", "up"],
+  set: ["off", "up"],
+  pull: ["down", "up"],
+  wash: ["off"],
+  pay: ["off"],
+};
 /** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
 const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
 const NAMES_A_DEED =
@@ -305,6 +326,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     // "accuses a person *of breaking a law*"
     if (pp.f.sub === "of" && OF_WHAT.has(firstVerb(vp) ?? "")) return { f: vp.f, cost: -0.7 };
     if (pp.f.sub === "of" || pp.f.sub === "than") return { f: vp.f, cost: 1.5 };
+    // "carried *off* eleven boats", "put *on* two coats": a verb of two words with its object.
+    const verb = lastWord(vp);
+    if (verb.cat === "v" && PHRASAL[verb.lemma ?? ""]?.includes(pp.f.sub ?? "")) return { f: vp.f, cost: 1.4 };
     const made = near(vp, pp)!;
     // "reports *submitted by states*": done by them, and seldom a verb of its own.
     return pp.f.sub === "by" && mayBePassive(vp) && namesDoer(pp) ? { f: made.f, cost: made.cost + 1.5 } : made;
