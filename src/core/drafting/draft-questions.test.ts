@@ -182,6 +182,11 @@ describe("one sentence", () => {
       "Harbour masters need a tide table for every week, and fishing crews need a licence from the harbour council.",
       ["What do harbour masters need for every week?", "What do fishing crews need from the harbour council?"],
     ],
+    [
+      "is asked about once where two questions have one answer",
+      "The harbour lawyers of Skerry Bay must prove that the old keeper is guilty of the wreck.",
+      [expect.any(String)],
+    ],
     ["is asked about once where it is short", "The keepers burned whale oil, and the fishermen paid a tax.", ["What did the keepers burn?"]],
     [
       "is asked about once where it has one clause",

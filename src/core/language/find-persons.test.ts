@@ -51,6 +51,22 @@ describe("one person", () => {
   });
 });
 
+describe("a name that no list has, beside a woman who has one", () => {
+  const TOLD = "Mrs. Bruun kept the shop. Sanna needed the money, because her mother had been ill for a month.";
+  const genderOf = (text: string) => analyse(text).persons.get("Sanna")?.gender;
+  it("is a she where the text says so twice", () => {
+    expect(genderOf(`${TOLD} Sanna put her ear to the lock. Sanna slept.`)).toBe("she");
+  });
+  it("stays open where it says so once", () => {
+    expect(genderOf(`${TOLD} Sanna slept.`)).toBeUndefined();
+  });
+  it("is nothing that somebody says of him", () => {
+    expect(
+      analyse("Nell slept. “Merrick chose well,” she said. Merrick had made the locks, so that he could tell them apart.").persons.get("Merrick")?.gender,
+    ).toBe("he");
+  });
+});
+
 describe("a name that lists give to one sex only", () => {
   it("is what the text says twice", () => {
     expect(persons("Clara Rowley had never said that he was afraid. Clara shook his head.")).toEqual([["Clara Rowley", "he"]]);
@@ -96,6 +112,10 @@ describe("names in headings", () => {
   it("are no part of a title", () => {
     const { persons: known } = analyse("# Idris Learns to Draw\n\nIdris wanted a pen. He asked the keeper. Idris said that he was tired.", "markdown");
     expect([...new Set([...known.values()].map(({ name }) => name))]).toEqual(["Idris"]);
+  });
+  it("are no common words with a capital", () => {
+    const { persons: known } = analyse("# Galileo Looks Up\n\nGalileo was born in Selm. Galileo wrote a book.", "markdown");
+    expect([...new Set([...known.values()].map(({ name }) => name))]).toEqual(["Galileo"]);
   });
   it("are counted wherever they stand", () => {
     const { persons: known } = analyse("Mistress Vane drew. She frowned. The map that Mistress Vane drew was old.");

@@ -13,6 +13,7 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
     ["behind a time", "The lens was heavy. In 1871 it reached the harbour.", ["the lens"]],
     ["behind what is said of the subject", "The harbour was small. First settled by fishermen, it grew fast.", ["the harbour"]],
     ["over a sentence that was not understood", "The keepers slept by day. They, of the lamp whose, often. They worked by night.", ["the keepers"]],
+    ["whom somebody else's clause speaks of too", "Ida Marrow slept until an aunt took her to the city. There she saw a pool.", ["Ida Marrow"]],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);

@@ -25,6 +25,11 @@ describe("the only woman, or man, of a source", () => {
   ])("is %s", (_, text, wanted) => {
     expect(sole(text)).toBe(wanted);
   });
+  it("owns her own mother, of whom she is not one", () => {
+    const { persons, sentences, lexicon } = analyse("Ida Marrow kept the light. Her mother forbade her to swim.");
+    const of = (owner: boolean) => solePerson("she", persons, sentences[1]!, sentences[0], lexicon, owner);
+    expect([of(false), of(true)]).toEqual([undefined, "Ida Marrow"]);
+  });
   it("is no man for she, and nobody for it", () => {
     expect(sole("Thomas Reyne kept the light. She slept.")).toBeUndefined();
     expect(sole("Thomas Reyne kept the light. He slept.", "he")).toBe("Thomas Reyne");

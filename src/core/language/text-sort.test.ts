@@ -15,6 +15,12 @@ it.each([
   ],
   ["opinion", "a proposal", "The harbour burns 300 lamps. I propose that the council stop lighting them. Lamps are made of glass. The moon is free."],
   ["opinion", "a letter to a paper", "To the Editor:\n\nThe harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
+  ["opinion", "a letter that asks for something", "The harbour burns 300 lamps. I am writing to ask you to put them out. Lamps are made of glass."],
+  [
+    "opinion",
+    "a title that demands, and what the writer hopes",
+    "# Keep the ferry slow\n\nThe council wants a fast ferry. I hope that the council will think again. The ferry burns oil.",
+  ],
   ["expository", "facts alone", "The harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
   [

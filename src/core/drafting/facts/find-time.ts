@@ -38,7 +38,9 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
     // "In what year did Sequoyah begin?": begin what?
     const isOpen =
-      rest === "" && phrasing.binder.human && /^(?:begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
+      rest === "" &&
+      phrasing.binder.human &&
+      /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
     if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull)) || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);

@@ -5,6 +5,7 @@ import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
+import { ownsOfAhead } from "./owns-of-ahead";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -242,29 +243,6 @@ function isBeforeTime(node: Node, parts: readonly { node: Node }[]): boolean {
   return parts.some(
     (other) => other.node.start === node.end && (Boolean(other.node.f.time ?? reasonNode(other.node).f.time) || reasonNode(other.node).f.sub === "during"),
   );
-}
-
-/** Whether *its* or *their* behind a second verb may be of something that the verb before it named. */
-function ownsOfAhead(node: Node, { clause, binder }: Phrasing): boolean {
-  const sharing = sharingClauses(clause);
-  if (sharing[0] === clause || clause.subject.f.det === "pron" || binder.human || node.cat !== "pp" || /\bown\b/.test(nodeText(clause.sentence, node)))
-    return false;
-  const owners = walkTree(node).filter(
-    ({ cat, lemma, start }) => cat === "poss" && /^(?:its|their)$/.test(lemma ?? "") && !clause.sentence.resolved?.has(start),
-  );
-  if (owners.length === 0) return false;
-  const ahead = sharing.slice(0, sharing.indexOf(clause)).flatMap(({ adjuncts, complements }) => [...complements, ...adjuncts].map((part) => part.node));
-  return ahead
-    .flatMap((part) => walkTree(part))
-    .some(
-      (np) =>
-        np.cat === "np" &&
-        !np.f.time &&
-        (np.f.det === "def" || np.f.det === "indef") &&
-        (owners[0]!.lemma === "its" ? np.f.num === "sg" : np.f.num === "pl") &&
-        binder.num !== "any" &&
-        (binder.num === "sg") === (np.f.num === "sg"),
-    );
 }
 
 /** Whether a phrase of time with its comma stands right before a clause. */

@@ -68,7 +68,10 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && (isRecurringTime(r) || isRate(r)) ? l.f : undefined,
   );
   // "anyone who breaks a by-law"
-  rule("np", "np rc", 0, "relative", 0.6, (l) => {
+  rule("np", "np rc", 0, "relative", 0.6, (l, r) => {
+    // "proved in *2004 that the dune is not needed*", "gave so much in *Cairo that its price fell*": neither a year nor a name is told apart so.
+    if (r.f.sub === "that" && headTerminal(l).flags?.includes("year")) return undefined;
+    if (r.f.sub === "that" && l.f.det === "proper") return { f: l.f, cost: 2 };
     if (l.f.sub === "indef") return { ...l.f, det: "quant" };
     // "a deductible, an amount *that the owner must pay*": behind an aside a clause belongs into it.
     if (endsInAside(l)) return { f: l.f, cost: 2 };

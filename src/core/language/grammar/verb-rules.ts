@@ -1,10 +1,7 @@
 import { type Features, headTerminal, type Node } from "../tree";
 import { endsInComma, firstWord, isRecurringTime, opensWithParticiple } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
-
-const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
-/** With an object and what it is of. */
-const OF_WHAT = new Set("accuse convict rob deprive inform remind warn suspect cure rid assure notify relieve".split(" "));
+import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
 /** The verb of a phrase that is no auxiliary's. */
 function firstVerb(vp: Node): string | undefined {
@@ -17,51 +14,9 @@ function behindClause(vp: Node): number {
   return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
 }
 
-/** Verbs that take a wh-clause: "decides when ships may enter". */
-const ASKING = new Set(
-  "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
-);
-/** They say of their object what it is: "pupils find *it* dull", and never "pupils find dull". */
-const MAKING_SO = new Set("find make call consider paint declare render believe think have leave".split(" "));
-/** Verbs that take a clause without *that*: "recommend sixty minutes of active play a day" has none. */
-const WITHOUT_THAT = new Set(
-  "say think know believe hope feel suppose guess imagine see hear notice claim find realise realize mean wish show learn decide remember understand ensure suggest fear swear bet pretend dream insist discover tell assume expect reckon agree report".split(
-    " ",
-  ),
-);
-/** Verbs that take a to-phrase as what is wanted, begun or tried. */
-const WANTING = new Set(
-  "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help bear".split(
-    " ",
-  ),
-);
 function lastWord(node: Node): Node {
   return node.kids.length === 0 ? node : lastWord(node.kids.at(-1)!);
 }
-
-/** Verbs that take an object together with a little word. */
-const PHRASAL: Record<string, readonly string[]> = {
-  carry: ["off", "on", "out"],
-  put: ["on", "off", "up", "out"],
-  take: ["off", "out", "up", "over"],
-  turn: ["on", "off", "down"],
-  switch: ["on", "off"],
-  pick: ["up"],
-  give: ["up"],
-  call: ["off"],
-  cut: ["off", "down"],
-  break: ["off", "up"],
-  set: ["off", "up"],
-  pull: ["down", "up"],
-  wash: ["off"],
-  pay: ["off"],
-};
-/** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
-const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
-const NAMES_A_DEED =
-  /^(?:process|practice|method|event|phenomenon|condition|state|custom|system|procedure|technique|change|disorder|effect|illusion|reaction|movement|journey)$/;
-const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
-const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
 function opensWithThat(s: Node): boolean {
@@ -172,6 +127,16 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
   rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
+  // "proved *in 2004* that the dune is not needed"
+  rule("vp", "vp cs", 0, "clause", 0.4, (vp) => {
+    const [verb, between] = vp.kids;
+    const isBetween =
+      vp.role === "adjunct" &&
+      vp.head === 0 &&
+      verb?.role === "verb" &&
+      ((between?.cat === "pp" && between.f.sub !== "by") || (between?.cat === "advp" && between.f.sub === "time"));
+    return isBetween && has(headTerminal(vp), "C") ? vp.f : undefined;
+  });
   // "makes the picture blurred" makes it something, and says nothing of it.
   rule("vp", "v s", 0, "clause", 0, (v, s) =>
     s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 2)),

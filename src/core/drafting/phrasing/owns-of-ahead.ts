@@ -1,0 +1,27 @@
+import { sharingClauses } from "../../language/clause";
+import { nodeText } from "../../language/node-text";
+import { type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "./ask-clause";
+
+/** Whether *its* or *their* behind a second verb may be of something that the verb before it named. */
+export function ownsOfAhead(node: Node, { clause, binder }: Phrasing): boolean {
+  const sharing = sharingClauses(clause);
+  if (sharing[0] === clause || clause.subject.f.det === "pron" || binder.human || node.cat !== "pp" || /\bown\b/.test(nodeText(clause.sentence, node)))
+    return false;
+  const owners = walkTree(node).filter(
+    ({ cat, lemma, start }) => cat === "poss" && /^(?:its|their)$/.test(lemma ?? "") && !clause.sentence.resolved?.has(start),
+  );
+  if (owners.length === 0) return false;
+  const ahead = sharing.slice(0, sharing.indexOf(clause)).flatMap(({ adjuncts, complements }) => [...complements, ...adjuncts].map((part) => part.node));
+  return ahead
+    .flatMap((part) => walkTree(part))
+    .some(
+      (np) =>
+        np.cat === "np" &&
+        !np.f.time &&
+        (np.f.det === "def" || np.f.det === "indef") &&
+        (owners[0]!.lemma === "its" ? np.f.num === "sg" : np.f.num === "pl") &&
+        binder.num !== "any" &&
+        (binder.num === "sg") === (np.f.num === "sg"),
+    );
+}

@@ -1,0 +1,56 @@
+/** Verbs by what they take, beyond what the dictionary's frames say. */
+
+export const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
+
+/** With an object and what it is of. */
+export const OF_WHAT = new Set("accuse convict rob deprive inform remind warn suspect cure rid assure notify relieve".split(" "));
+
+/** Verbs that take a wh-clause: "decides when ships may enter". */
+export const ASKING = new Set(
+  "decide know learn tell show see ask wonder explain find remember understand discover guess choose say describe list forget notice".split(" "),
+);
+
+/** They say of their object what it is: "pupils find *it* dull", and never "pupils find dull". */
+export const MAKING_SO = new Set("find make call consider paint declare render believe think have leave".split(" "));
+
+/** Verbs that take a clause without *that*: "recommend sixty minutes of active play a day" has none. */
+export const WITHOUT_THAT = new Set(
+  "say think know believe hope feel suppose guess imagine see hear notice claim find realise realize mean wish show learn decide remember understand ensure suggest fear swear bet pretend dream insist discover tell assume expect reckon agree report".split(
+    " ",
+  ),
+);
+
+/** Verbs that take a to-phrase as what is wanted, begun or tried. */
+export const WANTING = new Set(
+  "decide want hope plan try agree refuse promise learn need begin start continue choose expect offer prepare manage fail seem appear tend attempt like love hate prefer swear wish forget remember hesitate help bear".split(
+    " ",
+  ),
+);
+
+/** Verbs that take an object together with a little word. */
+export const PHRASAL: Record<string, readonly string[]> = {
+  carry: ["off", "on", "out"],
+  put: ["on", "off", "up", "out"],
+  take: ["off", "out", "up", "over"],
+  turn: ["on", "off", "down"],
+  switch: ["on", "off"],
+  pick: ["up"],
+  give: ["up"],
+  call: ["off"],
+  cut: ["off", "down"],
+  break: ["off", "up"],
+  set: ["off", "up"],
+  pull: ["down", "up"],
+  wash: ["off"],
+  pay: ["off"],
+};
+
+/** "I *lay* a line" is no past of *lie*: these take no object, whatever rare sense the dictionary has. */
+export const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur appear disappear".split(" "));
+
+export const NAMES_A_DEED =
+  /^(?:process|practice|method|event|phenomenon|condition|state|custom|system|procedure|technique|change|disorder|effect|illusion|reaction|movement|journey)$/;
+
+export const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
+
+export const LETTING = new Set("let make see help watch hear feel".split(" "));
