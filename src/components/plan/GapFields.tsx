@@ -11,8 +11,15 @@ const WORDS: Record<(typeof GAP_WORDS)[number], string> = {
 };
 const ANSWERS: Record<(typeof GAP_ANSWERS)[number], string> = { typed: "written", bank: "word bank", choose: "chosen in the line" };
 
+/** Words that carry facts are written, or chosen from a list where several sentences stand together. */
+const AS_IT_FITS = "as-it-fits";
+
 /** Which words are left out, and how they are put back. */
 export function GapFields({ row, onChange }: { row: PlanRow; onChange: (row: PlanRow) => void }) {
+  const isOfFacts = (row.gapWords ?? "facts") === "facts";
+  const usual = isOfFacts ? AS_IT_FITS : row.gapWords === "prepositions" ? "bank" : row.gapWords === "articles" ? "choose" : "typed";
+  const change = ({ gapAnswer: _, ...plain }: PlanRow, answer: string) =>
+    onChange(answer === AS_IT_FITS ? plain : { ...plain, gapAnswer: answer as (typeof GAP_ANSWERS)[number] });
   return (
     <span className="flex flex-col gap-1">
       <select
@@ -30,9 +37,10 @@ export function GapFields({ row, onChange }: { row: PlanRow; onChange: (row: Pla
       <select
         aria-label="How gaps are filled"
         className="field py-0.5 text-sm"
-        value={row.gapAnswer ?? (row.gapWords === "prepositions" ? "bank" : row.gapWords === "articles" ? "choose" : "typed")}
-        onChange={(event) => onChange({ ...row, gapAnswer: event.target.value as (typeof GAP_ANSWERS)[number] })}
+        value={row.gapAnswer ?? usual}
+        onChange={(event) => change(row, event.target.value)}
       >
+        {isOfFacts && <option value={AS_IT_FITS}>as it fits</option>}
         {GAP_ANSWERS.map((answer) => (
           <option key={answer} value={answer}>
             {ANSWERS[answer]}

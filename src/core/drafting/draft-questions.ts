@@ -3,7 +3,7 @@ import type { Analysis, Sentence } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
 import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
 import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
-import { IN_SENTENCES } from "./drafters/draft-term-gaps";
+import { IN_SENTENCES, LISTED } from "./drafters/draft-term-gaps";
 import { gradeCost } from "./grade-cost";
 import { isUnderstood } from "./is-understood";
 import type { Plan, PlanRow } from "./plan";
@@ -216,6 +216,8 @@ const SHOWN_ANYWAY = new Set(["question-within-grade", "points-fit-the-work"]);
 
 function fits(candidate: Candidate, row: PlanRow): boolean {
   if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
+  // A list stands under several sentences: not where a teacher wants words to be written.
+  if (candidate.pattern === LISTED && (row.gapAnswer === "typed" || row.gapAnswer === "choose")) return false;
   return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
 }
 

@@ -50,6 +50,13 @@ describe("nothing is left out", () => {
   });
 });
 
+it("of a book only what opens a paragraph is taken", () => {
+  const body = passage.replace(/^#.*$/gm, "");
+  const starts = (text: string) => new Set(gaps(text).map(({ evidence }) => evidence[0]!.indexInBlock));
+  expect(Math.max(...starts(passage))).toBeGreaterThan(0);
+  expect([...starts(`# A book\n\n${body.repeat(40)}`)]).toEqual([0]);
+});
+
 describe("in a set", () => {
   const analysis = analyse(passage, "markdown");
   const rows = (["gap-fill", "short-answer", "true-false"] as const).map((kind) => ({ kind, count: 6, depth: "any" as const, points: 1 }));
@@ -60,6 +67,12 @@ describe("in a set", () => {
     for (const question of whole)
       for (const other of questions)
         if (other !== question) for (const span of other.evidence) expect(question.evidence.map(({ quote }) => quote)).not.toContain(span.quote);
+  });
+  it("no list is shown where words are to be written", () => {
+    const written = rows.map((row) => ({ ...row, gapAnswer: "typed" as const }));
+    const typed = [...draftQuestions({ analysis, plan: { grade: 5, rows: written }, seed: 1, newId: String })].map(({ question }) => question);
+    expect(typed.some((question) => question.kind === "gap-fill")).toBe(true);
+    for (const question of typed) expect(question).not.toHaveProperty("bank");
   });
   it("the list is shown with the gaps, each key in it", () => {
     const listed = questions.flatMap((question) => (question.kind === "gap-fill" && question.bank ? [question] : []));

@@ -16,8 +16,12 @@ import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { near, type SourceStock } from "../source-stock";
 
+/** Several sentences, with a list of words to choose from. */
+export const LISTED = "gaps-in-sentences";
 /** Patterns whose stem is made of whole sentences of the source. */
-export const IN_SENTENCES: ReadonlySet<string> = new Set(["gap-in-sentence", "gaps-in-sentences"]);
+export const IN_SENTENCES: ReadonlySet<string> = new Set(["gap-in-sentence", LISTED]);
+/** Sentences of a source that is as long as a book's chapter. */
+const LONG = 600;
 /** Sentences that are shown together. */
 const MOST_SENTENCES = 3;
 const FEWEST_WORDS = 8;
@@ -49,6 +53,8 @@ export function draftTermGaps(stock: SourceStock): Candidate[] {
   const { analysis } = stock;
   if (analysis.language !== "en") return [];
   return analysis.sentences.flatMap((sentence) => {
+    // A book offers more than anybody asks for: there only what opens a paragraph.
+    if (analysis.sentences.length > LONG && sentence.indexInBlock > 0) return [];
     if (!opensClearly(sentence, analysis)) return [];
     const run = runFrom(sentence, analysis);
     const alone = isPoor(sentence, stock) && analysis.sort !== "opinion" && analysis.sort !== "story" ? gapAlone(sentence, stock) : [];
@@ -151,7 +157,7 @@ function gapsIn(sentences: readonly Sentence[], stock: SourceStock): Candidate[]
       key: places.map(({ key }) => key).join("; "),
       accepted: [],
       worth: 1.4 + places.length * 0.2,
-      pattern: "gaps-in-sentences",
+      pattern: LISTED,
       parts: { sort: "gaps", gaps: places.map(({ key }) => ({ key, accepted: [] })), bank },
     },
   ];
@@ -197,7 +203,7 @@ const RAREST = 1.5;
 const NAME = 1.8;
 const NUMBER = 1.5;
 const AHEAD = -0.8;
-const LISTED = -0.4;
+const IN_LIST = -0.4;
 
 /** The words of a sentence that a gap may stand for, the most telling first. */
 function placesIn(sentence: Sentence, { analysis }: SourceStock, text: string): Place[] {
@@ -215,7 +221,7 @@ function placesIn(sentence: Sentence, { analysis }: SourceStock, text: string): 
       // Neither the word nor another form of it may stand elsewhere in what is shown.
       const parts = [...key.split(" ").slice(0, -1), /\d/.test(key) ? key : found.lemma.slice(0, Math.max(4, found.lemma.length - 2))];
       if (parts.some((part) => (text.match(new RegExp(`(?<![\\p{L}\\d])${literally(part)}`, "giu")) ?? []).length !== 1)) return [];
-      const value = found.value + (listed.has(np) ? LISTED : 0) + (found.start < main.verb.end ? AHEAD : 0);
+      const value = found.value + (listed.has(np) ? IN_LIST : 0) + (found.start < main.verb.end ? AHEAD : 0);
       const isBare = np.f.det === "def" && np.end - np.start === 2;
       return [{ sentence, ...range, key, lemma: found.lemma, plural: headTerminal(np).flags?.[0] === "pl", isBare, value }];
     })
