@@ -151,6 +151,12 @@ function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
   if (predicate.cat === "ap") for (const kid of predicate.kids) readResult(sentence, kid, out);
 }
 
+/** "In winter, *when the wind never stops*, she lays …": clauses between commas that tell of the phrase in front of them. */
+export function toldInPassing({ adjuncts }: Pick<Clause, "adjuncts">): Node[] {
+  const nodes = adjuncts.map(({ node }) => node);
+  return nodes.filter((node) => node.cat === "sb-c" && nodes.some((other) => other.end === node.start && /^(?:pp|advp)-c$/.test(other.cat)));
+}
+
 /** The verb phrases that share one subject, in order; one clause alone is its own. */
 export function sharingClauses(clause: Clause): Clause[] {
   if (!clause.shared) return [clause];

@@ -1,6 +1,6 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
-import type { Clause } from "./clause";
+import { type Clause, toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
@@ -70,17 +70,6 @@ function objectPronouns(tree: Node, sentence: Sentence): Node[] {
   return found;
 }
 
-/** Whether a word ends inside a *when* between commas that tells of the time in front of it. */
-function isPassing({ adjuncts }: Clause, at: number): boolean {
-  return adjuncts.some(
-    ({ node }) =>
-      node.cat === "sb-c" &&
-      node.start < at &&
-      at <= node.end &&
-      adjuncts.some((other) => other.node.end === node.start && /^(?:pp|advp)-c$/.test(other.node.cat)),
-  );
-}
-
 function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefined, known: Known): Resolved | undefined {
   // "what time it was", "how late it is": stands for nothing.
   if (
@@ -131,7 +120,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.kids[0]!.lemma ?? "") && end === phrase.start),
   );
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
-  if (here.some(({ end }) => sentence.clauses.some((clause) => isPassing(clause, end)))) {
+  if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {
     sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return undefined;
   }

@@ -13,6 +13,7 @@ import { wuPalmer } from "../distractors/noun-kind";
 import { isUnclear } from "../facts/find-cause";
 import { phraseClause } from "../phrasing/ask-clause";
 import { numberForms } from "../phrasing/number-forms";
+import { opensClearly } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { near, type SourceStock } from "../source-stock";
 
@@ -55,7 +56,7 @@ export function draftTermGaps(stock: SourceStock): Candidate[] {
   return analysis.sentences.flatMap((sentence) => {
     // A book offers more than anybody asks for: there only what opens a paragraph.
     if (analysis.sentences.length > LONG && sentence.indexInBlock > 0) return [];
-    if (!opensClearly(sentence, analysis)) return [];
+    if (!standsByItself(sentence, analysis)) return [];
     const run = runFrom(sentence, analysis);
     const alone = isPoor(sentence, stock) && analysis.sort !== "opinion" && analysis.sort !== "story" ? gapAlone(sentence, stock) : [];
     const runs = run.slice(1).map((_, index) => run.slice(0, index + 2));
@@ -68,16 +69,16 @@ function isPoor(sentence: Sentence, { factsBySentence }: SourceStock): boolean {
   return !factsBySentence.has(sentence);
 }
 
-/** Words that take up the sentence before. */
+/** More words that take up the sentence before: nothing else of it is told here. */
 const CARRIES_ON =
-  /^(?:but|and|or|so|yet|nor|then|thus|therefore|however|instead|also|still|meanwhile|otherwise|moreover|besides|nevertheless|even|here|there|another|others|other|some|both|neither|either|one|once|only|such|by then|at that|in this|in that|from then|since then|until then|before that|after that|for example|for instance|as a result|in fact|on the other|at first|at last|in the end|first|second|third|finally|later|soon|next|today|now|this|that|these|those|same)\b/i;
+  /^(?:or|yet|nor|thus|instead|also|still|meanwhile|otherwise|moreover|besides|nevertheless|even|here|there|other|some|both|neither|either|once|only|by then|at that|in this|in that|from then|since then|until then|before that|after that|for example|for instance|as a result|in fact|on the other|at first|at last|in the end|first|second|third|finally|later|soon|next|today|now|same)\b/i;
 const FIRST_PERSON = /\b(?:I|we|us|our|ours|me|my|mine|you|your|yours)\b/i;
 
 /** What may point to a sentence that is not shown. */
 const POINTS = /\b(?:he|she|it|they|him|her|them|his|hers|its|their|theirs|this|that|these|those|such|then|there|same|other|others|another|one|ones|so)\b/i;
 
-function opensClearly(sentence: Sentence, analysis: Analysis): boolean {
-  if (!isProse(sentence) || CARRIES_ON.test(sentence.text)) return false;
+function standsByItself(sentence: Sentence, analysis: Analysis): boolean {
+  if (!isProse(sentence) || !opensClearly(sentence) || CARRIES_ON.test(sentence.text)) return false;
   if (!POINTS.test(sentence.text) && !/\bthe\b/i.test(sentence.text)) return true;
   const [first, ...more] = sentence.clauses.filter(({ rank }) => rank === "main");
   // "An objection does not stop it, but *it* must be answered": what follows speaks of the first.
@@ -243,10 +244,10 @@ function keyNoun(np: Node, sentence: Sentence, { lexicon, lemmaCounts, headingLe
   if (THIN_NOUNS.has(lemma) || TIME_NOUNS.has(lemma) || UNIT_NOUNS.has(lemma) || lemma.length < 3) return undefined;
   const compounds = walkTree(np).filter(({ role }) => role === "compound");
   const start = Math.min(head.start, ...compounds.map((node) => node.start));
-  const words = sentence.words.slice(start - 1 < 0 ? 0 : start - 1, head.end);
+  const before = sentence.words[start - 1];
   // "the Great *Stink*"; "nothing to *film*": a verb, whatever it was read as.
-  if (head.end - start > 2 || words.some(({ text }, at) => /^\p{Lu}\p{Ll}/u.test(text) && start - 1 + at > 0)) return undefined;
-  if (/^(?:to|not|n't)$/.test(sentence.words[start - 1]?.lower ?? "")) return undefined;
+  const isName = [before, ...sentence.words.slice(start, head.end)].some((word) => /^\p{Lu}\p{Ll}/u.test(word?.text ?? "") && word !== sentence.words[0]);
+  if (head.end - start > 2 || isName || /^(?:to|not|n't)$/.test(before?.lower ?? "")) return undefined;
   const isTopical = (lemmaCounts.get(lemma) ?? 0) >= 2 || headingLemmas.has(lemma);
   const value = (COMMONEST - zipf) * 0.8 + (isTopical ? 0.8 : 0) + (np.f.det === "indef" || np.f.det === "bare" ? 0.4 : 0);
   return { start, end: head.end, lemma, value };

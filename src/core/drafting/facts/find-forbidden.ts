@@ -1,8 +1,7 @@
 import type { Analysis } from "../../language/analysis";
-import { inflectVerb } from "../../language/inflect";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
-import type { Phrasing } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
 
@@ -18,12 +17,11 @@ export function findForbidden(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (rel?.cat !== "rel" || rel.lemma !== "which" || vp?.cat !== "vp" || vp.f.form !== "fin" || head?.cat !== "v") return [];
   const thing = wordsText(sentence, object.start, aside.start - 1);
   if (findUnclear(vp, sentence, analysis, phrasing.binder) || /\b(?:it|them|this|these)\b/.test(thing)) return [];
-  const deed = [inflectVerb(clause.verb.lemma ?? "", "base"), thing].join(" ");
   const answer = `because ${vp.f.agr === "sg" ? "it" : "they"} ${nodeText(sentence, vp)}`;
   return [
     factOf(phrasing, aside.start, {
       type: "cause",
-      stem: `Why should you not ${deed}?`,
+      stem: askClause(phrasing, "Why", thing),
       answer,
       accepted: [answer.replace(/^because /, "")],
       depth: "understanding",

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { isPersonNoun } from "../../language/find-persons";
 import { wordsText } from "../../language/node-text";
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -25,7 +25,7 @@ export function findOrigin(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "took the tools *from nine to five*", and what is neither thing nor place.
   if (!from || source?.cat !== "np" || from.f.time || source.f.det === "num" || behind.some((node) => node.f.time || !/^(?:c-)?pp$/.test(node.cat))) return [];
   // "take water from the river *for farms*": what it is for is another matter.
-  if (behind.some((node) => !/^(?:from|on|of|in)$/.test(pathOf(node)))) return [];
+  if (behind.some((node) => !/^(?:from|on|of|in)$/.test(reasonNode(node).f.sub ?? ""))) return [];
   if (behind.some((node) => findUnclear(node, sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [...behind, ...reasonsOf(clause)]);
   const answer = wordsText(sentence, from.start, behind.at(-1)!.end);
@@ -47,9 +47,4 @@ export function findOrigin(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "where-from",
     }),
   ];
-}
-
-/** The preposition of a phrase, whatever comma stands before it. */
-function pathOf(node: Node): string {
-  return node.f.sub ?? (node.kids.length > 0 ? pathOf(node.kids[node.head]!) : "");
 }

@@ -1,5 +1,5 @@
 import { type Analysis, positionKey } from "../../language/analysis";
-import { type Clause, sharingClauses } from "../../language/clause";
+import { type Clause, sharingClauses, toldInPassing } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
@@ -53,7 +53,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       continue;
     }
     // "In the middle of winter, *when the wind never stops*, she lays …": said in passing of a time in front.
-    if (node.cat === "sb-c" && reasonNode(node).f.sub === "when" && isBehindTime(node, parts)) continue;
+    if (reasonNode(node).f.sub === "when" && toldInPassing(clause).includes(node)) continue;
     // "in his own house, where he wrote his best book, *on falling bodies*": of the book.
     if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
@@ -243,11 +243,6 @@ function isBeforeTime(node: Node, parts: readonly { node: Node }[]): boolean {
   return parts.some(
     (other) => other.node.start === node.end && (Boolean(other.node.f.time ?? reasonNode(other.node).f.time) || reasonNode(other.node).f.sub === "during"),
   );
-}
-
-/** Whether a phrase of time with its comma stands right before a clause. */
-function isBehindTime(node: Node, parts: readonly { node: Node }[]): boolean {
-  return parts.some((other) => other.node.end === node.start && /^(?:pp|advp)-c$/.test(other.node.cat));
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
