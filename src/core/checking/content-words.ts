@@ -30,8 +30,21 @@ export function contentWords(text: string, lexicon: Lexicon): ContentWord[] {
   });
 }
 
+const basesByLexicon = new WeakMap<Lexicon, Map<string, string>>();
+
 /** One base form for a word, whatever its part of speech: the verb's where it is one, else the noun's singular. */
 export function baseForm(word: string, lexicon: Lexicon): string {
+  let known = basesByLexicon.get(lexicon);
+  if (!known || known.size > MOST_BASES_KEPT) basesByLexicon.set(lexicon, (known = new Map()));
+  const base = known.get(word) ?? findBase(word, lexicon);
+  known.set(word, base);
+  return base;
+}
+
+/** About the words of a long novel. */
+const MOST_BASES_KEPT = 20_000;
+
+function findBase(word: string, lexicon: Lexicon): string {
   const verb = analyseVerb(word, (base) => (lexicon.findWord(base)?.verb ?? 0) > 1).find(({ form }) => form !== "base");
   if (verb) return verb.lemma;
   const singular = singularOf(word, (base) => (lexicon.findWord(base)?.noun ?? 0) > 0);

@@ -1,4 +1,4 @@
-import { parentPort } from "node:worker_threads";
+import { parentPort, workerData } from "node:worker_threads";
 import { checkQuestion } from "@/core/checking/check-question";
 import { tellWholeSet } from "@/core/checking/check-whole-set";
 import { besideEach } from "@/core/checking/define-set-rule";
@@ -11,7 +11,9 @@ import { analyseText } from "@/core/language/analyse-text";
 import type { Analysis } from "@/core/language/analysis";
 import type { Question } from "@/core/questions/question";
 import { loadLanguageTools } from "../language/load-language-tools";
+import type { EngineRole } from "./engine";
 import type { Checked, EngineEvent, EngineRequest, WorkSource } from "./engine-message";
+import { warmUp } from "./warm-up";
 
 /** The heavy work, off the server's own thread: analysis, drafting, checking. */
 
@@ -115,3 +117,4 @@ parentPort?.on("message", ({ id, request }: { id: number; request: EngineRequest
   }
 });
 loadLanguageTools();
+if ((workerData as { role: EngineRole }).role === "drafting") warmUp();

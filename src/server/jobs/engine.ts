@@ -12,7 +12,7 @@ function engineFor(role: EngineRole): Engine {
   const engines = (holder.vumoEngines ??= new Map());
   const known = engines.get(role);
   if (known) return known;
-  const worker = new Worker(new URL("./engine-worker.ts", import.meta.url), { resourceLimits: { maxOldGenerationSizeMb: 512 } });
+  const worker = new Worker(new URL("./engine-worker.ts", import.meta.url), { workerData: { role }, resourceLimits: { maxOldGenerationSizeMb: 512 } });
   const engine: Engine = { worker, listeners: new Map(), nextId: 1 };
   const fail = (message: string) => {
     engines.delete(role);

@@ -6,7 +6,6 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeRange, nodeText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { literally } from "../../lib/literally";
 import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
 import { wuPalmer } from "../distractors/noun-kind";
@@ -221,12 +220,20 @@ function placesIn(sentence: Sentence, { analysis }: SourceStock, text: string): 
       const key = sentence.block.text.slice(range.start, range.end);
       // Neither the word nor another form of it may stand elsewhere in what is shown.
       const parts = [...key.split(" ").slice(0, -1), /\d/.test(key) ? key : found.lemma.slice(0, Math.max(4, found.lemma.length - 2))];
-      if (parts.some((part) => (text.match(new RegExp(`(?<![\\p{L}\\d])${literally(part)}`, "giu")) ?? []).length !== 1)) return [];
+      if (parts.some((part) => countOpenings(text, part) !== 1)) return [];
       const value = found.value + (listed.has(np) ? IN_LIST : 0) + (found.start < main.verb.end ? AHEAD : 0);
       const isBare = np.f.det === "def" && np.end - np.start === 2;
       return [{ sentence, ...range, key, lemma: found.lemma, plural: headTerminal(np).flags?.[0] === "pl", isBare, value }];
     })
     .sort((one, other) => other.value - one.value);
+}
+
+/** How many words of a text open with `part`, whatever their capitals. */
+function countOpenings(text: string, part: string): number {
+  const [all, wanted] = [text.toLowerCase(), part.toLowerCase()];
+  let count = 0;
+  for (let at = all.indexOf(wanted); at >= 0; at = all.indexOf(wanted, at + 1)) if (at === 0 || !/[\p{L}\d]/u.test(all[at - 1]!)) count++;
+  return count;
 }
 
 /** Words `start` to `end` of a sentence, as a gap may take them. */
@@ -302,7 +309,7 @@ function extraWords(places: readonly Place[], text: string, stock: SourceStock):
     if (!place || head.cat !== "n" || THIN_NOUNS.has(lemma) || TIME_NOUNS.has(lemma) || UNIT_NOUNS.has(lemma) || lexicon.zipf(lemma) > COMMONEST) continue;
     const entry = lexicon.findWord(lemma);
     if (!entry || entry.noun < entry.verb * 2 || entry.noun < entry.adjective * 2) continue;
-    if (new RegExp(`\\b${literally(lemma.slice(0, 4))}`, "i").test(text) || places.some((other) => other.sentence === sentence)) continue;
+    if (countOpenings(text, lemma.slice(0, 4)) > 0 || places.some((other) => other.sentence === sentence)) continue;
     const word = sentence.words[head.start]!.text;
     if (word !== word.toLowerCase() || walkTree(node).some(({ role }) => role === "compound")) continue;
     if ([...places, ...chosen].some((other) => other.lemma === lemma || isAlike(other.lemma, lemma, stock))) continue;

@@ -9,7 +9,7 @@ export function numberValue(text: string): number | undefined {
   let group = 0;
   for (const word of plain.split(/[\s-]+/)) {
     const unit = UNITS.indexOf(word);
-    const ten = TENS.indexOf(word);
+    const ten = unit < 0 ? TENS.indexOf(word) : -1;
     if (unit >= 0) group += unit;
     else if (ten >= 2) group += ten * 10;
     else if (word === "hundred") group = Math.max(1, group) * 100;
