@@ -29,7 +29,7 @@ function withNouns(sentence: Sentence, from: number, to: number): string {
   for (let index = from; index < to; index++) {
     const noun = sentence.resolved!.get(index);
     // "some of the rain evaporates before you can measure *it*": the noun stands in the same words already.
-    if (!noun || (noun.at !== undefined && ((noun.at >= from && noun.at < index) || isSubjectOf(sentence, noun.at, index)))) continue;
+    if (!noun || (noun.at !== undefined && ((noun.at >= from && noun.at < index) || isSubjectOf(sentence, noun.at, index, from)))) continue;
     const token = sentence.words[index]!.tokens[0]!;
     text += sentence.block.text.slice(at, token.start) + (isOfSome(sentence, index) ? withArticle(noun.text) : noun.text);
     at = token.end;
@@ -51,9 +51,15 @@ function withArticle(noun: string): string {
   return isKnown ? noun : `the ${noun}`;
 }
 
-/** "The fennec gets most of the water *it* needs": every question on it names its subject. */
-function isSubjectOf(sentence: Sentence, noun: number, pronoun: number): boolean {
-  return sentence.clauses.some(({ rank, subject, end }) => rank === "main" && subject.start === noun && pronoun > noun && pronoun < end);
+/**
+ * "The fennec gets most of the water *it* needs": every question on it names its subject. What begins inside
+ * another clause may be asked about alone: "Books were so dear that *libraries chained them*".
+ */
+function isSubjectOf({ clauses }: Sentence, noun: number, pronoun: number, from: number): boolean {
+  const isApart = clauses.some(
+    ({ rank, subject, start, end }) => rank === "adverbial" && subject.start > noun && start <= from && pronoun < end && start > noun,
+  );
+  return !isApart && clauses.some(({ rank, subject, end }) => rank === "main" && subject.start === noun && pronoun > noun && pronoun < end);
 }
 
 /** A phrase in a noun phrase between commas: said in passing, and left out when the phrase is used again. */
@@ -131,7 +137,7 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const opensName = !isDay && node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
   // "Grandfather slipped": without an article it is his name.
   const isKin = node.end === 1 && /^\p{Lu}/u.test(first.text) && KIN_NAMES.has(first.lower);
-  if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^[A-Z]{2}/.test(first.text)) return text;
+  if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^(?:[A-Z]{2}|[B-Z]$)/.test(first.text)) return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 

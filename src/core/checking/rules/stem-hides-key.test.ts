@@ -4,6 +4,7 @@ import { stemHidesKey } from "./stem-hides-key";
 testRule(stemHidesKey, {
   passes: {
     "a stem without the key": short("What did the keepers wind?", "the clockwork"),
+    "a key that is one of two to choose between": short("Which is harder to untie: dry rope or wet rope?", "wet rope"),
     "an echo in all options": choice("Which rope is hardest to untie?", ["wet rope", "dry rope"]),
   },
   flags: {

@@ -1,3 +1,4 @@
+import { isKeyOffered } from "../../questions/either-or";
 import { baseSet, contentWords } from "../content-words";
 import { defineRule } from "../define-rule";
 
@@ -27,6 +28,7 @@ export const stemHidesKey = defineRule({
       if (echoed) report("echo", { word: echoed.shown }, { part: "option", optionId: question.key });
       return;
     }
+    if (isKeyOffered(question.stem, question.key)) return;
     const words = contentWords(question.key, lexicon);
     const given = words.filter((word) => stem.has(word.base));
     if (words.length > 0 && given.length === words.length) report("given", { word: given[0]!.shown }, { part: "key" });

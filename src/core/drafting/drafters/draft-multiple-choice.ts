@@ -1,5 +1,6 @@
 import { sentenceCase } from "../../language/node-text";
 import { unlike } from "../../lib/plain-wording";
+import { choicesInStem } from "../../questions/either-or";
 import type { Candidate } from "../candidate";
 import { findDistractors } from "../distractors/find-distractors";
 import { evidenceOf, type Fact } from "../facts/fact";
@@ -16,6 +17,8 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return stock.facts.flatMap((fact) => {
+    // "Which is heavier: the moon or the sun?" names its two options itself.
+    if (choicesInStem(fact.stem)) return [];
     const form = optionForm(fact);
     const key = form(optionAnswer(fact));
     // A page that says a thing twice would offer it as right and as wrong.

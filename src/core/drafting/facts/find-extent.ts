@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
-import { walkTree } from "../../language/tree";
+import { reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -57,7 +57,9 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const asked = effect && phraseClause(effect, analysis);
   if (!asked || typeof asked === "string") return [];
   const rest = phraseRest(asked, analysis);
-  const others = phraseRest(phrasing, analysis, [manner]);
+  // "*Two hundred years ago* tea cost so much": when is told by the sentence.
+  const ahead = clause.adjuncts.map(({ node }) => node).filter((node) => node.end <= clause.subject.start && (node.f.time || reasonNode(node).f.time));
+  const others = phraseRest(phrasing, analysis, [manner, ...ahead]);
   if (isUnclear(rest) || isUnclear(others)) return [];
   const how = [others, nodeText(clause.sentence, { ...manner, end: result.start })].filter(Boolean).join(" ");
   const answer = withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${how}`, asked, analysis);

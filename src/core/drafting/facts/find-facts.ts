@@ -6,10 +6,12 @@ import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
 import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
+import { findAnnounced } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
+import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf } from "./find-condition";
 import { findDefinition, findHolder, findIdentity, findKindName, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
@@ -29,7 +31,7 @@ import { findOccasion } from "./find-occasion";
 import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
 import { findAgent, findDoer, findObject } from "./find-participant";
-import { findPlace } from "./find-place";
+import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
 import { findOutcome, findPredicate } from "./find-predicate";
 import { findPurpose } from "./find-purpose";
@@ -37,9 +39,12 @@ import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
+import { findRight } from "./find-right";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
+import { findUnknown } from "./find-unknown";
+import { findWay } from "./find-way";
 import { findWhoever } from "./find-whoever";
 
 const FINDERS: FactFinder[] = [
@@ -68,6 +73,7 @@ const FINDERS: FactFinder[] = [
   findAgent,
   findObject,
   findPlace,
+  findWhereClause,
   findPossession,
   findOccasion,
   findFeeling,
@@ -96,6 +102,11 @@ const FINDERS: FactFinder[] = [
   findOrigin,
   findForbidden,
   findOtherwise,
+  findComparison,
+  findRight,
+  findWay,
+  findUnknown,
+  findAnnounced,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -167,8 +178,8 @@ function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
 }
 
 /** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */
-function asksOfNobody({ type, clause }: Fact): boolean {
-  return type !== "cause" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
+function asksOfNobody({ type, clause, pattern }: Fact): boolean {
+  return type !== "cause" && pattern !== "what-unknown" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
 }
 
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */

@@ -1,12 +1,13 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside below above around among".split(" "));
@@ -14,11 +15,13 @@ const PLACE_PREPOSITIONS = new Set("in at on under behind inside near beside bel
 const GOALS = new Set("into onto".split(" "));
 /** "return *to the river in which they were born*" */
 const TRAVELLING = new Set("return travel swim migrate sail fly walk run march emigrate flee drive move".split(" "));
+/** "Salt was carried *to Sweden*", where nobody but a place takes it. */
+const SENDING = new Set("send carry take bring ship export transport deliver move".split(" "));
 const PUTTING = new Set(
   "throw put pour carry place set drop tip pump drain dump flow empty release lower load bury sink plant build push pull lead send".split(" "),
 );
 /** "in a valley *between two hills*": tells the same place more exactly. */
-const FOLLOWING = new Set("between among along beyond across off opposite".split(" "));
+const FOLLOWING = new Set("between among along beyond across off opposite closeto".split(" "));
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
@@ -35,7 +38,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isPlace(reasonNode(node), clause, analysis),
   );
   const [place, ...others] = places;
-  const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.kids[0]?.lemma ?? ""));
+  const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.f.sub ?? ""));
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
   // "in the Congo, *where miners often work*": said in passing of the place.
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && !(node.cat === "c-sb" && node.start === (more.at(-1) ?? place)?.node.end)))
@@ -49,7 +52,9 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
-  const rest = phraseRest(phrasing, analysis, [place.node, ...more.map(({ node }) => node), ...reasonsOf(clause)]);
+  // "grows *only* in hot places": belongs to the answer.
+  const only = clause.adjuncts.find(({ node }) => node.end === place.node.start && headTerminal(node).lemma === "only")?.node;
+  const rest = phraseRest(phrasing, analysis, [place.node, ...(only ? [only] : []), ...more.map(({ node }) => node), ...reasonsOf(clause)]);
   // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
   const before = clause.sentence.words[place.node.start - 1];
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
@@ -64,7 +69,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
-  const answer = midSentence(clause.sentence, part, whole);
+  const answer = `${only ? "only " : ""}${midSentence(clause.sentence, part, whole)}`;
   return [
     {
       type: "place",
@@ -75,7 +80,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, "Where", rest),
       answer,
       answerNode: part,
-      accepted: [answer.replace(/^\S+ /, "")],
+      accepted: [answer.replace(/^(?:only )?\S+ /, "")],
       depth: "recall",
       worth: LYING.has(clause.verb.lemma ?? "") ? 2 : 1.3,
       pattern: "where",
@@ -115,21 +120,81 @@ function takesPlace({ verb, complements }: Clause): boolean {
 function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
   const preposition = node.kids[0].lemma ?? "";
-  const isGoal = preposition === "to" && TRAVELLING.has(clause.verb.lemma ?? "");
+  // "sent to a home *for boys*", "to universities *all over Europe*": what follows tells which.
+  const isSent =
+    clause.passive &&
+    SENDING.has(clause.verb.lemma ?? "") &&
+    clause.adjuncts.every((other) => other.node.start !== node.end || Boolean(other.node.f.time) || other.node.cat.startsWith("c-"));
+  const isGoal = preposition === "to" && (TRAVELLING.has(clause.verb.lemma ?? "") || isSent);
   if (!isGoal && !PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;
   const head = headTerminal(np);
   if (np.cat !== "np" || np.f.det === "num") return false;
   // "in brick", "at sea", "in summer": how, not where.
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
-  if (NO_PLACES.has(head.lemma ?? "") || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
+  // "in *hot, rainy* places" tells what sort of places.
+  const isSort = /^places?$/.test(head.lemma ?? "") && walkTree(np).some(({ cat, role }) => cat === "ap" || role === "relative");
+  if (isSort) return preposition === "in" && np.f.num === "pl" && !SAYING_LITTLE.test(nodeText(clause.sentence, np));
+  if ((NO_PLACES.has(head.lemma ?? "") && !isPartOfPlace(np, analysis)) || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
-  const sense = analysis.lexicon.findWord(head.lemma ?? "")?.senses[0];
+  const [sense, second] = analysis.lexicon.findWord(head.lemma ?? "")?.senses ?? [];
   // A word that the dictionary does not have is still something that things are put into.
   if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);
   // "A thunderstorm begins *in a tall, dark cloud*", "Photosynthesis takes place *in the leaves*": where it goes on.
   if ((takesPlace(clause) || /^(?:begin|start|happen|occur|form|grow|develop)$/.test(clause.verb.lemma ?? "")) && GOES_ON_IN.test(head.lemma ?? ""))
     return true;
   if (/^(?:tree|bush|hedge|nest|grass|root|branch|leaf|reed|weed|flower|rock)$/.test(head.lemma ?? "")) return true;
-  return head.cat === "n" && PLACE_FILES.has(analysis.lexicon.nounFile(sense));
+  // "is sent to a *committee*": whoever sits there.
+  if (isSent && analysis.lexicon.nounFile(sense) === GROUP_FILE) return true;
+  // "are sold in *pharmacies*": a building by its second sense.
+  const isBuilding = second !== undefined && np.f.num === "pl" && clause.passive && analysis.lexicon.nounFile(second) === NounFile.artifact;
+  return head.cat === "n" && (isBuilding || PLACE_FILES.has(analysis.lexicon.nounFile(sense)));
 }
+
+const SAYING_LITTLE = /\b(?:strange|odd|new|good|bad|safe|secret|such|public|unexpected|unlikely|remote)\b/i;
+const GROUP_FILE = 14;
+
+/** "on the far side *of the Earth*" */
+function isPartOfPlace(np: Node, { lexicon }: Analysis): boolean {
+  const whole = np.role === "postmodifier" && np.kids[1]!.f.sub === "of" ? np.kids[1]!.kids[1] : undefined;
+  const isSide = /^(?:side|end|middle|part|area)$/.test(headTerminal(np).lemma ?? "") && np.f.det === "def";
+  const head = whole && headTerminal(whole);
+  return (
+    isSide && head?.cat === "n" && !whole!.f.time && PLACE_FILES.has(lexicon.nounFile(lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0] ?? ""))
+  );
+}
+
+/** "Most earthquakes occur *where two plates meet*": where? */
+export function findWhereClause(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "where" && node.start >= clause.verb.end)?.node;
+  const isPlain = clause.verb.cat === "v" && !clause.shared && !clause.negated && !clause.imperative && clause.rank === "main";
+  // "know where it is", "a place where": told of, and not where it goes on.
+  const between =
+    part && [...clause.complements, ...clause.adjuncts].some(({ node }) => node.start >= clause.verb.end && node.end <= part.start && node.cat !== "np");
+  if (!part || !isPlain || between || SAYING.has(clause.verb.lemma ?? "")) return [];
+  // "found the boat where …" of the boat, or of finding?
+  if (
+    clause.complements.some(({ role, node }) => role !== "object" && node.cat !== "ap") ||
+    (clause.complements.length > 0 && !PLACING_VERBS.has(clause.verb.lemma ?? ""))
+  )
+    return [];
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
+  const answer = nodeText(clause.sentence, part);
+  if (isUnclear(rest) || answer.split(" ").length < 4) return [];
+  return [
+    factOf(phrasing, part.start, {
+      type: "place",
+      stem: askClause(phrasing, "Where", rest),
+      answer,
+      answerNode: part,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.5,
+      pattern: "where-clause",
+    }),
+  ];
+}
+
+const SAYING = new Set("know see show tell say find learn remember ask wonder explain decide discover understand forget".split(" "));

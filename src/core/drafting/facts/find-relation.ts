@@ -30,27 +30,45 @@ const QUALITIES: Record<string, string> = {
   allergic: "to",
   covered: "with",
   interested: "in",
+  good: "for",
+  bad: "for",
+  useful: "for",
+  useless: "for",
+  dangerous: "for",
+  harmful: "to",
+  vital: "for",
+  essential: "for",
+  ideal: "for",
+  necessary: "for",
+  important: "for",
+  ready: "for",
+  free: "from",
+  made: "of",
+  sensitive: "to",
+  related: "to",
+  subject: "to",
+  jealous: "of",
+  fond: "of",
+  capable: "of",
+  aware: "of",
+  safe: "from",
+  dependent: "on",
 };
 
 /** "She *was afraid of* polar bears": what was she afraid of? */
 export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
-  if (
-    clause.verb.cat !== "be" ||
-    clause.negated ||
-    clause.shared ||
-    clause.auxiliaries.length > 0 ||
-    predicate?.cat !== "ap" ||
-    predicate.role !== "complement"
-  )
-    return [];
-  const phrase = predicate.kids[1];
+  if (clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || predicate?.cat !== "ap") return [];
+  // "is *good* [for going fast]", read as one phrase or as two
+  const phrase = predicate.role === "complement" ? predicate.kids[1] : clause.adjuncts.find(({ node }) => node.start === predicate.end)?.node;
   const quality = headTerminal(predicate).lemma ?? "";
   const [preposition, thing] = phrase?.cat === "pp" ? phrase.kids : [];
-  if (!phrase || !thing || preposition?.lemma !== QUALITIES[quality] || thing.cat !== "np" || thing.f.det === "pron") return [];
-  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  if (!phrase || !thing || preposition?.lemma !== QUALITIES[quality] || !/^(?:np|vp)$/.test(thing.cat) || thing.f.det === "pron") return [];
+  if (headTerminal(predicate.role === "complement" ? predicate.kids[0]! : predicate).flags?.includes("comparative")) return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, phrase, ...reasonsOf(clause)]);
+  // "*Surprisingly*, cities are good for bees"
+  if (isUnclear(rest) || /^\p{L}+ly$/u.test(rest) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = nodeText(clause.sentence, thing);
   return [
     factOf(phrasing, thing.start, {
@@ -124,7 +142,9 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (thing.role === "number" || (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? ""))) return [];
   // "with *something that vibrates*" tells what sort of thing.
   const isSortOf = head.lemma === "something" && whole.role === "relative";
-  if ((!isSortOf && (head.cat === "pro" || THIN_NOUNS.has(head.lemma ?? ""))) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  // "look for *people who are lost*": what follows says enough of them.
+  const isThin = THIN_NOUNS.has(head.lemma ?? "") && !(/^(?:relative|postmodifier|reduced)$/.test(thing.role) && thing.end - thing.start >= FEWEST_OF_THIN);
+  if ((!isSortOf && (head.cat === "pro" || isThin)) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);
   const tail = thing === whole ? behind : [];
@@ -163,8 +183,11 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** Words of a thing or person whose own noun says little. */
+const FEWEST_OF_THIN = 4;
+
 /** Whether the phrase belongs to something else than the verb, or says less than it seems to. */
-function isOfAnother({ adjuncts, complements, sentence, verb: { lemma = "" } }: Clause, phrase: Node, thing: Node): boolean {
+function isOfAnother({ adjuncts, complements, sentence, verb: { lemma = "", end: clauseVerbEnd } }: Clause, phrase: Node, thing: Node): boolean {
   const has = (...roles: string[]) => complements.some(({ role }) => roles.includes(role));
   // "named after the city *where she was born*": which city?
   if (adjuncts.some(({ node }) => node.start === phrase.end && node.cat === "sb")) return true;
@@ -172,6 +195,8 @@ function isOfAnother({ adjuncts, complements, sentence, verb: { lemma = "" } }: 
   if (/^no\b/i.test(nodeText(sentence, thing))) return true;
   // "called for *the British to leave*": for what they should do.
   if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return true;
+  // "run *out of strength* on a hill", "run the desk on Saturdays"
+  if (/^(?:run|line|long|prepare|charge)$/.test(lemma) && (has("object") || phrase.start !== clauseVerbEnd)) return true;
   // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.
   return (/^(?:date|call|look|fight|work)$/.test(lemma) && has("object")) || (lemma === "ask" && has("object", "infinitive"));
 }

@@ -34,8 +34,11 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     !part ||
     (clause.shared && !standsAlone(clause)) ||
     clause.negated ||
-    clause.passive ||
-    !(REPORTING.has(clause.verb.lemma ?? "") || (TELLING.has(clause.verb.lemma ?? "") && clause.complements.some(({ role }) => role === "object"))) ||
+    (clause.passive && !TELLING.has(clause.verb.lemma ?? "")) ||
+    !(
+      REPORTING.has(clause.verb.lemma ?? "") ||
+      (TELLING.has(clause.verb.lemma ?? "") && (clause.passive || clause.complements.some(({ role }) => role === "object")))
+    ) ||
     isNobody(phrasing, analysis)
   )
     return [];

@@ -20,6 +20,9 @@ const ORDER: Record<string, string> = { before: "after", after: "before" };
 export function falsify(statement: Statement, analysis: Analysis, seed: number): Falsehood[] {
   const comparison = byComparison(statement, analysis);
   if (statement.phrasing.clause.negated) return byDenial(statement);
+  // "Warm air can hold more water than cold air": the other way round it is denied with *can* as well.
+  const isAble = statement.phrasing.clause.auxiliaries.length === 1 && statement.phrasing.clause.auxiliaries[0]!.lemma === "can";
+  if (isAble && !HEDGED.test(statement.text.replace(/\bcan\b/, ""))) return comparison;
   if (HEDGED.test(statement.text)) return byNothing(statement);
   return [
     ...(FRACTIONS.test(statement.text) ? [] : byNumber(statement, seed)),

@@ -1,0 +1,70 @@
+import type { Analysis, Sentence } from "../../language/analysis";
+import { nodeText, wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
+import { coreOf, headTerminal, type Node } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { opensClearly } from "../phrasing/opens-clearly";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factId, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+/** Nouns that promise to be told: the next sentence says what it is. */
+const PROMISING = new Set(
+  "weakness fault flaw problem disadvantage drawback danger advantage strength trick secret enemy rule exception condition task aim difficulty defect idea plan solution".split(
+    " ",
+  ),
+);
+/** Opens a sentence that goes on to something else. */
+const TURNS_AWAY = /^(?:but|however|yet|still|nevertheless|even so|so|therefore|then|later|today|and|or|in spite)\b/i;
+const MOST_WORDS = 22;
+
+/** "Soap has *one weakness*. In hard water it forms scum.": the next sentence says which. */
+export function findAnnounced(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  if (clause.verb.cat !== "have" || !object || clause.complements.length > 1 || clause.negated || clause.shared || clause.rank !== "main") return [];
+  if (sentence.clauses.filter(({ rank }) => rank === "main").length > 1 || clause.adjuncts.length > 0) return [];
+  const noun = announcedNoun(object, sentence);
+  const next = analysis.sentences[sentence.index + 1];
+  if (!noun || !next || next.block !== sentence.block || !tellsIt(next, phrasing)) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || rest !== "") return [];
+  const told = wordsText(next, 0, next.words.length).replace(/[.!]$/, "");
+  if (told.split(" ").length > MOST_WORDS) return [];
+  return [
+    {
+      ...factOf(phrasing, object.start, {
+        type: "reason",
+        stem: askClause(phrasing, `What ${noun}`, ""),
+        answer: `${told.charAt(0).toLowerCase()}${told.slice(1)}`,
+        accepted: [],
+        depth: "understanding",
+        worth: 2.8,
+        pattern: "what-announced",
+      }),
+      id: factId("reason", next, 0),
+      support: [sentence],
+      sentence: next,
+    },
+  ];
+}
+
+/** "one weakness", "a great advantage", "one big problem": the noun with its own adjective. */
+function announcedNoun(object: Node, sentence: Sentence): string | undefined {
+  const core = coreOf(object);
+  const head = headTerminal(core);
+  const isOne = /^(?:one|an?)\b/i.test(nodeText(sentence, object));
+  if (!isOne || core !== object || !PROMISING.has(head.lemma ?? "") || head.flags?.[0] !== "sg" || object.end - object.start > 4) return undefined;
+  return nodeText(sentence, object).replace(/^(?:one|an?) /i, "");
+}
+
+/** Speaks of the same thing, by its name or as *it* or *they*, and of nothing before. */
+function tellsIt(next: Sentence, { subject }: Phrasing): boolean {
+  const [first] = next.clauses.filter(({ rank }) => rank === "main");
+  if (!first || first.imperative || next.abstained || TURNS_AWAY.test(next.text) || /[“”"?!]/.test(next.text)) return false;
+  const isSame = /^(?:it|they)$/.test(pronounOf(first.subject) ?? "") || nodeText(next, first.subject).toLowerCase() === subject.toLowerCase();
+  // "*Its wick* burned unevenly"
+  const isOwn = /^(?:its|their)\b/i.test(next.text);
+  return isSame || isOwn || opensClearly(next);
+}
