@@ -1,4 +1,5 @@
 import type { Sentence } from "./analysis";
+import { liftReason } from "./lift-reason";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 export type Part = { role: string; node: Node };
@@ -294,8 +295,11 @@ function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
         : readVerbal(right, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: left }] }, out);
     case "mark":
       return readVerbal(node.kids[node.head]!, outer, out);
-    default:
-      return readVerbal(left, { ...outer, complements: [...outer.complements, { role: node.role, node: right }] }, out);
+    default: {
+      const { part, reason } = liftReason({ role: node.role, node: right });
+      const adjuncts = reason ? [...outer.adjuncts, { role: "adjunct", node: reason }] : outer.adjuncts;
+      return readVerbal(left, { ...outer, adjuncts, complements: [...outer.complements, part] }, out);
+    }
   }
 }
 

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { sharingClauses } from "../../language/clause";
+import { type Clause, sharingClauses } from "../../language/clause";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -9,6 +9,11 @@ import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+
+/** "The shadow is *shortest* at noon": so it is then only. */
+function isMost({ complements }: Clause): boolean {
+  return complements.some(({ role, node }) => role === "predicate" && node.cat === "ap" && headTerminal(node).flags?.includes("superlative"));
+}
 
 const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
 const VAGUE_VERBS = new Set("go come be do have get make take begin start end stop continue happen change move appear arrive leave stay work".split(" "));
@@ -51,7 +56,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     // "The eggs hatch in spring": a verb that says enough.
     const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
-    if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since)) return [];
+    if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since && !isMost(clause)))
+      return [];
     // "gets too hot in summer and too cold *in winter*": each half has its own time.
     if (/\bin (?:summer|winter|spring|autumn|the (?:morning|afternoon|evening))\b.* and\b/.test(rest)) return [];
     // "from a hundred *in the 1970s* to ten *in the 1990s*": two times, asked as one.

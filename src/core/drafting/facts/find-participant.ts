@@ -188,6 +188,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
+  // "Charcoal *prevents* bad smells": the verb says enough.
+  const verb = clause.verb.lemma ?? "";
+  const fewest = GREY_VERBS.has(verb) ? ENOUGH_WORDS : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1 ? 1 : 2;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
   // "sent sheets *for signatures* to every part": what it is for belongs to the thing that is sent.
@@ -198,7 +201,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
-  if (isUnclear(rest) || words < (GREY_VERBS.has(clause.verb.lemma ?? "") ? ENOUGH_WORDS : 2) || !isWhole(rest) || object.end - object.start > 15) return [];
+  if (isUnclear(rest) || words < fewest || !isWhole(rest) || object.end - object.start > 15) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
   // "spend about a month in the ocean"

@@ -159,9 +159,8 @@ function isPartOfPlace(np: Node, { lexicon }: Analysis): boolean {
   const whole = np.role === "postmodifier" && np.kids[1]!.f.sub === "of" ? np.kids[1]!.kids[1] : undefined;
   const isSide = /^(?:side|end|middle|part|area)$/.test(headTerminal(np).lemma ?? "") && np.f.det === "def";
   const head = whole && headTerminal(whole);
-  return (
-    isSide && head?.cat === "n" && !whole!.f.time && PLACE_FILES.has(lexicon.nounFile(lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0] ?? ""))
-  );
+  const sense = head && lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0];
+  return isSide && sense !== undefined && !whole!.f.time && PLACE_FILES.has(lexicon.nounFile(sense));
 }
 
 /** "Most earthquakes occur *where two plates meet*": where? */

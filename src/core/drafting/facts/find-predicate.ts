@@ -9,7 +9,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** Nouns that a to-phrase or a that-clause fills: "a good method … is *to take the first letter*". */
 const FILLED = new Set(
-  "method way aim goal purpose job task duty plan idea trick rule solution answer problem danger risk advantage disadvantage benefit difference similarity reason cause result effect secret key belief theory finding lesson mistake role function hope dream wish challenge explanation drawback downside point strategy".split(
+  "method way aim goal purpose job task duty plan idea trick rule solution answer problem danger risk advantage disadvantage benefit difference similarity reason cause result effect secret key belief theory finding lesson mistake role function hope dream wish challenge explanation drawback downside point strategy objection argument worry fear complaint excuse criticism claim".split(
     " ",
   ),
 );

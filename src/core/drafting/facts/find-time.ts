@@ -36,12 +36,14 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.
     const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
+    // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
+    const isCounted = often && clause.subject.f.det === "def" && NUMBER.test(nodeText(clause.sentence, part));
     // "In what year did Sequoyah begin?": begin what?
     const isOpen =
       rest === "" &&
       phrasing.binder.human &&
       /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
-    if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull)) || (clause.shared && clause.adjuncts.length > 1)) return [];
+    if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
     const text = nodeText(clause.sentence, part);
     return [
@@ -56,13 +58,15 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
         accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
         ...(year ? {} : { answerNode: part }),
         depth: "recall",
-        worth: year ? 1.5 : /\b(?:two|three|four|five|six|ten|fifteen|\d+)\b/.test(text) ? 1.7 : 1.1,
+        worth: year ? 1.5 : NUMBER.test(text) ? 1.7 : 1.1,
         pattern: year ? "in-what-year" : "how-often",
         ...(year ? { statement: stateClause(phrasing, rest) } : {}),
       } satisfies Fact,
     ];
   });
 }
+
+const NUMBER = /\b(?:two|three|four|five|six|seven|eight|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|\d+)\b/;
 
 /** "in 1822", "in January 1866": the year alone is asked for. */
 function yearOf(node: Node, sentence: Sentence): string | undefined {

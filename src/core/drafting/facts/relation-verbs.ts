@@ -41,7 +41,7 @@ export const PAIRS: Record<string, readonly string[]> = {
   link: ["to"],
   replace: ["with"],
   adapt: ["to"],
-  measure: ["in"],
+  measure: ["in", "from"],
   begin: ["with"],
   work: ["like"],
   stand: ["on", "for"],
@@ -123,6 +123,14 @@ export const PAIRS: Record<string, readonly string[]> = {
   blame: ["for"],
   praise: ["for"],
   mistake: ["for"],
+  warn: ["of", "about"],
+  remind: ["of"],
+  inform: ["of", "about"],
+  accuse: ["of"],
+  cure: ["of"],
+  rob: ["of"],
+  convince: ["of"],
+  suspect: ["of"],
 };
 /** "base on", "name after": said of what is based or named. */
 export const PASSIVE_ONLY = new Set(
