@@ -76,6 +76,7 @@ const PATTERNS: Record<string, string> = {
   "next-step": "The source lists steps in order.",
   "next-event": "The story tells two deeds of one person one after the other.",
   "which-more": "The source compares two things of one sort.",
+  "how-much": "The source gives a price or a sum.",
   "what-announced": "The source announces something in one sentence and tells it in the next.",
   "what-right": "The source says what somebody has a right, the power or the task to do.",
   "what-unknown": "The source says what nobody knows or can tell.",

@@ -10,6 +10,23 @@ function shown(text: string): string[] {
 /** What was drafted wrongly from prose that the engine had not seen: the words of the source, and what must never come of them again. */
 const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
   "taken for another": {
+    "a penny for what it was paid to see": [
+      "# The tunnel\n\nThe tunnel had been planned for carts, but there was no money left for ramps, and so it became a street of stalls. They paid a penny each. In 1865 a railway company bought it.",
+      /penny/,
+    ],
+    "the cold for the sugar that it slows": ["# Leaves\n\nSun makes sugar, and cold slows its journey out of the leaf.", /[Cc]old slows? its|its journey/],
+    "a barrel for the rain that it collects": [
+      "# Water\n\nRain costs nothing. Put a barrel under the gutter to collect it, and cover the barrel so that no insects get in.",
+      /[Tt]o collect it/,
+    ],
+    "a council for the horn that it speaks of": [
+      "# The horn\n\nThe horn has sounded for ninety years. The council says that modern ships no longer need it.",
+      /no longer need it/,
+    ],
+    "miners for what they stand in": [
+      "# The shield\n\nThe shield had thirty-six cells. The miners dug out a few inches of clay in front of them.",
+      /in front of the (?:thirty-six )?cells/,
+    ],
     "water for its channel": [
       "# Channels\n\nFor this reason the channel had to slope downward all the way, but only very slightly. If it was too steep, the rushing water would damage the stone.",
       /damage the stone if it/,
@@ -202,6 +219,23 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
   },
   "of dense prose": {
+    "nights without their frost": ["# Leaves\n\nThe brightest reds appear after sunny days and cold nights without frost.", /appear without frost/],
+    "a month without what it is told by": [
+      "# Nest boxes\n\n1. Put the box up before the middle of February, when tits begin to look for a home.\n2. Clean it in autumn.\n3. Hang it high.\n4. Face it north.",
+      /before the middle of February\?/,
+    ],
+    "once without every": ["# A census\n\nMany countries hold a census once every ten years.", /census once\?/],
+    "what is done in a form that nobody says": [
+      "# The work of a leaf\n\nIn a leaf all of the work is done by a green substance. The work is done by chlorophyll.",
+      /dones/,
+    ],
+    "a lesson without what it misses": ["# Cooking\n\nA class that cooks misses one morning in eight weeks.", /misses in/],
+    "a colour for a name": [
+      "# Colours\n\nYellow and orange come from carotenoids, the same substances that colour carrots and egg yolks.",
+      /(?:do|that) Yellow/,
+    ],
+    "a box between two numbers": ["# Nest boxes\n\nHang the box between two and four metres above the ground.", /= The box between/],
+    "a letter written small": ["# Maps\n\nH stands for high pressure.", /does h stand/],
     "a habit for whoever was told of": [
       "# Reading\n\nThe principal explained that we needed the time. I like reading, and I do it every night.",
       /do the principal|the writer do\b/,

@@ -2,18 +2,15 @@ import { checkQuestion } from "../checking/check-question";
 import type { Analysis, Sentence } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
 import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
-import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
-import { IN_SENTENCES, LISTED } from "./drafters/draft-term-gaps";
-import { gradeCost } from "./grade-cost";
+import { IN_SENTENCES } from "./drafters/draft-term-gaps";
 import { isUnderstood } from "./is-understood";
 import type { Plan, PlanRow } from "./plan";
-import { leaningKey } from "./ranking/learn-leanings";
-import { steerCandidate } from "./steering/fits-focus";
+import { type Pool, poolFor, type Wanted, weighLosses } from "./row-pool";
 import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "11";
+export const ENGINE_VERSION = "12";
 
 export type Origin = { factId: string; pattern: string; score: number; matched?: string | undefined };
 export type Draft = { question: Question; origin: Origin };
@@ -45,6 +42,7 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   const used = startUsed(input.existing);
   const focus = readSteer(plan.steer);
   const pools = plan.rows.map((row) => poolFor(row, input, focus));
+  weighLosses(pools.map(({ inside }) => inside));
   const drafts: Draft[][] = plan.rows.map(() => []);
   // What is chosen for the first row stays at its place, so that it need not wait for the others.
   let shown = 0;
@@ -85,6 +83,7 @@ export function fillByTurns(
   const used = startUsed(input.existing);
   const focus = readSteer(input.plan.steer);
   const pools = new Map(input.plan.rows.map((row) => [row.kind, poolFor(row, input, focus).inside]));
+  weighLosses([...pools.values()]);
   const made = new Map<QuestionKind, number>();
   const questions: Question[] = [];
   let open = input.plan.rows;
@@ -114,43 +113,6 @@ function startUsed(existing: Existing | undefined): Used {
     falseCount: 0,
     trueCount: 0,
   };
-}
-
-type Wanted = Scored & { outcome?: string; matched?: string };
-type Pool = { inside: Wanted[]; all: number };
-
-/** What a row may take from, with what the focus and the grade make of it. */
-function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput, focus: Focus): Pool {
-  const own = row.kind === "gap-fill" && row.gapWords !== undefined && row.gapWords !== "facts";
-  const source = own ? gapCandidates(analysis, row, focus.words, seed) : rankedCandidates(analysis, seed);
-  const fitting = source.filter(({ candidate }) => fits(candidate, row));
-  const askedOtherwise = row.kind === "true-false" || row.kind === "multiple-choice" ? sentencesOf(plan.rows, source) : undefined;
-  const inside = fitting.flatMap(({ candidate, score }): Wanted[] => {
-    const steered = steerCandidate(candidate, focus, analysis);
-    if (!steered) return [];
-    const { match } = steered;
-    const isPoorer = candidate.key === "true" || candidate.pattern === REFERENCE;
-    const repeated =
-      isPoorer && askedOtherwise?.has(mainSentence(candidate).index) ? (candidate.pattern === "true-definition" ? TWICE_OTHERWISE : OTHERWISE) : 0;
-    const value = score - repeated + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
-    return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
-  });
-  return { inside, all: fitting.length };
-}
-
-/** A sentence told again as a true statement, or asked about for a pronoun in it, where what it says could be asked for instead. */
-const OTHERWISE = 0.8;
-/** A meaning told again: it is the best that a sentence can be asked for. */
-const TWICE_OTHERWISE = 1.6;
-const REFERENCE = "what-it-stands-for";
-const ASKING = new Set<QuestionKind>(["multiple-choice", "short-answer", "number", "gap-fill"]);
-
-/** The sentences that the other rows of a plan can ask about. */
-function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): ReadonlySet<number> {
-  const kinds = new Set(rows.map(({ kind }) => kind).filter((kind) => ASKING.has(kind)));
-  return new Set(
-    source.filter(({ candidate }) => kinds.has(candidate.kind) && candidate.pattern !== REFERENCE).map(({ candidate }) => mainSentence(candidate).index),
-  );
 }
 
 /**
@@ -214,13 +176,6 @@ function isFitToShow(question: Question, others: readonly Question[], grade: num
 /** A doubt that the teacher decides about, since the source itself may be hard. All others are for drafts that are not offered. */
 const SHOWN_ANYWAY = new Set(["question-within-grade", "points-fit-the-work"]);
 
-function fits(candidate: Candidate, row: PlanRow): boolean {
-  if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
-  // A list stands under several sentences: not where a teacher wants words to be written.
-  if (candidate.pattern === LISTED && (row.gapAnswer === "typed" || row.gapAnswer === "choose")) return false;
-  return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
-}
-
 type Used = {
   said: Said[];
   plain: Set<string>;
@@ -279,7 +234,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
     if (sameKeys >= MOST_OF_A_KEY) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
-    const value = wanted.score - (used.blocks.get(block) ?? 0) * 0.4 - balance - again - sameKeys * SAME_KEY;
+    const value = wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - balance - again - sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;

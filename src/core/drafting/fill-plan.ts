@@ -20,7 +20,7 @@ function countSentences(analysis: Analysis, seed: number): number {
 }
 
 /** How many places in its share one point of score is worth. */
-const SCORE_SHARE = 0.25;
+const SCORE_SHARE = 0.5;
 
 /**
  * A balanced plan of `wanted` questions that can really be drafted. Kinds share the facts of a text, so

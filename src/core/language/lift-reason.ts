@@ -2,21 +2,25 @@ import type { Part } from "./clause";
 import type { Node } from "./tree";
 
 /**
- * "have *to be bought, because nobody wears them*": parsed inside the infinitive, the reason is the
- * whole clause's. Gives the infinitive without it, and the reason by itself.
+ * "have *to be bought, because nobody wears them*", "wood *that has been treated, since it harms the chicks*":
+ * parsed inside the infinitive or the thing, the reason is the whole clause's. Gives the part without
+ * it, and the reason by itself.
  */
 export function liftReason(part: Part): { part: Part; reason?: Node } {
-  if (part.role !== "infinitive") return { part };
-  const reason = lastReason(part.node);
-  return reason ? { part: { ...part, node: cutAt(part.node, reason) }, reason } : { part };
+  const { role, node } = part;
+  const reason = role === "infinitive" ? lastReason(node, /^(?:c-)?sb$/) : role === "object" && node.cat === "np" ? lastReason(node, /^c-sb$/) : undefined;
+  return reason ? { part: { role, node: cutAt(node, reason) }, reason } : { part };
 }
 
-/** The clause with *because* that a verb phrase ends in, down its right side. */
-function lastReason(node: Node): Node | undefined {
+/** The clause with *because*, or *since* behind a comma, that a phrase ends in, down its right side. */
+function lastReason(node: Node, cats: RegExp): Node | undefined {
   const last = node.kids.at(-1);
-  if (!last || node.role === "coordination" || node.cat === "s" || node.cat === "np") return undefined;
-  if (/^(?:c-)?sb$/.test(last.cat)) return last.f.sub === "cause" && node.kids.length === 2 ? last : undefined;
-  return lastReason(last);
+  if (!last || node.role === "coordination" || node.cat === "s") return undefined;
+  if (/^(?:c-)?sb$/.test(last.cat)) {
+    const isReason = last.f.sub === "cause" || (last.cat === "c-sb" && last.f.sub === "since");
+    return cats.test(last.cat) && isReason && node.kids.length === 2 ? last : undefined;
+  }
+  return lastReason(last, cats);
 }
 
 function cutAt(node: Node, reason: Node): Node {

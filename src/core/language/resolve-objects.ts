@@ -6,6 +6,7 @@ import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
 import { isAnimalNoun } from "./resolve-pronouns";
+import { isExpletive, pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
@@ -27,6 +28,7 @@ export function resolveObjects(
     const before = sentences[index - 1];
     for (const pronoun of objectPronouns(sentence.tree, sentence)) {
       const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, { antecedents, persons, lexicon });
+      if (found && pronoun.lemma === "it" && found.sentence === before && tellsOfAnother(sentences[index - 2], found, sentence, antecedents)) continue;
       if (found) sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, found]]);
     }
   });
@@ -50,7 +52,7 @@ export function resolveInnerSubjects(sentences: readonly Sentence[], antecedents
 }
 
 /** Behind these the subject itself can be meant: "looked behind him", "carries it with her". */
-const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside in".split(" "));
+const LOCATIVE = new Set("with around behind near beside before after above below beneath under between among along over inside outside in infront".split(" "));
 
 type Known = { antecedents: ReadonlyMap<string, Antecedent>; persons: ReadonlyMap<string, Person>; lexicon: Lexicon };
 
@@ -106,7 +108,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const phrase = phraseAround(pronoun, sentence.tree!);
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.
   const isTool = phrase?.kids[0]?.lemma === "with" && sentence.clauses.some((clause) => clause.subject === own && clause.passive);
-  if (phrase && own && !isTool && LOCATIVE.has(phrase.kids[0]!.lemma ?? "")) {
+  if (phrase && own && !isTool && LOCATIVE.has(phrase.f.sub ?? phrase.kids[0]!.lemma ?? "")) {
     // "brought worms with them": behind a preposition it may well be the subject, and then it stays as it is;
     // what the phrase stands right behind ("the rock around it") it is not.
     const others = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== phrase.start);
@@ -117,7 +119,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const beside = objectBeside(pronoun, sentence);
   const here = candidatesIn(sentence, pronoun, own, known).filter(
     // "a date with some fun *in it*": never the fun itself.
-    ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.kids[0]!.lemma ?? "") && end === phrase.start),
+    ({ end }) =>
+      (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.f.sub ?? phrase.kids[0]!.lemma ?? "") && end === phrase.start),
   );
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
   if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {
@@ -146,6 +149,20 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
   // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.
   return told.some(({ end }) => isObjectAt(end, before) || before.clauses.some(({ subject }) => coreOf(subject).end === end)) ? soleOf(told) : undefined;
+}
+
+/** "*It* became a street of stalls. They paid a penny each. In 1865 a company bought *it*": what was told of as *it* goes on, and never the penny. */
+function tellsOfAnother(earlier: Sentence | undefined, found: Resolved, { block }: Sentence, antecedents: ReadonlyMap<string, Antecedent>): boolean {
+  if (!earlier || earlier.block !== block || isSubjectIn(found)) return false;
+  return earlier.clauses.some((clause) => {
+    if (clause.rank !== "main" || pronounOf(clause.subject) !== "it" || isExpletive("it", clause)) return false;
+    return antecedents.get(positionKey(earlier, clause.subject.start))?.text.toLowerCase() !== found.text.toLowerCase();
+  });
+}
+
+function isSubjectIn({ sentence, text }: Resolved): boolean {
+  const plain = (words: string) => words.toLowerCase().replace(/^(?:the|an?) /, "");
+  return sentence.clauses.some(({ subject }) => plain(nodeText(sentence, coreOf(subject))) === plain(text));
 }
 
 /** The object before an adjective with its clause or to-phrase. */

@@ -203,9 +203,13 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   const known = isClosed || /-\p{Ll}/u.test(token.text) || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
   // "*Bears* kill elk", where the text has written bears small before
   // "*Borrowing* is sensible": what one does, and nobody's name.
+  // "*Yellow* and orange come from carotenoids"
+  if (COLOURS.test(token.lower)) return 6;
   const isDeed = /\p{L}{3}ing$/u.test(token.lower) && analyseVerb(token.lower, (base) => (lexicon.findWord(base)?.verb ?? 0) > 0).length > 0;
   return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed || token.text.includes("-") ? 5.5 : 3.5) : 0.3;
 }
+
+const COLOURS = /^(?:red|yellow|orange|green|blue|purple|white|black|grey|gray|pink)$/;
 
 /** Times in WordNet's tagged corpus: the bird called turkey is rarer than the country, and fish are not rarer than Fish. */
 const RARE = 6;

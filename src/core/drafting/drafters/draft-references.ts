@@ -30,7 +30,11 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
       const isPerson = (text: string) => analysis.persons.has(text) || isPersonNoun(text.split(" ").at(-1)!, analysis.lexicon);
       // "it is called *lava*": what it is called, or is, it is.
       const told = clause.complements.filter(({ role }) => role === "predicate" || role === "object2").map(({ node }) => node);
-      const found = otherNouns(sentences, antecedent, pronoun, seed, told);
+      // "*A leaf* is *a small factory*": both are meant.
+      const sameAs = antecedent.sentence.clauses
+        .filter(({ subject, verb }) => verb.cat === "be" && coreOf(subject).start === coreOf(antecedent.node).start)
+        .flatMap(({ complements }) => complements.filter(({ role }) => role === "predicate").map(({ node }) => node));
+      const found = otherNouns(sentences, antecedent, pronoun, seed, [...told, ...sameAs]);
       const wrong = pronoun === "he" || pronoun === "she" ? found.filter(isPerson) : found.filter((text) => !isPerson(text) || pronoun === "they");
       if (wrong.length < 2) return [];
       return [

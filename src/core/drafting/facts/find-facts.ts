@@ -34,6 +34,7 @@ import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
 import { findOutcome, findPredicate } from "./find-predicate";
+import { findPrice } from "./find-price";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
@@ -107,6 +108,7 @@ const FINDERS: FactFinder[] = [
   findWay,
   findUnknown,
   findAnnounced,
+  findPrice,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

@@ -47,6 +47,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const since = part.kids[0]?.lemma === "since";
     // "*long* before you can see it": how long before belongs to the time.
     const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;
+    // "after sunny days and cold nights *without frost*": tells which nights.
+    if (part.cat === "pp" && clause.adjuncts.some((other) => other.node.start === node.end && /^with(?:out)?$/.test(other.node.f.sub ?? ""))) return [];
     const omit = [node, ...(more ? [more] : []), ...(close ? [close] : []), ...reasonsOf(clause)];
     const rest = phraseRest(phrasing, analysis, omit);
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);
@@ -105,6 +107,9 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   const when = reasonNode(part.node);
+  // "before the middle of February, *when tits begin to look for a home*": said in passing of that time.
+  if (part.node.cat.startsWith("c-") && when.f.sub === "when" && clause.adjuncts.some(({ node }) => node.end === part.node.start && node.cat === "pp"))
+    return [];
   const named = object && object.f.det !== "pron" ? binderOf(object, nodeText(clause.sentence, object), analysis) : undefined;
   if (findUnclear(when, clause.sentence, analysis, named, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);

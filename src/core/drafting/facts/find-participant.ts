@@ -9,6 +9,7 @@ import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
+import { ownsOfClauseAhead } from "../phrasing/owns-of-ahead";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { doesSoToMore, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
@@ -183,8 +184,10 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isCompared =
     clause.adjuncts.some(({ node }) => node.start === object.end && headTerminal(node).flags?.includes("comparative")) ||
     /\b(?:better|worse|more|less|faster) than\b/.test(nodeText(clause.sentence, object));
-  if (isCompared || isTorn || isGained || isTornFromSubject(object, clause)) return [];
+  if (ownsOfClauseAhead(object, phrasing) || isCompared || isTorn || isGained || isTornFromSubject(object, clause)) return [];
   const own = ownPhrase(object, clause, analysis);
+  // "Hang the box *between two and four metres* above the ground": where, and which box it is not.
+  if (own?.f.sub === "between" && walkTree(own).some(({ cat }) => cat === "num")) return [];
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
@@ -272,7 +275,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : [])]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
-  const finite = inflectVerb(clause.verb.lemma ?? "", past ? "past" : "third");
+  const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
   const human =
     analysis.persons.has(answer) ||

@@ -1,9 +1,11 @@
+import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
-import { askClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
-import { findUnclear } from "../phrasing/clear-reference";
+import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -58,7 +60,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "long *enough to go round the Earth*", "too small to see"
   if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
   if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose)) return [];
-  if (findUnclear(purpose, clause.sentence, analysis, phrasing.binder, purpose.cat === "vp")) return [];
+  if (!isClearPurpose(purpose, phrasing, analysis)) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.
   const only = clause.adjuncts.find(({ node }) => node.end === purpose.start && /^(?:only|mainly|mostly|partly|simply)$/.test(headTerminal(node).lemma ?? ""));
   const rest = phraseRest(phrasing, analysis, [part.node, ...(only ? [only.node] : []), ...reasonsOf(clause)]);
@@ -101,6 +103,19 @@ function isSpent(clause: Clause): boolean {
 export function withoutReason(purpose: Node): Node {
   const last = walkTree(purpose).find((node) => node.end === purpose.end && node.cat === "c-sb");
   return last ? { ...purpose, end: last.start } : purpose;
+}
+
+/** Says by itself what it is for, or takes up what the question names: "counted *the citizens* in order to tax them". */
+function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: Analysis): boolean {
+  const { sentence, complements } = clause;
+  // "to collect it, *and cover the barrel*": the next command.
+  if (clause.imperative && purpose.role === "coordination") return false;
+  const owned = purpose.cat === "vp";
+  if (!findUnclear(purpose, sentence, analysis, binder, owned)) return true;
+  const objects = complements.filter(({ role, node }) => role === "object" && node.end <= purpose.start && !TIME_NOUNS.has(headTerminal(node).lemma ?? ""));
+  // "Put a barrel under the gutter to collect *it*": never the barrel.
+  const named = owned && !/^(?:put|place|set|use)$/.test(clause.verb.lemma ?? "") ? objects.flatMap(({ node }) => bindersIn(node, sentence, analysis)) : [];
+  return named.length > 0 && !findUnclear(purpose, sentence, analysis, binder, owned, false, undefined, named);
 }
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */

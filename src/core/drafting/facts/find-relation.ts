@@ -7,7 +7,7 @@ import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
-import { findUnclear } from "../phrasing/clear-reference";
+import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -90,9 +90,17 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [to, what, ...more] = clause.complements;
   if (clause.verb.cat !== "v" || clause.shared || clause.negated || clause.passive || !to || !what || more.length > 0) return [];
   if (to.role !== "object" || what.role !== "object2" || !GIVING.has(clause.verb.lemma ?? "") || what.node.f.det === "pron") return [];
-  if (takesInfinitive(clause, what.node)) return [];
   const { sentence } = clause;
-  const span = clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
+  // "gives birds a safe place *to raise their young*": belongs to what is given.
+  const deed = takesInfinitive(clause, what.node)
+    ? [...clause.adjuncts, ...clause.complements].find(({ node }) => node.start === what.node.end && node.cat === "vp")?.node
+    : undefined;
+  if (
+    takesInfinitive(clause, what.node) &&
+    (!deed || findUnclear(deed, sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, sentence, analysis)))
+  )
+    return [];
+  const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
   const rest = phraseRest(phrasing, analysis, [what.node, ...(span ? [span] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder)) return [];
   const answer = wordsText(sentence, what.node.start, (span ?? what.node).end);
@@ -223,5 +231,6 @@ function isPlace(head: Node, { lexicon, persons }: Analysis): boolean {
 }
 
 function isPhrase(node: Node, wanted: readonly string[]): boolean {
-  return node.cat === "pp" && !node.f.time && node.kids[0]?.cat === "prep" && wanted.includes(node.kids[0].lemma ?? "") && node.kids[1]?.cat === "np";
+  const isThing = node.kids[1]?.cat === "np" || (node.f.form === "ing" && node.kids[0]?.lemma === "for");
+  return node.cat === "pp" && !node.f.time && node.kids[0]?.cat === "prep" && wanted.includes(node.kids[0].lemma ?? "") && isThing;
 }

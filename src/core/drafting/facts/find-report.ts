@@ -44,8 +44,13 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject))
     return [];
+  // "The council says that ships no longer need *it*": what the text is about, and never the council.
+  const takesIt = walkTree(part.node).some(
+    ({ role, kids: [verb, object] }) => role === "object" && verb?.cat !== "np" && object?.f.det === "pron" && headTerminal(object).lemma === "it",
+  );
+  if (takesIt && clause.sentence.indexInBlock > 0 && !phrasing.binder.human) return [];
   // "declared that the teaching was false *and warned Galileo*": said, or done?
-  if (part.node.cat === "cs" && walkTree(part.node).some(({ cat, role, f }) => cat === "vp" && role === "coordination" && f.form === "fin")) return [];
+  if (part.node.cat === "cs" && walkTree(part.node).some((node) => mayBeDone(node, clause))) return [];
   // "that children need *at least nine*": nine of what?
   if (walkTree(part.node).some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
@@ -105,6 +110,13 @@ function isThought({ cat, role, kids }: Node): boolean {
   return cat === "vp" && role === "clause" && /^(?:think|believe)$/.test(headTerminal(kids[0]!).lemma ?? "");
 }
 
+/** Two verbs joined, where the second agrees with whoever says it: "biologists believe that red works and *protects*" does not. */
+function mayBeDone({ cat, role, f }: Node, { subject }: Clause): boolean {
+  if (cat !== "vp" || role !== "coordination" || f.form !== "fin") return false;
+  const isOther = (f.agr === "sg" && subject.f.num === "pl") || (f.agr === "pl" && subject.f.num === "sg");
+  return !isOther;
+}
+
 /** "asked *why the kitchen smelled like a bakery*" */
 function isAsked(node: Node, clause: Clause): boolean {
   return (
@@ -113,8 +125,12 @@ function isAsked(node: Node, clause: Clause): boolean {
 }
 
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */
-function isNobody({ subject }: Phrasing, analysis: Analysis): boolean {
+function isNobody({ subject, binder }: Phrasing, analysis: Analysis): boolean {
   if (!NOBODY.test(subject)) return false;
+  // "*Some biologists* believe that red protects the leaf": those who hold it, where one sentence alone speaks of such.
+  const [, sort] = /^some (\p{Ll}+s)$/iu.exec(subject) ?? [];
+  if (sort && sort !== "others" && binder.human && analysis.sort !== "story")
+    return analysis.sentences.filter(({ text }) => new RegExp(`\\b(?:some|other|many|most) ${literally(sort)}\\b`, "i").test(text)).length > 1;
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
   const opening = new RegExp(`(?:^|, )${literally(subject)} (?:argue|say|think|believe|claim|worry|fear)`, "i");
   return analysis.sentences.filter((sentence) => opening.test(sentence.text)).length !== 1;

@@ -1,5 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -33,7 +33,11 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
       part.f.sub === "time" &&
       /^(?:every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
-    const rest = phraseRest(phrasing, analysis, [node, ...reasonsOf(clause)]);
+    // "*once* every ten years"
+    const once = often
+      ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node
+      : undefined;
+    const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...reasonsOf(clause)]);
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.
     const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
     // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
@@ -45,7 +49,7 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
       /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
     if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
     const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
-    const text = nodeText(clause.sentence, part);
+    const text = once ? wordsText(clause.sentence, once.start, part.end) : nodeText(clause.sentence, part);
     return [
       {
         type: year ? "time" : "frequency",

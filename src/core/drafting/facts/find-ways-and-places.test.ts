@@ -79,3 +79,57 @@ describe("what one sentence announces and the next tells", () => {
     "several at once": ["Wind power has several advantages. It is clean.", /advantage/],
   });
 });
+
+describe("what a longer sentence is cut for", () => {
+  finds({
+    "a reason behind what has to be done": [
+      "Bridges have to be looked after because salt eats the steel.",
+      "Why do bridges have to be looked after?",
+      "because salt eats the steel",
+    ],
+    "a reason behind a thing with a clause of its own": [
+      "Do not use wood that has been treated, since the fumes harm the chicks.",
+      "Why should you not use wood that has been treated?",
+      "since the fumes harm the chicks",
+    ],
+    "a purpose that takes up what the question names": [
+      "The Romans counted the citizens in order to tax them.",
+      "Why did the Romans count the citizens?",
+      "in order to tax them",
+    ],
+    "what a command went before": [
+      "Hang the box above the ground. If it faces south, the chicks may overheat.",
+      "What may happen if the box faces south?",
+      "the chicks may overheat",
+    ],
+  });
+  neverAsks({
+    "two things that a command names": ["Put the oil and the salt in a pan. If it smokes, the pan is too hot.", /if the (?:oil|salt|pan) smokes/],
+    "a horn of which a council speaks": ["The horn is old. The council says that ships no longer need it.", /^What does the council say/],
+  });
+});
+
+describe("prices, places to raise young, and what some of a trade believe", () => {
+  finds({
+    "a price": ["The company charges 3.80 for each meal.", "How much does the company charge for each meal?", "3.80"],
+    "given for a deed": [
+      "A nest box gives small birds a dry, safe place to raise their young.",
+      "What does a nest box give small birds?",
+      "a dry, safe place to raise their young",
+    ],
+    "some biologists": [
+      "Some biologists believe that red works as a screen and protects the leaf.",
+      "What do some biologists believe?",
+      "that red works as a screen and protects the leaf",
+    ],
+    "by what one goes": ["Young puffins steer by the light of the moon.", "How do young puffins steer?", "by the light of the moon"],
+    "how often, by a number": ["The horn sounds every thirty seconds.", "How often does the horn sound?", "every thirty seconds"],
+  });
+  neverAsks({
+    "some who are not alone": [
+      "Some biologists believe that red protects the leaf. Other biologists believe that it warns insects.",
+      /^What do some biologists believe/,
+    ],
+    "coins that are counted": ["A meal costs two pounds.", /^How much does a meal cost/],
+  });
+});

@@ -123,6 +123,7 @@ export const PAIRS: Record<string, readonly string[]> = {
   blame: ["for"],
   praise: ["for"],
   mistake: ["for"],
+  need: ["for"],
   warn: ["of", "about"],
   remind: ["of"],
   inform: ["of", "about"],

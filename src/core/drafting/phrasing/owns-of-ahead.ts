@@ -3,6 +3,20 @@ import { nodeText } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 
+/** "Sun makes *sugar*, and cold slows *its* journey": of the sugar, and never the cold's. */
+export function ownsOfClauseAhead(node: Node, { clause, binder }: Phrasing): boolean {
+  const owner = node.role === "possessor" ? node.kids[0] : undefined;
+  if (clause.linkedBy !== "and" || node.cat !== "np" || owner?.cat !== "poss" || !/^(?:its|their)$/.test(owner.lemma ?? "")) return false;
+  if (clause.sentence.resolved?.has(owner.start) || binder.human) return false;
+  const before = clause.sentence.clauses.filter(({ rank, subject, verb }) => rank === "main" && subject !== clause.subject && verb.end <= clause.start);
+  return before.some(({ complements }) =>
+    complements.some(
+      ({ role, node: object }) =>
+        role === "object" && /^(?:bare|def|indef)$/.test(object.f.det ?? "") && (owner.lemma === "its" ? object.f.num === "sg" : object.f.num === "pl"),
+    ),
+  );
+}
+
 /** Whether *its* or *their* behind a second verb may be of something that the verb before it named. */
 export function ownsOfAhead(node: Node, { clause, binder }: Phrasing): boolean {
   const sharing = sharingClauses(clause);

@@ -5,7 +5,7 @@ import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
-import { ownsOfAhead } from "./owns-of-ahead";
+import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -69,7 +69,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "for up to forty minutes, *longer than a dolphin*"
     if (/^c-a(?:dv)?p/.test(node.cat) && headTerminal(node.kids[1] ?? node).flags?.includes("comparative") && node.start > clause.verb.start) continue;
     // "*One day*, usually during a flood, the river breaks through": on any.
-    if (/^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
+    if (role === "adjunct" && /^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
     if (isSameTime(node, parts, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
@@ -148,7 +148,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     )
       return "pronoun";
     // "cools in the sewer and sticks to *its walls*": whose, the oil's or the sewer's?
-    if (ownsOfAhead(node, phrasing)) return "pronoun";
+    if (ownsOfAhead(node, phrasing) || (role === "object" && ownsOfClauseAhead(node, phrasing))) return "pronoun";
     // "made the walls stronger" compares with what was before.
     if (!unclear && takesUpAnother(node, phrasing)) return "pronoun";
     const changes = unclear === "comparison-left-open" && (phrasing.compares || (role === "predicate" && CHANGING.has(clause.verb.lemma ?? "")));

@@ -102,6 +102,8 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       s.f.gap || part.f.sub === "approx" ? undefined : { f: s.f, cost: cat === "pp" && part.f.sub === "of" && s.role === "subject" ? 0.8 : 0 },
     );
   }
+  // "because, *like the Day of Judgement*, it allowed no appeal"
+  rule("s", "c-pp-c s", 1, "adjunct", 0.8, (_, s) => (s.f.gap || s.role !== "subject" ? undefined : s.f));
   rule("vp-c", "vp comma", 0, "mark", 0);
   rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) =>
     !s.f.gap && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "to" && !vp.f.gap)) ? s.f : undefined,

@@ -1,0 +1,46 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+const PAYING = new Set("cost charge pay earn".split(" "));
+/** "was sold *for* 320 marks" */
+const TRADING = new Set("sell buy".split(" "));
+
+/** "The company charges *3.80* for each meal", "A meal costs *2.10*": how much? Counted coins are asked for by their number. */
+export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const verb = clause.verb.lemma ?? "";
+  if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || clause.verb.cat !== "v") return [];
+  const paid = PAYING.has(verb) && !clause.passive ? clause.complements.find(({ role }) => role === "object")?.node : undefined;
+  const phrase = TRADING.has(verb)
+    ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.f.sub === "for" && node.start >= clause.verb.end)?.node
+    : undefined;
+  const price = paid ?? phrase?.kids[1];
+  if (!price || !isBareSum(price, nodeText(sentence, price)) || findUnclear(clause.subject, sentence, analysis)) return [];
+  const rest = phraseRest(phrasing, analysis, [paid ?? phrase!, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
+  const answer = nodeText(sentence, price);
+  return [
+    factOf(phrasing, price.start, {
+      type: "frequency",
+      stem: askClause(phrasing, phrase ? "For how much" : "How much", rest),
+      answer,
+      accepted: [],
+      depth: "recall",
+      worth: 1.8,
+      pattern: "how-much",
+    }),
+  ];
+}
+
+/** A number without a noun that is counted: "3.80", "$5", "£12,000". */
+function isBareSum(np: Node, text: string): boolean {
+  const number = walkTree(np).find(({ cat }) => cat === "num");
+  return number !== undefined && headTerminal(np) === number && /\d/.test(text) && text.split(" ").length <= 3;
+}

@@ -1,0 +1,68 @@
+import type { QuestionKind } from "../questions/question";
+import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
+import { gapCandidates, rankedCandidates, type Scored } from "./candidates";
+import type { DraftInput } from "./draft-questions";
+import { LISTED } from "./drafters/draft-term-gaps";
+import { gradeCost } from "./grade-cost";
+import type { PlanRow } from "./plan";
+import { leaningKey } from "./ranking/learn-leanings";
+import { steerCandidate } from "./steering/fits-focus";
+import type { Focus } from "./steering/read-steer";
+
+/** A candidate as a row wants it. */
+export type Wanted = Scored & { outcome?: string; matched?: string /** What is lost of its sentence when it is taken. */; loss?: number };
+export type Pool = { inside: Wanted[]; all: number };
+
+/** What a row may take from, with what the focus and the grade make of it. */
+export function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: DraftInput, focus: Focus): Pool {
+  const own = row.kind === "gap-fill" && row.gapWords !== undefined && row.gapWords !== "facts";
+  const source = own ? gapCandidates(analysis, row, focus.words, seed) : rankedCandidates(analysis, seed);
+  const fitting = source.filter(({ candidate }) => fits(candidate, row));
+  const askedOtherwise = row.kind === "true-false" || row.kind === "multiple-choice" ? sentencesOf(plan.rows, source) : undefined;
+  const inside = fitting.flatMap(({ candidate, score }): Wanted[] => {
+    const steered = steerCandidate(candidate, focus, analysis);
+    if (!steered) return [];
+    const { match } = steered;
+    const isPoorer = candidate.key === "true" || candidate.pattern === REFERENCE;
+    const repeated =
+      isPoorer && askedOtherwise?.has(mainSentence(candidate).index) ? (candidate.pattern === "true-definition" ? TWICE_OTHERWISE : OTHERWISE) : 0;
+    const value = score - repeated + steered.gain - gradeCost(candidate, plan.grade, analysis) + (shifts[leaningKey(candidate)] ?? 0);
+    return [{ candidate, score: value, ...(match ? { outcome: match.outcome, matched: match.reason } : {}) }];
+  });
+  return { inside, all: fitting.length };
+}
+
+/** How much a question counts less, as a share, for the better one that its sentence would bear: "How many attempts failed?" where it says why. */
+const LOSS = 0.9;
+
+export function weighLosses(pools: readonly Wanted[][]): void {
+  const best = new Map<number, number>();
+  const single = pools.flat().filter(({ candidate }) => !OVER_SENTENCES.has(candidate.kind));
+  for (const { candidate, score } of single) {
+    const { index } = mainSentence(candidate);
+    best.set(index, Math.max(score, best.get(index) ?? Number.NEGATIVE_INFINITY));
+  }
+  for (const wanted of single) wanted.loss = LOSS * (best.get(mainSentence(wanted.candidate).index)! - wanted.score);
+}
+
+/** A sentence told again as a true statement, or asked about for a pronoun in it, where what it says could be asked for instead. */
+const OTHERWISE = 0.8;
+/** A meaning told again: it is the best that a sentence can be asked for. */
+const TWICE_OTHERWISE = 1.6;
+const REFERENCE = "what-it-stands-for";
+const ASKING = new Set<QuestionKind>(["multiple-choice", "short-answer", "number", "gap-fill"]);
+
+/** The sentences that the other rows of a plan can ask about. */
+function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): ReadonlySet<number> {
+  const kinds = new Set(rows.map(({ kind }) => kind).filter((kind) => ASKING.has(kind)));
+  return new Set(
+    source.filter(({ candidate }) => kinds.has(candidate.kind) && candidate.pattern !== REFERENCE).map(({ candidate }) => mainSentence(candidate).index),
+  );
+}
+
+function fits(candidate: Candidate, row: PlanRow): boolean {
+  if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
+  // A list stands under several sentences: not where a teacher wants words to be written.
+  if (candidate.pattern === LISTED && (row.gapAnswer === "typed" || row.gapAnswer === "choose")) return false;
+  return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
+}
