@@ -219,6 +219,25 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
   },
   "of dense prose": {
+    "children whom a time took for its number": [
+      "# The crossing\n\nIn the last three years four children have been hit on the crossing outside the museum.",
+      /When have|years four/,
+    ],
+    "a town far, as long as a mile": ["# The well\n\nBerg had read of a well in Selm, a town far to the south.", /Selm to the (?:south|north)/],
+    "one of two that were measured": [
+      "# The Earth\n\nThe sun, he saw, was high: he measured the Earth without leaving Selm. So Berg measured the angle of the shadow.",
+      /^What did Berg measure\?/m,
+    ],
+    "a denial that takes the or of another clause": [
+      "# The mayor\n\nWhen a river floods or a factory burns, there is no time to call a meeting of the council.",
+      /There is time/,
+    ],
+    "what comes of it for what it is for": ["# Bread\n\nThe starch turns stiff, so that the loaf keeps its shape when it cools.", /^Why does the starch/m],
+    "a name with themselves": ["# Bread\n\nThe gold diggers came to be called sourdoughs themselves.", /sourdoughs themselves$/m],
+    "a land told of in passing, without its comma": [
+      "# Codes\n\nIn 1939 Polish mathematicians passed their knowledge on to the British at Selm Park, a country house north of London.",
+      /British a country|Park a country/,
+    ],
     "nights without their frost": ["# Leaves\n\nThe brightest reds appear after sunny days and cold nights without frost.", /appear without frost/],
     "a month without what it is told by": [
       "# Nest boxes\n\n1. Put the box up before the middle of February, when tits begin to look for a home.\n2. Clean it in autumn.\n3. Hang it high.\n4. Face it north.",

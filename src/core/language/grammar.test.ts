@@ -10,6 +10,12 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 describe("is accepted as a whole", () => {
   it.each([
     "Keepers wound the clockwork every four hours.",
+    "The police have put up a sign.",
+    "Rye contains hardly any gluten.",
+    "Not everybody likes to be counted.",
+    "One of them, Emily Davison, hid in a cupboard.",
+    "Berg ran the library of Selm, the largest in the ancient world.",
+    "The rule is called the bell rule because, like a bell, it calls everybody.",
     "He repaired the sailors' instruments.",
     "Her father ground lenses for telescopes and ships' lamps.",
     "Molten rock, or magma, rises through the crust.",

@@ -55,19 +55,25 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
   if (antecedent || earlier) return antecedent;
-  const commanded = pronoun === "it" && clause.rank === "adverbial" ? objectOfCommand(before, clause, known) : undefined;
+  const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
   if (commanded) return commanded;
   const near = paragraphPerson(pronoun, persons, sentence, sentences) ?? (known.sort === "story" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
 }
 
-/** "Hang *the box* above the ground. If *it* faces south, …": what a command tells the reader to do something to goes on. */
-function objectOfCommand(before: Sentence | undefined, { sentence, start, adjuncts }: Clause, { persons, lexicon }: Known): Antecedent | undefined {
+/**
+ * "Hang *the box* above the ground. If *it* faces south, …": what a command tells the reader to do something
+ * to goes on in a condition, and where nothing else was named in any clause: "Stir in *the gum*. *It* thickens …".
+ */
+function objectOfCommand(before: Sentence | undefined, { sentence, start, adjuncts, rank }: Clause, { persons, lexicon }: Known): Antecedent | undefined {
   const [first, ...more] = before?.clauses.filter(({ rank }) => rank === "main") ?? [];
   if (!before || before.block !== sentence.block || !first?.imperative || more.length > 0 || start > 2 || adjuncts.some(({ node }) => node.end <= start))
     return undefined;
   const node = first.complements.find(({ role }) => role === "object")?.node;
-  const isOne = node && first.complements.length === 1 && coreOf(node) === node && node.f.det === "def" && node.f.num === "sg";
+  const objects = first.complements.filter(({ role }) => role !== "particle");
+  const isOne = node && objects.length === 1 && coreOf(node) === node && node.f.det === "def" && node.f.num === "sg";
+  const others = before.tree ? nounPhrases(before.tree).filter((np) => np.role !== "noun" && mayBe("it", np, before, persons, lexicon)) : [];
+  if (rank !== "adverbial" && others.some((np) => np !== node && headTerminal(np) !== (node && headTerminal(node)))) return undefined;
   const found = isOne ? { text: nodeText(before, node), node, sentence: before } : undefined;
   return found && agrees("it", found, persons, lexicon) ? found : undefined;
 }

@@ -83,13 +83,24 @@ function fromPerson(fact: Fact, stock: SourceStock): Candidate[] {
   );
 }
 
+/** "called sourdoughs *themselves*" */
+const REFLEXIVE = /\b(?:itself|himself|herself|themselves)$/;
+
 /** "Carbon dioxide enters a leaf through small openings called ____.": the name stands where the sentence gives it. */
 function fromNamedThing(statement: Statement): Candidate[] {
   const { clause } = statement.phrasing;
   const named = /\b(?:called|known as) (?:the |an? )?([a-z]+(?: [a-z]+)?)$/.exec(statement.text);
   const term = named?.[1];
   // "called the plan wild": here *called* is the verb, and no name follows.
-  if (!term || clause.rank !== "main" || clause.passive || clause.verb.lemma === "call" || statement.text.split(" ").length < 7 || term.split(" ").length > 2)
+  if (
+    !term ||
+    REFLEXIVE.test(term) ||
+    clause.rank !== "main" ||
+    clause.passive ||
+    clause.verb.lemma === "call" ||
+    statement.text.split(" ").length < 7 ||
+    term.split(" ").length > 2
+  )
     return [];
   if (new RegExp(`\\b${term}\\b.*\\b${term}\\b`, "i").test(statement.text)) return [];
   const sentence = statement.sentence;

@@ -6,6 +6,7 @@ import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
@@ -205,6 +206,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   if (isUnclear(rest) || words < fewest || !isWhole(rest) || object.end - object.start > 15) return [];
+  // "He measured the Earth" in a sentence that was not understood: either would be right.
+  if (rest === "" && isDoneElsewhere(clause, analysis)) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
   // "spend about a month in the ocean"
@@ -234,6 +237,13 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-object",
     },
   ];
+}
+
+/** Whether a sentence that was not understood has the verb as well, in the same form. */
+function isDoneElsewhere({ verb, sentence, subject }: Clause, { sentences }: Analysis): boolean {
+  const doer = sentence.words[headTerminal(subject).start]!.lower;
+  const said = new RegExp(`\\b(?:he|she|it|they|${literally(doer)}) ${literally(sentence.words[verb.start]!.lower)}\\b`, "i");
+  return sentences.some((other) => !other.tree && other.block.kind !== "heading" && said.test(other.text));
 }
 
 /** "wears *its* bones": its owner is the subject, which the question names. */

@@ -59,7 +59,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
   // "long *enough to go round the Earth*", "too small to see"
   if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
-  if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose)) return [];
+  if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose) || (!phrasing.binder.human && isResult(part.node, clause))) return [];
   if (!isClearPurpose(purpose, phrasing, analysis)) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.
   const only = clause.adjuncts.find(({ node }) => node.end === purpose.start && /^(?:only|mainly|mostly|partly|simply)$/.test(headTerminal(node).lemma ?? ""));
@@ -103,6 +103,15 @@ function isSpent(clause: Clause): boolean {
 export function withoutReason(purpose: Node): Node {
   const last = walkTree(purpose).find((node) => node.end === purpose.end && node.cat === "c-sb");
   return last ? { ...purpose, end: last.start } : purpose;
+}
+
+/** "the starch turns stiff, *so that the loaf keeps its shape*": what comes of it, and nobody's purpose. */
+function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause): boolean {
+  const result = reasonNode(part);
+  const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain)$/.test(verb.flags?.[0] ?? "");
+  if (!goesOn || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
+  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
+  return inner !== undefined && !inner.negated && !inner.auxiliaries.some(({ cat }) => cat === "modal");
 }
 
 /** Says by itself what it is for, or takes up what the question names: "counted *the citizens* in order to tax them". */

@@ -56,6 +56,8 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
 /** "An earthworm has no eyes" → "An earthworm has eyes". */
 function byNothing({ phrasing, text }: Statement): Falsehood[] {
   const none = phrasing.clause.complements.filter(({ node }) => node.cat === "np" && /^no\b/.test(nodeText(phrasing.clause.sentence, node)));
+  // "When a river floods or a factory burns, there is *no* time": the or belongs to another clause.
+  if (phrasing.clause.adjuncts.some(({ node }) => node.cat.includes("sb"))) return [];
   if (none.length !== 1 || (text.match(/\bno\b/g) ?? []).length !== 1 || /\b(?:no longer|no more|no one|can|may|some|about|only|almost|nearly)\b/.test(text))
     return [];
   const plural = headTerminal(none[0]!.node).flags?.[0] !== "sg";

@@ -20,5 +20,7 @@ export const SAME_PLURAL = new Set(
 
 /** Always many. */
 export const ONLY_PLURAL = new Set(
-  "clothes scissors trousers jeans shorts glasses binoculars tweezers pliers outskirts surroundings belongings goods savings remains stairs thanks".split(" "),
+  "clothes scissors trousers jeans shorts glasses binoculars tweezers pliers outskirts surroundings belongings goods savings remains stairs thanks police cattle".split(
+    " ",
+  ),
 );

@@ -7,6 +7,11 @@ import type { RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
 
+/** "a little later", "a mile away", "an hour long" */
+function isLength(noun: string): boolean {
+  return MEASURES.has(noun) || TIME_NOUNS.has(noun) || /^(?:little|bit|lot|way|dozen|hundred|thousand)$/.test(noun);
+}
+
 /** Relative and wh-clauses, adjectives, adverbs, prepositions. */
 export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "rel vp", 1, "mark", 0, (l, r) =>
@@ -66,7 +71,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     return { f: { sub: "time" }, cost: n.f.det === "bare" ? 1.5 : 0.4 };
   });
   rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
-    ["num", "quant", "indef"].includes(l.f.det ?? "") && (["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") || r.lemma === "afterwards")
+    ["num", "quant", "indef"].includes(l.f.det ?? "") &&
+    // "a town far to the south": no town long
+    (l.f.det !== "indef" || r.f.sub === "dem" || isLength(headTerminal(l).lemma ?? "")) &&
+    (["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") || r.lemma === "afterwards")
       ? { sub: r.f.sub === "dem" || r.lemma === "afterwards" ? "dem" : "measure" }
       : undefined,
   );

@@ -98,6 +98,9 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
       ? undefined
       : l.f;
   rule("np", "np c-np-c", 0, "apposition", 1.6, explains);
+  // "*One of them*, Emily Davison, hid in a cupboard": the name says which.
+  const isOneOf = (l: Node) => l.role === "determiner" && l.kids[0]?.flags?.includes("oneof");
+  rule("np", "np c-np-c", 0, "apposition", 0.8, (l, r) => (isOneOf(l) && r.f.det === "proper" && !isPlaceName(r) ? { num: "sg", det: "indef" } : undefined));
   // "These crystals, a rare mineral called …, have": many of one sort.
   rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
   rule("np", "np c-np", 0, "apposition", 2.4, explains);
@@ -182,6 +185,12 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("firstn", "firstn pp", 0, "postmodifier", 0.3, (l, r) => (/^(?:in|of|from)$/.test(r.f.sub ?? "") ? l.f : undefined));
   rule("np", "firstn vp", 0, "reduced", 0.2, (l, r) => (r.f.form === "to" && !r.f.gap ? l.f : undefined));
   // "the largest of the islands"
+  // "the library of Selm, *the largest in the ancient world*"
+  rule("bestof", "best pp", 0, "postmodifier", 0.2, (l, r) => (/^(?:in|of|on|among)$/.test(r.f.sub ?? "") ? l.f : undefined));
+  rule("c-best", "comma bestof", 1, "mark", 0);
+  rule("c-best-c", "c-best comma", 0, "mark", 0);
+  for (const cat of ["c-best", "c-best-c"])
+    rule("np", `np ${cat}`, 0, "apposition", 1, (l) => (l.f.det === "pron" || l.f.num === "pl" || l.f.time ? undefined : l.f));
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
 

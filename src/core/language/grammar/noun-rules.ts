@@ -47,7 +47,7 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("np", "pnb num", 0, "date", 0, (l) => (MONTHS.has(capitalised(firstWord(l))) ? { num: "sg", det: "proper", time: true } : undefined));
   // "in about the year 552"
   rule("np", "np num", 0, "date", -0.5, (l) =>
-    headTerminal(l).lemma === "year" && l.f.det === "def" && l.role === "determiner" ? { num: "sg", det: "proper", time: true } : undefined,
+    headTerminal(l).lemma === "year" && l.f.num !== "pl" && l.f.det === "def" && l.role === "determiner" ? { num: "sg", det: "proper", time: true } : undefined,
   );
   rule("np", "np c-np", 0, "date", 0, (l, r) => (l.role === "date" && r.f.time && r.f.det === "num" ? l.f : undefined));
   rule("np", "np qn", 0, "date", 0, (l, r) => (l.role === "date" && r.f.sub === "year" ? l.f : undefined));
