@@ -94,7 +94,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
     ...[...draftMultipleChoice(stock, seed), ...draftHeadings(stock, seed), ...draftReferences(stock, seed), ...draftSelectAll(stock, seed)],
     ...[
       ...draftTrueFalse(stock, seed),
-      ...draftGapFills(stock),
+      ...draftGapFills(stock, seed),
       ...draftTermGaps(stock),
       ...draftShortAnswers(stock),
       ...draftNumbers(stock),

@@ -136,6 +136,16 @@ describe("gap fill", () => {
       expect(question.stem.toLowerCase()).not.toContain(` ${String(question.key).toLowerCase()} `);
     }
   });
+  it("has words to choose from in every line where a row wants them", () => {
+    const rows = [{ kind: "gap-fill" as const, count: 4, depth: "any" as const, points: 1, gapAnswer: "choose" as const }];
+    const drafts = [...draftQuestions({ analysis: analyse(LENS, "markdown"), plan: { grade: 5, rows }, seed: 1, newId: String })];
+    expect(drafts.length).toBeGreaterThan(0);
+    for (const { question } of drafts) {
+      const { choices = [], key } = question as { choices?: string[]; key: string };
+      expect(choices.length).toBeGreaterThanOrEqual(3);
+      expect(choices).toContain(key);
+    }
+  });
   it("shows a(n), so that the article gives no letter away", () => {
     expect(found.map((question) => question.stem)).toContain("A block of glass that bends the light in a new direction is called a(n) ____.");
   });

@@ -60,9 +60,19 @@ function sentencesOf(rows: readonly PlanRow[], source: readonly Scored[]): Reado
   );
 }
 
+/** Wrong words beside the right one. */
+const FEWEST_WORDS = 2;
+
 function fits(candidate: Candidate, row: PlanRow): boolean {
   if (candidate.kind !== row.kind || (row.depth !== "any" && candidate.depth !== row.depth)) return false;
   // A list stands under several sentences: not where a teacher wants words to be written.
   if (candidate.pattern === LISTED && (row.gapAnswer === "typed" || row.gapAnswer === "choose")) return false;
+  // Where words to choose from are wanted, a gap without any is none of the row's.
+  const isChosen =
+    candidate.kind === "gap-fill" &&
+    (row.gapWords ?? "facts") === "facts" &&
+    (row.gapAnswer === "bank" || row.gapAnswer === "choose") &&
+    candidate.parts === undefined;
+  if (isChosen && candidate.distractors.length < FEWEST_WORDS) return false;
   return candidate.kind !== "multiple-choice" || candidate.distractors.length >= Math.min(3, (row.optionCount ?? 4) - 1);
 }

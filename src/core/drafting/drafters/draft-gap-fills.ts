@@ -5,18 +5,33 @@ import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
 import { bareTerm, closedDefiniens } from "../facts/find-definition";
-import { numberForms } from "../phrasing/number-forms";
+import { numberForms, numberValue } from "../phrasing/number-forms";
 import { restateAsPassive } from "../phrasing/restate";
 import type { SourceStock, Statement } from "../source-stock";
+import { draftMultipleChoice } from "./draft-multiple-choice";
 
 /** One word or short phrase taken out where the source leaves only one answer: a term by its meaning, a number, a year, a name. */
-export function draftGapFills(stock: SourceStock): Candidate[] {
+export function draftGapFills(stock: SourceStock, seed: number): Candidate[] {
   const fromFacts = stock.facts.flatMap((fact) => {
     if (fact.type === "naming" && fact.term && fact.definiens) return fromNaming(fact);
     if (fact.type === "quantity" || fact.type === "time") return fromNumber(fact, stock);
     return fact.type === "person" ? fromPerson(fact, stock) : [];
   });
-  return [...fromFacts, ...stock.statements.flatMap((statement) => [...fromKeyNoun(statement, stock), ...fromNamedThing(statement)])];
+  const all = [...fromFacts, ...stock.statements.flatMap((statement) => [...fromKeyNoun(statement, stock), ...fromNamedThing(statement)])];
+  return withWords(all, draftMultipleChoice(stock, seed));
+}
+
+/** Words to choose from, for a teacher who wants a list or a choice in the line: the wrong options of a choice with the same fact and key. */
+function withWords(gaps: readonly Candidate[], choices: readonly Candidate[]): Candidate[] {
+  const byFact = new Map(choices.map((choice) => [`${choice.factId} ${bareTerm(choice.key).toLowerCase()}`, choice]));
+  return gaps.map((gap) => {
+    const choice = byFact.get(`${gap.factId} ${bareTerm(gap.key).toLowerCase()}`);
+    if (!choice) return gap;
+    const isBare = bareTerm(gap.key) === gap.key;
+    // "one weeks" would give itself away by its grammar.
+    const words = choice.distractors.map((text) => (isBare ? bareTerm(text) : text)).filter((text) => numberValue(text) !== 1);
+    return { ...gap, distractors: words };
+  });
 }
 
 function candidate(fact: Fact, sentence: string, key: string, accepted: string[], worth: number, pattern: string): Candidate[] {

@@ -81,7 +81,7 @@ describe("true or false", () => {
 });
 
 describe("gap fills", () => {
-  const of = (text: string) => shown(draftGapFills(stock(text)));
+  const of = (text: string) => shown(draftGapFills(stock(text), 1));
   it.each([
     ["a term by its meaning", "A petition is a letter that many people sign.", ["A letter that many people sign is called a(n) ____.", "petition"]],
     ["a number", "Keepers wound the great clockwork for six weeks.", ["Keepers wound the great clockwork for ____ weeks.", "six"]],
@@ -93,8 +93,15 @@ describe("gap fills", () => {
   it("does not ask for a number that the source only bounds", () => {
     expect(of("A warship used about forty kilometres of rope in a year.").map(([, key]) => key)).not.toContain("about forty");
   });
+  it("has wrong words to choose from, none of which the grammar gives away", () => {
+    const found = draftGapFills(stock("Keepers wound the great clockwork for six weeks. The lens held forty prisms."), 1);
+    const words = found.find(({ key }) => key === "six")!.distractors;
+    expect(words.length).toBeGreaterThanOrEqual(2);
+    expect(words).not.toContain("six");
+    expect(words).not.toContain("one");
+  });
   it("accepts a name without the given name, and a number in digits", () => {
-    const found = draftGapFills(stock("Augustin Fresnel designed a new lens in 1822. Keepers wound the great clockwork for six weeks."));
+    const found = draftGapFills(stock("Augustin Fresnel designed a new lens in 1822. Keepers wound the great clockwork for six weeks."), 1);
     expect(found.find((candidate) => candidate.key === "Augustin Fresnel")?.accepted).toContain("Fresnel");
     expect(found.find((candidate) => candidate.key === "six")?.accepted).toContain("6");
   });
