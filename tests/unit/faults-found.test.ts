@@ -219,6 +219,15 @@ const FAULTS: Record<string, Record<string, [text: string, never: RegExp]>> = {
     ],
   },
   "of dense prose": {
+    "half of those who leave": [
+      "# A trial\n\nThe lawyers speak first. Only then do the judges and citizens leave the room to talk.",
+      /= Citizens|^Who leaves/m,
+    ],
+    "fireflies of a land": ["# Light\n\nOn land fireflies use light to find a mate.", /land fireflies|use light on\?/],
+    "the last army, of which nobody knows what it was the last": [
+      "# Pigeons\n\nThe last army to give up its pigeons was the Swiss one. It sent 30,000 birds into retirement in 1996.",
+      /the last army (?:send|sent)/,
+    ],
     "children whom a time took for its number": [
       "# The crossing\n\nIn the last three years four children have been hit on the crossing outside the museum.",
       /When have|years four/,

@@ -248,6 +248,8 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   // "An English doctor *named Thomas Young* made it. He …"
   const called = calledName(clause.subject, clause.sentence);
   if (called?.includes(" ")) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
+  // "*The last army to give up its pigeons* was the Swiss one. It …": the last of which, the words behind it say.
+  if (!named && clause.subject.role === "reduced" && clause.subject.kids[1]?.f.form === "to") return undefined;
   const node = coreOf(named ?? clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));

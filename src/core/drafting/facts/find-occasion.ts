@@ -116,7 +116,9 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || rest === "") return [];
   // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
   const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);
-  const answer = nodeText(clause.sentence, why ? { ...when, end: why.start } : when);
+  // "add it *drop by drop* until it turns black": how, and not until when.
+  const start = walkTree(when).find(({ cat }) => cat === "sub")?.start ?? when.start;
+  const answer = nodeText(clause.sentence, { ...when, start, end: why ? why.start : when.end });
   return [
     {
       type: "occasion",

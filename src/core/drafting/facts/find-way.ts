@@ -9,7 +9,7 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What goes in and out of a body through a part of it. */
-const PASSING = new Set("breathe drink feed eat smell taste hear feel enter leave escape absorb".split(" "));
+const PASSING = new Set("breathe drink feed smell taste hear feel enter leave escape absorb".split(" "));
 /** "Young puffins steer *by the light of the moon*", "travel to school *by car*": what they go by. */
 const GOING = new Set("steer navigate travel communicate hunt spread reproduce breed recognise recognize find move arrive come".split(" "));
 /** "is drawn *as a line*": how a thing looks that is shown. */

@@ -65,6 +65,11 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
+  // "*Only then do the judges* and citizens leave": no command to do judges.
+  if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
+    return "points-elsewhere";
+  // "In nearly every car *sits one grown-up and one child*": asked with *does* they would be one.
+  if (clause.subject.role === "coordination" && clause.verb.start < clause.subject.start && clause.verb.flags?.[0] === "third") return "no-subject";
   // "*Let's* sit down": said by a writer to the readers.
   if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
   if (clause.imperative) return phraseCommand(clause);

@@ -92,6 +92,8 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
             cost:
               // "*Fifteen minutes a day* add up to forty hours": no command.
               (cat === "advp" && s.role === "imperative" && part.f.time ? 2 : 0) +
+              // "*On* land fireflies use light": on land
+              (part.f.sub === "particle" && s.role === "subject" ? 3 : 0) +
               (cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0) +
               (part.kids[0]?.lemma === "for" && isBareSubject(s) ? 1.5 : 0),
           },
