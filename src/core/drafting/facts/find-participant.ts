@@ -239,11 +239,15 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+const notUnderstood = new WeakMap<readonly Sentence[], readonly Sentence[]>();
+
 /** Whether a sentence that was not understood has the verb as well, in the same form. */
 function isDoneElsewhere({ verb, sentence, subject }: Clause, { sentences }: Analysis): boolean {
   const doer = sentence.words[headTerminal(subject).start]!.lower;
   const said = new RegExp(`\\b(?:he|she|it|they|${literally(doer)}) ${literally(sentence.words[verb.start]!.lower)}\\b`, "i");
-  return sentences.some((other) => !other.tree && other.block.kind !== "heading" && said.test(other.text));
+  const open = notUnderstood.get(sentences) ?? sentences.filter((other) => !other.tree && other.block.kind !== "heading");
+  notUnderstood.set(sentences, open);
+  return open.some((other) => said.test(other.text));
 }
 
 /** "wears *its* bones": its owner is the subject, which the question names. */
