@@ -3,6 +3,10 @@ import { neverDrafts } from "../support/fault-tester";
 /** What was drafted wrongly from dense prose, read batch by batch. */
 neverDrafts({
   "of dense prose": {
+    "glass that is made, and not how": ["# Glass\n\nToday nearly all window glass is made in this way.", /is made today/],
+    "a lake that is measured": ["# The reserve\n\nThe reserve at Selm has forty hectares of forest and a lake.", /forest and a lake does/],
+    "enough of something for a purpose": ["# Glass\n\nEach bottle that is recycled saves enough energy to light a room for a day.", /^Why does each bottle/m],
+    "men who are torn from their daggers": ["# Glass\n\nA glassmaker who fled was followed by men with daggers.", /fled with daggers/],
     "half of those who leave": [
       "# A trial\n\nThe lawyers speak first. Only then do the judges and citizens leave the room to talk.",
       /= Citizens|^Who leaves/m,

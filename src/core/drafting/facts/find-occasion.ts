@@ -117,8 +117,8 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
   const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);
   // "add it *drop by drop* until it turns black": how, and not until when.
-  const start = walkTree(when).find(({ cat }) => cat === "sub")?.start ?? when.start;
-  const answer = nodeText(clause.sentence, { ...when, start, end: why ? why.start : when.end });
+  const whole = nodeText(clause.sentence, why ? { ...when, end: why.start } : when);
+  const answer = whole.replace(/^(\p{L}+) by \1 /iu, "");
   return [
     {
       type: "occasion",

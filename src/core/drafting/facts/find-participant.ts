@@ -285,6 +285,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "are chosen *by vote*", "sent *by train*": how, and by nobody.
   if (doer.f.det === "bare" && headTerminal(doer).flags?.[0] === "sg" && doer.f.num === "sg") return [];
   // "was moved *by gravity alone*"
+  // "was followed *by men with daggers*"
+  if (clause.adjuncts.some(({ node }) => node.start === part.node.end && node.cat === "pp" && node.f.sub === "with")) return [];
   const alone = clause.adjuncts.find(({ node }) => node.start === part.node.end && headTerminal(node).lemma === "alone")?.node;
   const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : [])]);
   if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];

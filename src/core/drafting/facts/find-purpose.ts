@@ -59,6 +59,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
   // "long *enough to go round the Earth*", "too small to see"
   if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
+  // "saves *enough energy* to light a room": how much.
+  if (clause.complements.some(({ role, node }) => role === "object" && node.end === purpose.start && /^enough\b/i.test(nodeText(clause.sentence, node))))
+    return [];
   if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose) || (!phrasing.binder.human && isResult(part.node, clause))) return [];
   if (!isClearPurpose(purpose, phrasing, analysis)) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.

@@ -40,6 +40,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
+  // "is made *in this way*": nothing is said without it.
+  const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
+  if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   if (deniesAnother(clause) || TOLD_ELSEWHERE.test(wordsText(clause.sentence, clause.start, clause.end))) return "points-elsewhere";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   let asideEnd = -1;
