@@ -22,6 +22,8 @@ const choose = async (label: string, value: string) => {
   );
 };
 const slips = () => teacher.texts("[data-slip]");
+/** The line of a slip that asks. */
+const stemOf = (slip: string) => slip.split("\n").find((line) => line.includes("__")) ?? "";
 
 describe("every kind of task", () => {
   it("select all, essay, word in context and poll are drafted beside their evidence, down to the sheet and the key", async () => {
@@ -92,6 +94,32 @@ describe("gap fills for language lessons", () => {
     await teacher.take(/Key: (?:seaweed|channel|gravity)/i);
     const bank = await (await teacher.find("textarea[aria-label='Words to choose from']")).getAttribute("value");
     expect(bank!.split(", ").sort()).toEqual(expect.arrayContaining(["channel"]));
+  });
+});
+
+describe("gap fills of what the text says", () => {
+  it("over several sentences come with a list that has more words than gaps", async () => {
+    await clear("demo-lens");
+    await teacher.click("fieldset button", "Gap fill");
+    await teacher.write("input[aria-label='How many: Gap fill']", "4");
+    await draft();
+    await teacher.take("Fill each gap with a word from the list.");
+    const words = await (await teacher.find("textarea[aria-label='Words to choose from']")).getAttribute("value");
+    const gaps = await teacher.texts("[data-slip].bg-sheet input[aria-label^='Key of gap']");
+    expect(words!.split(", ").length).toBeGreaterThan(gaps.length);
+  });
+  it("chosen in the line, each come with words to choose from", async () => {
+    await teacher.open(`${app.url}/sets/demo-ida/margin`);
+    await teacher.find("[data-slip]");
+    const before = new Set((await slips()).map(stemOf));
+    await clear("demo-ida");
+    await teacher.click("fieldset button", "Gap fill");
+    await choose("How gaps are filled", "choose");
+    await draft();
+    const made = (await slips()).map(stemOf).find((stem) => !before.has(stem))!;
+    await teacher.take(made.split("_")[0]!.trim());
+    const choices = await (await teacher.find("[data-slip].bg-sheet [aria-label='Choices of gap 1']")).getAttribute("value");
+    expect(choices!.split("/").length).toBeGreaterThanOrEqual(3);
   });
 });
 

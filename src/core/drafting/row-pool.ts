@@ -32,9 +32,10 @@ export function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: Dra
   return { inside, all: fitting.length };
 }
 
-/** How much a question counts less, as a share, for the better one that its sentence would bear: "How many attempts failed?" where it says why. */
+/** What a question counts less for the better one that its sentence would bear, as a share of the difference in score. */
 const LOSS = 0.9;
 
+/** "How many attempts failed?" where the sentence says why: whatever row it is for, taking it costs the plan the better question. */
 export function weighLosses(pools: readonly Wanted[][]): void {
   const best = new Map<number, number>();
   const single = pools.flat().filter(({ candidate }) => !OVER_SENTENCES.has(candidate.kind));
