@@ -214,6 +214,12 @@ describe("what the text cannot bear", () => {
     expect(report.rows).toEqual([{ kind: "multiple-choice", asked: 5, drafted: drafts.length, reason: expect.any(String) }]);
     expect(drafts.length).toBeLessThan(5);
   });
+  it("is said of gaps for which there is nothing to choose from", () => {
+    const rows = [{ kind: "gap-fill" as const, count: 2, depth: "any" as const, points: 1, gapAnswer: "choose" as const }];
+    const generator = draftQuestions({ analysis: analyse("A petition is a letter that many people sign."), plan: { grade: 5, rows }, seed: 1, newId: String });
+    const end = generator.next();
+    expect(end).toMatchObject({ done: true, value: { rows: [{ drafted: 0, reason: "no-fair-options" }] } });
+  });
   it.each([
     ["a list of words", "- rope\n- tar\n- lamp"],
     ["one word a thousand times", "lamp ".repeat(1000)],

@@ -343,5 +343,6 @@ function whyNotMore(row: PlanRow, pool: Pool, focus: Focus, analysis: Analysis):
   if (pool.inside.length < Math.min(pool.all, row.count)) return "outside-the-focus";
   if (pool.all > 0) return "facts-used-up";
   if (row.depth !== "any") return "depth-not-drafted";
-  return NEEDS[row.kind] ?? "no-fact-of-this-sort";
+  const isChosen = row.kind === "gap-fill" && (row.gapAnswer === "bank" || row.gapAnswer === "choose");
+  return isChosen ? "no-fair-options" : (NEEDS[row.kind] ?? "no-fact-of-this-sort");
 }

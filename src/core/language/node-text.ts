@@ -56,9 +56,7 @@ function withArticle(noun: string): string {
  * another clause may be asked about alone: "Books were so dear that *libraries chained them*".
  */
 function isSubjectOf({ clauses }: Sentence, noun: number, pronoun: number, from: number): boolean {
-  const isApart = clauses.some(
-    ({ rank, subject, start, end }) => rank === "adverbial" && subject.start > noun && start <= from && pronoun < end && start > noun,
-  );
+  const isApart = clauses.some(({ rank, start, end }) => rank === "adverbial" && start > noun && start <= from && pronoun < end);
   return !isApart && clauses.some(({ rank, subject, end }) => rank === "main" && subject.start === noun && pronoun > noun && pronoun < end);
 }
 

@@ -106,9 +106,10 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   if (/^(?:all|both)$/.test(sentence.words[pronoun.end]?.lower ?? "")) return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
+  const isLocative = phrase !== undefined && LOCATIVE.has(phrase.f.sub ?? "");
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.
   const isTool = phrase?.kids[0]?.lemma === "with" && sentence.clauses.some((clause) => clause.subject === own && clause.passive);
-  if (phrase && own && !isTool && LOCATIVE.has(phrase.f.sub ?? phrase.kids[0]!.lemma ?? "")) {
+  if (phrase && own && !isTool && isLocative) {
     // "brought worms with them": behind a preposition it may well be the subject, and then it stays as it is;
     // what the phrase stands right behind ("the rock around it") it is not.
     const others = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== phrase.start);
@@ -119,8 +120,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const beside = objectBeside(pronoun, sentence);
   const here = candidatesIn(sentence, pronoun, own, known).filter(
     // "a date with some fun *in it*": never the fun itself.
-    ({ end }) =>
-      (!beside || end <= beside.start || end > beside.end) && !(phrase && LOCATIVE.has(phrase.f.sub ?? phrase.kids[0]!.lemma ?? "") && end === phrase.start),
+    ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(isLocative && end === phrase.start),
   );
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
   if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {

@@ -69,13 +69,13 @@ function objectOfCommand(before: Sentence | undefined, { sentence, start, adjunc
   const [first, ...more] = before?.clauses.filter(({ rank }) => rank === "main") ?? [];
   if (!before || before.block !== sentence.block || !first?.imperative || more.length > 0 || start > 2 || adjuncts.some(({ node }) => node.end <= start))
     return undefined;
-  const node = first.complements.find(({ role }) => role === "object")?.node;
-  const objects = first.complements.filter(({ role }) => role !== "particle");
-  const isOne = node && objects.length === 1 && coreOf(node) === node && node.f.det === "def" && node.f.num === "sg";
-  const others = before.tree ? nounPhrases(before.tree).filter((np) => np.role !== "noun" && mayBe("it", np, before, persons, lexicon)) : [];
-  if (rank !== "adverbial" && others.some((np) => np !== node && headTerminal(np) !== (node && headTerminal(node)))) return undefined;
-  const found = isOne ? { text: nodeText(before, node), node, sentence: before } : undefined;
-  return found && agrees("it", found, persons, lexicon) ? found : undefined;
+  const [object, ...others] = first.complements.filter(({ role }) => role !== "particle");
+  const node = object?.role === "object" && others.length === 0 ? object.node : undefined;
+  if (!node || coreOf(node) !== node || node.f.det !== "def" || node.f.num !== "sg") return undefined;
+  const isNamedBeside = nounPhrases(before.tree!).some((np) => headTerminal(np) !== headTerminal(node) && mayBe("it", np, before, persons, lexicon));
+  if (rank !== "adverbial" && isNamedBeside) return undefined;
+  const found = { text: nodeText(before, node), node, sentence: before };
+  return agrees("it", found, persons, lexicon) ? found : undefined;
 }
 
 /**

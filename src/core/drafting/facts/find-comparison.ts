@@ -6,6 +6,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
 
 /** Words of one side of a comparison. */
 const MOST_WORDS = 7;
@@ -17,7 +18,7 @@ export function findComparison(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank !== "main" || clause.shared || clause.negated || clause.imperative || phrasing.binder.human) return [];
   const compared = clause.complements.find(({ role, node }) => (role === "predicate" && node.cat === "ap") || (role === "object" && node.cat === "np"))?.node;
   const isOfMuch = compared?.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(sentence, compared));
-  if (!compared || (compared.cat === "np" && !isOfMuch) || !isComparative(compared, isOfMuch)) return [];
+  if (!compared || !(isOfMuch || (compared.cat === "ap" && walkTree(compared).some(isComparative)))) return [];
   const than = walkTree(compared).filter(isThan);
   const other = than.length === 1 && than[0]!.end === compared.end ? than[0]!.kids[1] : undefined;
   if (other?.cat !== "np" || !isPlainSide(other) || !isPlainSide(clause.subject)) return [];
@@ -34,7 +35,7 @@ export function findComparison(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: `Which ${phrasing.finite} ${rest.slice(0, -` than ${told}`.length).replace(/^(?:far|much|a lot|even) /, "")}: ${sides.join(" or ")}?`,
       answer: midSentence(sentence, clause.subject, subject),
       answerNode: clause.subject,
-      accepted: subject.replace(/^(?:an?|the) /i, "") === subject ? [] : [subject.replace(/^(?:an?|the) /i, "")],
+      accepted: bareForms(subject),
       depth: "understanding",
       worth: 2.2,
       pattern: "which-more",
@@ -46,8 +47,8 @@ function isThan({ cat, f }: Node): boolean {
   return cat === "pp" && f.sub === "than";
 }
 
-function isComparative(node: Node, isOfMuch: boolean): boolean {
-  return isOfMuch || walkTree(node).some(({ kids, flags }) => kids.length === 0 && flags?.includes("comparative"));
+function isComparative({ kids, flags }: Node): boolean {
+  return kids.length === 0 && flags?.includes("comparative") === true;
 }
 
 /** Named by itself, without a number: "a third of the boats" is no side of its own. */

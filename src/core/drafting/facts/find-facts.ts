@@ -169,7 +169,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
   return facts
-    .filter((fact) => !asksOfNobody(fact) && !namesThemselves(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
+    .filter((fact) => !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
     .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
 }
 
@@ -177,11 +177,6 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
 function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
   if (pattern === "why-so-that-result" || !/\bso (?:much|many|few|little)\b.* that\b/i.test(clause.sentence.text)) return false;
   return /\bso (?:much|many|few|little)\b/i.test(stem) || /\bthat\b/.test(answer);
-}
-
-/** "came to be called sourdoughs *themselves*": no part of the name. */
-function namesThemselves({ type, answer }: Fact): boolean {
-  return type === "naming" && /\b(?:itself|himself|herself|themselves)$/.test(answer);
 }
 
 /** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */

@@ -2,7 +2,6 @@ import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -22,7 +21,7 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.f.sub === "for" && node.start >= clause.verb.end)?.node
     : undefined;
   const price = paid ?? phrase?.kids[1];
-  if (!price || !isBareSum(price, nodeText(sentence, price)) || findUnclear(clause.subject, sentence, analysis)) return [];
+  if (!price || !isBareSum(price, nodeText(sentence, price))) return [];
   const rest = phraseRest(phrasing, analysis, [paid ?? phrase!, ...reasonsOf(clause)]);
   if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const answer = nodeText(sentence, price);

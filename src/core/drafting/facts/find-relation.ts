@@ -43,7 +43,6 @@ const QUALITIES: Record<string, string> = {
   important: "for",
   ready: "for",
   free: "from",
-  made: "of",
   sensitive: "to",
   related: "to",
   subject: "to",

@@ -6,6 +6,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
 
 /** What somebody has *to* something, or to do. */
 const RIGHTS = new Set("right duty power authority permission privilege freedom task job chance ability courage".split(" "));
@@ -36,7 +37,7 @@ export function findRight(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, "What", [right, isDeed ? "to do" : "to", rest].filter(Boolean).join(" ")),
       answer,
       answerNode: thing ?? filling,
-      accepted: isDeed ? [`to ${answer}`] : answer.startsWith("a ") ? [answer.slice(2)] : [],
+      accepted: isDeed ? [`to ${answer}`] : bareForms(answer),
       depth: "understanding",
       worth: 2.4,
       pattern: "what-right",
