@@ -94,6 +94,10 @@ describe("a gap", () => {
     expect(made("gap-fill", gap, { gapAnswer: "bank" }).bank).toEqual(expect.arrayContaining(["oil", "coal", "wood", "gas"]));
     expect(made("gap-fill", gap, { gapAnswer: "choose" }).choices).toEqual(expect.arrayContaining(["oil", "coal"]));
   });
+  it("has its numbers in order of size, like the options of a choice", () => {
+    const years = { ...gap, key: "1871", distractors: ["1954", "1823", "1860"], optionOrder: "numeric" as const };
+    expect(made("gap-fill", years, { gapAnswer: "choose" }).choices).toEqual(["1823", "1860", "1871", "1954"]);
+  });
   it("is typed where there is too little to choose from", () => {
     expect(made("gap-fill", { ...gap, distractors: ["coal"] }, { gapAnswer: "bank" })).not.toHaveProperty("bank");
   });

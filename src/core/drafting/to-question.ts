@@ -43,7 +43,7 @@ export function toQuestion(candidate: Candidate, id: string, dress: Dress): Ques
     case "true-false":
       return { kind: "true-false", ...common, key: candidate.key === "true", ...(candidate.correction ? { correction: candidate.correction } : {}) };
     case "gap-fill":
-      return candidate.parts?.sort === "gaps" ? withParts(candidate, common, dress, random) : oneGap(candidate, common, row, random);
+      return candidate.parts?.sort === "gaps" ? withParts(candidate, common, dress, random) : oneGap(candidate, common, dress, random);
     case "short-answer":
       return { kind: "short-answer", ...common, key: candidate.key, accepted: candidate.accepted };
     default:
@@ -54,9 +54,9 @@ export function toQuestion(candidate: Candidate, id: string, dress: Dress): Ques
 const BANK_SIZE = 5;
 
 /** One gap: typed, or with words to choose from where there are any. */
-function oneGap(candidate: Candidate, common: Common, row: PlanRow, random: Random): Question {
-  const words = candidate.distractors.slice(0, BANK_SIZE - 1);
-  const offered = row.gapAnswer !== undefined && row.gapAnswer !== "typed" && words.length >= 2 ? random.shuffle([candidate.key, ...words]) : undefined;
+function oneGap(candidate: Candidate, common: Common, { row, near }: Dress, random: Random): Question {
+  const isOffered = row.gapAnswer !== undefined && row.gapAnswer !== "typed" && candidate.distractors.length >= 2;
+  const offered = isOffered ? orderOptions(candidate, BANK_SIZE - 1, random, near) : undefined;
   const gap = { key: candidate.key, accepted: candidate.accepted };
   if (!offered) return { kind: "gap-fill", ...common, ...gap };
   return row.gapAnswer === "bank" ? { kind: "gap-fill", ...common, ...gap, bank: offered } : { kind: "gap-fill", ...common, ...gap, choices: offered };

@@ -30,7 +30,7 @@ function withWords(gaps: readonly Candidate[], choices: readonly Candidate[]): C
     const isBare = bareTerm(gap.key) === gap.key;
     // "one weeks" would give itself away by its grammar.
     const words = choice.distractors.map((text) => (isBare ? bareTerm(text) : text)).filter((text) => numberValue(text) !== 1);
-    return { ...gap, distractors: words };
+    return { ...gap, distractors: words, optionOrder: choice.optionOrder };
   });
 }
 
