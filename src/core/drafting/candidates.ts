@@ -5,6 +5,7 @@ import { DEPTHS, type Depth, type QuestionKind } from "../questions/question";
 import { draftSpanish } from "../spanish/draft-spanish";
 import { draftSpanishGaps } from "../spanish/draft-spanish-gaps";
 import { type Candidate, mainSentence } from "./candidate";
+import { draftAsked } from "./drafters/draft-asked";
 import { draftEssays } from "./drafters/draft-essays";
 import { draftGapFills } from "./drafters/draft-gap-fills";
 import { draftHeadings } from "./drafters/draft-headings";
@@ -101,6 +102,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
       ...draftOrders(stock),
       ...draftNextSteps(stock),
       ...draftNextEvents(stock),
+      ...draftAsked(stock),
     ],
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
     ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],

@@ -6,6 +6,7 @@ import { readClauses } from "./clause";
 import { withoutFillers } from "./fillers";
 import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
+import { lexiconOfText } from "./lexicon-of-text";
 import type { Parser } from "./parse-words";
 import { joinQuotedNames } from "./quoted-names";
 import { resolveInnerSubjects, resolveObjects } from "./resolve-objects";
@@ -46,16 +47,17 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   }
   const all = sentences.map(({ sentence }) => sentence);
   settleTenses(all);
-  const persons = findPersons(all, tools.lexicon);
+  const lexicon = lexiconOfText(all, tools.lexicon);
+  const persons = findPersons(all, lexicon);
   const sort = sortOfText(all);
   const narrator = narratorIn(all, sort);
-  const antecedents = resolvePronouns(all, persons, tools.lexicon, sort);
-  resolveObjects(all, antecedents, persons, tools.lexicon);
+  const antecedents = resolvePronouns(all, persons, lexicon, sort);
+  resolveObjects(all, antecedents, persons, lexicon);
   resolveInnerSubjects(all, antecedents, persons);
   return {
     blocks,
     sentences: all,
-    lexicon: tools.lexicon,
+    lexicon,
     language: "en",
     sort,
     ...(narrator ? { narrator } : {}),
@@ -64,7 +66,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
     firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents,
-    owners: resolveOwners(all, persons, tools.lexicon, antecedents),
+    owners: resolveOwners(all, persons, lexicon, antecedents),
   };
 }
 

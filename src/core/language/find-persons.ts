@@ -1,6 +1,7 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
+import { joinAliases } from "./join-aliases";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { nounGender, titleGender } from "./noun-gender";
 
@@ -57,6 +58,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
     }
   }
+  joinAliases(sentences, persons);
   for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
   const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;

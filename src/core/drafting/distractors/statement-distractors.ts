@@ -28,7 +28,15 @@ export function statementDistractors(
   const tense = fact.clause.verb.flags?.includes("past") || fact.clause.auxiliaries[0]?.flags?.includes("past") ? "past" : "present";
   const scored = random.shuffle(near(stock.statements, fact.sentence)).flatMap((statement) => {
     const distance = Math.abs(statement.sentence.index - fact.sentence.index);
-    if (distance === 0 || saysWhatIs(statement) || statement.phrasing.clause.shared || statement.words < 4 || statement.words > 16) return [];
+    if (
+      distance === 0 ||
+      saysWhatIs(statement) ||
+      tellsOfSpeaker(statement, fact) ||
+      statement.phrasing.clause.shared ||
+      statement.words < 4 ||
+      statement.words > 16
+    )
+      return [];
     const text = phrase(statement);
     if (!text || /\d{4}/.test(text) || /\b(?:because|so that|which)\b/.test(text)) return [];
     const words = text.split(" ").length;
@@ -76,6 +84,11 @@ function sameTopic(statement: Statement, fact: Fact, stock: SourceStock): boolea
   const doer = statement.phrasing.binder.human === fact.phrasing.binder.human;
   const subject = headTerminal(statement.phrasing.clause.subject).lemma ?? "";
   return sameBlock && doer && (stock.analysis.lemmaCounts.get(subject.toLowerCase()) ?? 0) >= 2;
+}
+
+/** "Why do the trees get too little water?" Not because of what whoever is asked does all day. */
+function tellsOfSpeaker({ phrasing: { subject }, sentence: { speaker } }: Statement, fact: Fact): boolean {
+  return speaker !== undefined && subject === speaker && fact.phrasing.subject !== speaker;
 }
 
 /** What plants do beside the plant that is asked about may be right of it too. */

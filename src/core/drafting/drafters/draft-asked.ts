@@ -1,0 +1,201 @@
+import type { Sentence } from "../../language/analysis";
+import { pronounOf } from "../../language/subject-pronoun";
+import type { Candidate } from "../candidate";
+import type { SourceStock } from "../source-stock";
+
+/** A question of the source with the words that answer it. */
+type Asked = { question: Sentence; asks: string; reply: Sentence; answer: string; isWhy: boolean };
+
+const LONGEST_QUESTION = 20;
+const LONGEST_ANSWER = 18;
+const LONGEST_FRAGMENT = 12;
+const MOST_PAIRS = 5;
+
+/**
+ * The source's own questions with their answers: what one person asks another in an interview ("Amir asks:
+ * “How can our readers help?” What does Dora answer?"), and what a text asks and answers itself ("Why is the
+ * sloth so slow? It eats almost nothing but leaves."). Only replies whose form shows that they answer.
+ */
+export function draftAsked({ analysis }: SourceStock): Candidate[] {
+  const { sentences, sort } = analysis;
+  if (sort === "story") return [];
+  const asked = sentences.flatMap((question) => {
+    const reply = sentences[question.index + 1];
+    const after = sentences[question.index + 2];
+    return reply && answers(question, reply) ? readAsked(question, reply, after?.speaker === reply.speaker ? after : undefined) : [];
+  });
+  // Asked twice, it has two answers.
+  const single = asked.filter(({ asks }) => asked.filter((other) => other.asks === asks).length === 1);
+  const told = single.filter(({ reply }) => reply.speaker !== undefined);
+  const plain = single.filter(({ question, reply }) => !reply.speaker && !question.speaker && sort !== "opinion" && standsAlone(question, reply));
+  return [...told.map(askSpeaker), ...plain.map(askPlainly), ...matchAnswers(told)];
+}
+
+/** Whether somebody else's words, or the words behind it, come right after a question. */
+function answers(question: Sentence, reply: Sentence): boolean {
+  if (question.abstained !== "question" || question.block.kind === "heading" || reply.block.kind === "heading") return false;
+  if (reply.abstained === "question" || reply.abstained === "speech") return false;
+  return reply.speaker ? reply.speaker !== question.speaker : reply.block === question.block || question.indexInBlock === 0;
+}
+
+/** "And", "So", "Mr Halloran,": what only leads over to the question. */
+const OPENING = /^(?:(?:and|but|so|well|then|now|finally),? )?(?:(?:(?:Mr|Mrs|Ms|Miss|Dr|Captain)\.? )?\p{Lu}[\p{L}-]+, (?=\p{Ll}))?/iu;
+/** Points to what was said before the question. */
+const POINTS = /\b(?:it|its|they|them|their|he|him|his|she|her|this|that|these|those|one|ones|there|here|then|so|such|else|other|others|another)\b/i;
+/** The same words where they point to nothing: "so often", "that you don't sell", "does it take", "one hive". */
+const POINTS_NOT =
+  /\bso (?=\p{L}+\??\b)|(?<=\p{Ll} )that (?=(?:you|we|I|the|a|an|nobody|people|is|are|was|were|can|do|does)\b)|\b(?:does|did) it take (?=\p{L})|\bone (?=\p{Ll})/giu;
+
+/** "What does *a crab* do when *it* …?", "What can *owners* do if *they* …?": named in the question itself. */
+function pointsBack(asks: string): boolean {
+  const plain = asks.replace(POINTS_NOT, " ");
+  const one = /\b(?:does|did|can|should|must|is|was) (?:an?|the) \p{Ll}+ .*\b(?:when|if|before|after|because|until|while|once)\b/u.test(plain);
+  const many = /\b(?:do|did|can|should|must|are|were) (?:the )?\p{Ll}+s .*\b(?:when|if|before|after|because|until|while|once)\b/u.test(plain);
+  return POINTS.test(plain.replace(one ? /\bits?\b/g : many ? /\b(?:they|them|their)\b/g : /^$/, " "));
+}
+
+/** "What is the hardest part?" Of what, only the talk before it says. */
+const OF_WHAT = /\bthe (?:\p{L}+ )?(?:part|thing|difference|problem|result|reason|end|time)\?$/iu;
+
+function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefined): Asked[] {
+  const led = question.text.trim().replace(OPENING, "");
+  const asks = led.charAt(0).toUpperCase() + led.slice(1);
+  const words = asks.split(" ");
+  if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks)) return [];
+  if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !fits(asks, reply)) return [];
+  // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
+  if (after && after.block === reply.block && GOES_ON.test(after.text)) return [];
+  const answer = reply.text.trim().replace(/[.!]$/, "");
+  const count = answer.split(" ").length;
+  return count > LONGEST_ANSWER ? [] : [{ question, asks, reply, answer, isWhy: /^(?:Why|How (?:do|does|did|can|is|are))\b/.test(asks) }];
+}
+
+const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|only|except|not)\b/i;
+/** Says something of the question, or nothing. */
+const COMMENT =
+  /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;
+const AMOUNT =
+  /\b(?:\d[\d,.]*|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|half|an? (?:hour|day|week|month|year|minute|second|mile|metre|meter))\b/i;
+
+/** Whether the reply has the form of an answer to such a question: a part of speech or an amount that was asked for, or the same doer. */
+function fits(asks: string, reply: Sentence): boolean {
+  const [first = "", second = ""] = asks.toLowerCase().split(" ");
+  const main = reply.clauses.filter(({ rank }) => rank === "main");
+  const isCommand = main.length > 0 && main.every(({ imperative }) => imperative);
+  // "Dry summers." is read as a command where no such thing was asked for.
+  const isTorn = isCommand && reply.words.length <= 5 && /^(?:what|who|which)$/.test(first) && /^(?:is|are|was|were)$/.test(second);
+  const isShort = reply.words.length <= LONGEST_FRAGMENT + 1 && !reply.text.endsWith("!");
+  const isAuxiliary = ({ candidates }: Sentence["words"][number]) => candidates.some(({ cat, cost }) => /^(?:be|have|do|modal)$/.test(cat) && cost < 2);
+  const hasNoVerb = isShort && (reply.clauses.length === 0 || isTorn) && !reply.words.some(isAuxiliary);
+  if (first === "why") return /^Because \p{L}+ \p{L}+/u.test(reply.text) || (main.length > 0 && !isCommand && sameDoer(asks, reply) && reply.words.length >= 7);
+  if (first === "how" && /^(?:many|much|long|old|often|far|high|big|deep|tall|heavy|fast)$/.test(second))
+    return AMOUNT.test(reply.text) && (hasNoVerb || main.length === 1);
+  if (first === "when" || (first === "what" && second === "time"))
+    return hasNoVerb && /^(?:in|at|on|from|after|before|during|about|around|when|until)\b/i.test(reply.text);
+  if (first === "where") return hasNoVerb && /^(?:in|at|on|from|under|near|behind|between|over|to|by)\b/i.test(reply.text);
+  if (first === "how")
+    return (hasNoVerb && /^(?:with|by|through|from)\b/i.test(reply.text)) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
+  if (first === "who" || first === "which") return hasNoVerb;
+  if (first !== "what") return false;
+  if (/^(?:should|can|could|must)$/.test(second))
+    return (isCommand && reply.words.length >= 5) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
+  if (/^(?:do|does|did)$/.test(second))
+    return (hasNoVerb && / (?:like|need|want|love|fear|miss|eat|use)\b/i.test(asks)) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
+  if (/^(?:is|was|are|were)$/.test(second)) return hasNoVerb || (main.length === 1 && saysWhat(reply));
+  return false;
+}
+
+/** "It is a chart of the bay", "The ladder is the most dangerous part". */
+function saysWhat({ clauses }: Sentence): boolean {
+  const [main] = clauses;
+  return (
+    main !== undefined &&
+    main.verb.cat === "be" &&
+    !main.negated &&
+    pronounOf(main.subject) === "it" &&
+    main.complements.some(({ role, node }) => role === "predicate" && node.cat === "np")
+  );
+}
+
+/** A deed, and no being, having or feeling. */
+function doesSomething({ clauses }: Sentence): boolean {
+  const [main] = clauses;
+  return (
+    main !== undefined &&
+    main.verb.cat === "v" &&
+    !main.negated &&
+    !/^(?:think|believe|hope|know|feel|seem|like|love|want|wish|mean|wait|try|use)$/.test(main.verb.lemma ?? "") &&
+    main.sentence.words.length >= 4
+  );
+}
+
+/** "Why do *you* …? *We* …", "What does *a crab* do …? *It* …": who is asked about does it. */
+function sameDoer(asks: string, { clauses, words }: Sentence): boolean {
+  const [main] = clauses;
+  if (!main || main.imperative) return false;
+  const subject = words
+    .slice(main.subject.start, main.subject.end)
+    .map(({ lower }) => lower)
+    .join(" ");
+  const doer = /^(?:\p{L}+ )+?(?:do|does|did|is|are|was|were|can|could|should|must) (.+)$/iu.exec(asks)?.[1]?.toLowerCase() ?? "";
+  if (/^(?:i|we)$/.test(subject)) return /^you\b/.test(doer);
+  if (subject === "you") return /^(?:you|i|we)\b/.test(doer);
+  if (subject === "it") return /^(?:an?|the) \p{L}+/iu.test(doer);
+  if (subject === "they") return /^(?:the )?(?:\p{Ll}+ )?\p{Ll}+s\b|^people\b/u.test(doer);
+  return subject.length > 3 && doer.startsWith(subject.replace(/^(?:an?|the) /, ""));
+}
+
+/** Outside an interview a question must need nobody: no *we* or *you*, and nothing left open. */
+function standsAlone({ text }: Sentence, { clauses }: Sentence): boolean {
+  return !/\b(?:I|we|us|our|you|your|me|my)\b/i.test(text) && clauses.length > 0;
+}
+
+function baseOf({ question, reply, isWhy }: Asked) {
+  return {
+    kind: "short-answer" as const,
+    distractors: [],
+    optionOrder: "shuffled" as const,
+    evidence: [question, reply],
+    factId: `${reply.index}:asked:0`,
+    depth: isWhy ? ("understanding" as const) : ("recall" as const),
+    worth: isWhy ? 2.8 : 2.4,
+  };
+}
+
+function askSpeaker(asked: Asked): Candidate {
+  const { question, asks, reply, answer } = asked;
+  const asker = question.speaker;
+  const stem = asker
+    ? `${asker.charAt(0).toUpperCase()}${asker.slice(1)} asks: “${asks}” What does ${reply.speaker} answer?`
+    : `What does ${reply.speaker} answer to the question: “${asks}”`;
+  return { ...baseOf(asked), stem, key: `“${answer}.”`, accepted: [answer], factType: "speaker", pattern: "what-is-answered" };
+}
+
+function askPlainly(asked: Asked): Candidate {
+  const { asks, answer } = asked;
+  return { ...baseOf(asked), stem: asks, key: answer, accepted: [], factType: asked.isWhy ? "cause" : "thing", pattern: "asked-and-answered" };
+}
+
+/** An interview's questions, each with the answer that was given. */
+function matchAnswers(told: readonly Asked[]): Candidate[] {
+  const chosen = told.slice(0, MOST_PAIRS);
+  const [first] = chosen;
+  if (!first || chosen.length < 3 || chosen.some(({ reply }) => reply.speaker !== first.reply.speaker)) return [];
+  return [
+    {
+      kind: "match",
+      stem: `Match each question with what ${first.reply.speaker} answers.`,
+      key: chosen.map(({ asks, answer }) => `${asks} ${answer}.`).join(" "),
+      accepted: [],
+      distractors: [],
+      optionOrder: "shuffled",
+      evidence: chosen.flatMap(({ question, reply }) => [question, reply]),
+      factId: `match-answers:${chosen.map(({ reply }) => reply.index).join("-")}`,
+      factType: "speaker",
+      pattern: "match-answers",
+      depth: "understanding",
+      worth: 2.6,
+      parts: { sort: "match", pairs: chosen.map(({ asks, answer }) => [asks, `“${answer}.”`]) },
+    },
+  ];
+}

@@ -1,0 +1,26 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../tests/support/language-tools";
+
+const nameOf = (text: string, form: string) => analyse(text).persons.get(form)?.name;
+
+describe("two names of one person", () => {
+  it.each([
+    ["taken", "Ida Marrow wrote at night. She took the pen name Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
+    ["given to herself", "Ida Marrow wrote at night. She called herself Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
+    ["known", "Ida Marrow wrote at night. Ida Marrow became known as Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
+    ["by birth", "Nora Flint, born Ida Marrow, wrote at night. Flint sold ten books.", "Nora Flint"],
+    ["used less than her own", "Ida Marrow wrote at night. Marrow took the name Nora Flint once. Marrow sold ten books.", "Ida Marrow"],
+  ])("are one person's: %s", (_, text, name) => {
+    expect([nameOf(text, "Marrow"), nameOf(text, "Flint")]).toEqual([name, name]);
+  });
+  it("let the pronoun behind the new name be known", () => {
+    const text = "Ida Marrow was born in 1864. She took the pen name Nora Flint. Flint hated gardens. She moved to the city in 1887.";
+    const { antecedents } = analyse(text);
+    expect([...antecedents.values()].map((found) => found.text)).toContain("Nora Flint");
+  });
+  it("stay apart where more than one may be meant", () => {
+    const text = "Ida Marrow met Ada Hale. She took the pen name Nora Flint. Nora Flint said that Ida Marrow was right.";
+    expect(nameOf(text, "Marrow")).toBe("Ida Marrow");
+    expect(nameOf(text, "Flint")).not.toBe("Ida Marrow");
+  });
+});

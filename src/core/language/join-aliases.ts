@@ -1,0 +1,60 @@
+import { literally } from "../lib/literally";
+import type { Person, Sentence } from "./analysis";
+
+const NAME = "(\\p{Lu}[\\p{L}.’'-]+(?: \\p{Lu}[\\p{L}.’'-]+){0,2})";
+/** "took the pen name Nellie Bly", "called herself …", "became known as …": whoever the sentence tells of. */
+const TAKEN = [
+  `\\b(?:took|takes|used|chose|adopted|under) (?:the|a) (?:\\p{Ll}+ )?name(?: of)?,? ["“]?${NAME}`,
+  `\\bcall(?:s|ed) (?:him|her)self ["“]?${NAME}`,
+  `\\b(?:became|was|is) (?:(?:also|better|best|later|soon) )?known (?:to \\p{Ll}+ )?as ["“]?${NAME}`,
+].map((pattern) => new RegExp(pattern, "gu"));
+/** "Nellie Bly, born Elizabeth Cochran," */
+const BORN = new RegExp(`${NAME}, (?:whose real name was|born(?: as)?) ${NAME}`, "gu");
+
+/** One person who goes by two names is one person under both; called by the one that the source uses more. */
+export function joinAliases(sentences: readonly Sentence[], persons: Map<string, Person>): void {
+  const whole = sentences.map(({ text }) => text).join(" ");
+  for (const sentence of sentences) {
+    const told = sentence.text;
+    for (const [, name, other] of told.matchAll(BORN)) {
+      const owner = personOf(name!, persons);
+      if (owner) join(owner, other!, persons, whole);
+    }
+    for (const match of TAKEN.flatMap((pattern) => [...told.matchAll(pattern)])) {
+      // "Nora Flint.": the stop is the sentence's.
+      const alias = match[1]!.replace(/(?<=\p{L}{3})[.’'-]+$/u, "");
+      const owner = ownerOf(sentence, told.slice(0, match.index), alias, sentences, persons);
+      if (owner) join(owner, alias, persons, whole);
+    }
+  }
+}
+
+function personOf(name: string, persons: ReadonlyMap<string, Person>): Person | undefined {
+  return persons.get(name) ?? persons.get(name.split(" ").at(-1)!);
+}
+
+/** The last person who is named before the new name in the sentence, or the only one so far that its pronoun can mean. */
+function ownerOf(sentence: Sentence, ahead: string, alias: string, sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): Person | undefined {
+  const named = namedIn(ahead, persons).filter((person) => person !== personOf(alias, persons));
+  if (named.length > 0) return named.at(-1);
+  const pronoun = /\b(he|she)\b/i.exec(ahead)?.[1]?.toLowerCase();
+  if (!pronoun) return undefined;
+  const before = sentences
+    .slice(0, sentence.index)
+    .map(({ text }) => text)
+    .join(" ");
+  const fitting = namedIn(before, persons).filter((person) => person.gender === pronoun && person !== personOf(alias, persons));
+  return new Set(fitting).size === 1 ? fitting[0] : undefined;
+}
+
+function namedIn(text: string, persons: ReadonlyMap<string, Person>): Person[] {
+  return (text.match(/\p{Lu}[\p{L}.’'-]+/gu) ?? []).flatMap((word) => persons.get(word) ?? []);
+}
+
+function join(owner: Person, alias: string, persons: Map<string, Person>, whole: string): void {
+  const known = personOf(alias, persons);
+  for (const form of [alias, ...alias.split(" ").filter((word) => word.length > 2)])
+    if (!persons.has(form) || persons.get(form) === known) persons.set(form, owner);
+  const times = (name: string) => whole.match(new RegExp(`\\b${literally(name.split(" ").at(-1)!)}\\b`, "gu"))?.length ?? 0;
+  if (alias.includes(" ") && times(alias) > times(owner.name)) owner.name = alias;
+}
