@@ -5,6 +5,7 @@ testRule(answerFitsTheQuestion, {
   passes: {
     "a number": short("How many hours did it run?", "four hours"),
     "a number in words": choice("How many lamps were lit?", ["twenty-one", "six", "ten"]),
+    "a number in words behind which a sentence ends": short("How many people does it take?", "“We are a team of twelve.”"),
     "a year": short("In what year was it lit?", "1871"),
     "other questions": short("Why did it turn?", "to warn ships"),
   },

@@ -22,7 +22,7 @@ export const answerFitsTheQuestion = defineRule({
       !/\d/.test(key) &&
       !key
         .toLowerCase()
-        .split(/[\s-]+/)
+        .split(/[^\p{L}]+/u)
         .some((word) => numberValue(word) !== undefined || /^(?:half|dozen|none|several|hundreds|thousands|millions|little|much|all)$/.test(word))
     )
       report("number", { asks }, { part: "key" });

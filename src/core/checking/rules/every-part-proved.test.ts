@@ -1,6 +1,11 @@
+import { blocksOf } from "../../../../tests/support/language-tools";
 import { evidence, match, order, selectAll, testRule } from "../../../../tests/support/rule-tester";
+import { createSpan } from "../../source/create-span";
+import type { Span } from "../../source/schema";
 import { everyPartProved } from "./every-part-proved";
 
+const TALK = blocksOf("How many nets do you own?\n\nAbout forty.");
+const [asks, answers] = TALK.map((block) => createSpan(block, 0, block.text.length)) as [Span, Span];
 const rope = { evidence: evidence("Wet rope is harder to untie than dry rope.") };
 
 testRule(everyPartProved, {
@@ -8,12 +13,21 @@ testRule(everyPartProved, {
     "pairs with their sentences": match("Match.", [["Petition", "a letter that many people sign"]], {
       evidence: evidence("A petition is a letter that many people sign."),
     }),
+    "a question with the answer behind it": match("Match.", [["How many nets do you own?", "“About forty.”"]], {
+      evidence: [asks, answers],
+    }),
     "right options with their sentences": selectAll("Which?", ["Wet rope is harder to untie than dry rope.", "Oil is light."], 1, rope),
   },
   flags: {
     "a pair that no sentence has": [
       match("Match.", [["Petition", "a ring of mercury"]], { evidence: evidence("A petition is a letter that many people sign.") }),
       "No sentence of the evidence puts “Petition” and “a ring of mercury” together.",
+    ],
+    "a statement with what merely stands behind it": [
+      match("Match.", [["Wet rope is hard to untie", "about forty"]], {
+        evidence: [...evidence("Wet rope is harder to untie than dry rope."), answers],
+      }),
+      "No sentence of the evidence puts “Wet rope is hard to untie” and “about forty” together.",
     ],
     "a right option without proof": [
       selectAll("Which?", ["The tower fell into the sea.", "Oil is light."], 1, rope),

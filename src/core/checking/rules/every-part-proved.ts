@@ -26,13 +26,18 @@ export const everyPartProved = defineRule({
 });
 
 function checkPairs(question: Extract<Question, { kind: "match" }>, context: CheckContext, report: Report): void {
-  const known = question.evidence.map((span) => baseSet(span.quote, context.lexicon));
+  const known = question.evidence.map((span, index) => baseSet(answered(span.quote, question.evidence[index + 1]?.quote), context.lexicon));
   for (const [leftId, rightId] of question.key) {
     const left = question.left.find((item) => item.id === leftId)?.text ?? "";
     const right = question.right.find((item) => item.id === rightId)?.text ?? "";
     const together = known.some((bases) => share(left, bases, context) >= 0.5 && share(right, bases, context) >= 0.5);
     if (!together) return report("pair", { left, right }, { part: "key" });
   }
+}
+
+/** A question of the source and the answer behind it are put together by standing together. */
+function answered(quote: string, next: string | undefined): string {
+  return next !== undefined && /\?["”]?$/.test(quote.trim()) ? `${quote} ${next}` : quote;
 }
 
 function best(text: string, known: readonly ReadonlySet<string>[], context: CheckContext): number {
