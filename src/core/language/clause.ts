@@ -45,14 +45,14 @@ const NOT_SAID = new Set(["cs", "ws", "sb", "rc"]);
 /** "Pepsin, *which digests protein in the stomach*, works best in acid": a statement of its own about the noun before the comma. */
 function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node, goesOn = false): void {
   const [head, aside] = node.kids;
-  const noun = head && (ofAmount(head, aside) ?? head);
+  const noun = head && (ofAmount(head, aside) ?? nameIn(head, aside) ?? head);
   // "which fought against the damage *that alcohol did*": read apart, the aside would end too soon.
   const isTorn = goesOn && !aside?.cat.endsWith("-c");
   if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc") && !isTorn) {
     const rc = plainRelative(aside);
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
-    const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && vp.kids[1]?.cat !== "ws";
+    const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && !(vp.kids[1]?.cat === "ws" && headTerminal(vp).cat === "be");
     const rivals = [around, rel?.lemma === "which" ? objectBefore(sentence, node) : undefined].filter((rival) => rival !== undefined);
     if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !rivals.some((rival) => mayTellOf(rival, noun!))) {
       readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
@@ -70,6 +70,14 @@ function ofAmount(np: Node, aside: Node | undefined): Node | undefined {
   const [amount, pp] = np.kids;
   const isAmount = np.role === "postmodifier" && pp?.f.sub === "of" && /^(?:number|variety|series|range|pair|group)$/.test(headTerminal(amount!).lemma ?? "");
   return isAmount && aside?.cat.startsWith("c-rc") && plainRelative(aside).f.agr === "pl" ? pp!.kids[1] : undefined;
+}
+
+/** "rules called *zoning laws*, which say …": told of by the name. */
+function nameIn(np: Node, aside: Node | undefined): Node | undefined {
+  const named = np.role === "reduced" ? np.kids[1] : undefined;
+  const name = named?.role === "object2" && named.f.sub === "call" ? named.kids.at(-1) : undefined;
+  const agr = name && aside?.cat.startsWith("c-rc") ? plainRelative(aside).f.agr : undefined;
+  return name?.cat === "np" && (agr === "any" || agr === undefined || agr === (name.f.num === "pl" ? "pl" : "sg")) ? name : undefined;
 }
 
 /** "*their work* with Haiti, which was stopped": the noun phrase that ends where the preposition begins may be meant as well. */

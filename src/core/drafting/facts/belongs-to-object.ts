@@ -25,6 +25,9 @@ export function isTornFromSubject(object: Node, { adjuncts }: Clause): boolean {
   return tells && adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "on" && !node.f.time && node.start > object.end);
 }
 
+/** "put on *a show*", "takes up *space*": said with a particle, they name nothing. */
+export const IDIOMS = /^(?:show|space|hope|mind|way|time|room|fight|pace)$/;
+
 /** "sanctions *on the island*" */
 function isOnNoun(pp: Node, object: Node, { verb }: Clause): boolean {
   const nouns = walkTree(object).filter((node) => node.cat === "np" && node.end === object.end);

@@ -23,13 +23,16 @@ import { findFunction } from "./find-function";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
 import { findMeasure } from "./find-measure";
+import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed, findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
 import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
+import { findOnly } from "./find-only";
 import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
+import { findPartOf } from "./find-part-of";
 import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
@@ -41,6 +44,7 @@ import { findReaction } from "./find-reaction";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
 import { findRight } from "./find-right";
+import { findSign } from "./find-sign";
 import { findSo } from "./find-so";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
@@ -109,6 +113,10 @@ const FINDERS: FactFinder[] = [
   findUnknown,
   findAnnounced,
   findPrice,
+  findOnly,
+  findMultiple,
+  findPartOf,
+  findSign,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -127,7 +135,7 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
   // Everybody who read the story knows who does nearly all of it.
   if (sort === "story" && fact.pattern === "who-did") return fact.clause.subject.f.det === "bare" || isMainPerson(fact.answer, analysis);
-  const explains = sort === "steps" && sentence.block.kind !== "list-item" && !fact.clause.imperative;
+  const explains = sort === "steps" && (sentence.block.kind !== "list-item" || sentence.indexInBlock > 0) && !fact.clause.imperative;
   return !explains && LEFT_ALONE[sort].has(fact.type);
 }
 

@@ -46,7 +46,8 @@ function ofRate(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (!isTimes(whole) || !span || !SPANS.test(nodeText(sentence, span))) continue;
     const rest = phraseRest(phrasing, analysis, [node, span, ...reasonsOf(clause)]);
     const rate = `times ${nodeText(sentence, span)}`;
-    if (isUnclear(rest) || `${phrasing.subject} ${phrasing.verbPhrase}`.split(" ").length < 2) continue;
+    // "ninety times a minute at rest *and up to two hundred times* in a race": two rates.
+    if (isUnclear(rest) || /\btimes\b/.test(rest) || `${phrasing.subject} ${phrasing.verbPhrase}`.split(" ").length < 2) continue;
     const fact = quantityFact(phrasing, whole, askClause(phrasing, `How many ${rate}`, rest), rate);
     // "*about* ten times", where the about stands before the whole phrase.
     return [node.cat === "pp" ? { ...fact, answer: `about ${fact.answer}`, accepted: [`about ${fact.answer} times`, fact.answer, ...fact.accepted] } : fact];

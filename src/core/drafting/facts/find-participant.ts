@@ -12,7 +12,7 @@ import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { ownsOfClauseAhead } from "../phrasing/owns-of-ahead";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { doesSoToMore, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
+import { doesSoToMore, IDIOMS, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
@@ -139,14 +139,16 @@ const HOLDING = new Set("include contain comprise have feature".split(" "));
 export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object")?.node;
+  // "takes *away* bad smells", "gives *off* light": with its particle the verb says enough.
+  const particle = clause.complements.find((part) => part.role === "particle")?.node;
   if (
     !object ||
     givesReason(clause) ||
     hasNo(object) ||
-    clause.complements.length > 1 ||
+    clause.complements.length > (particle ? 2 : 1) ||
     (clause.shared && !standsAlone(clause)) ||
     clause.negated ||
-    (LIGHT_VERBS.has(clause.verb.lemma ?? "") && !GREY_VERBS.has(clause.verb.lemma ?? "")) ||
+    (LIGHT_VERBS.has(clause.verb.lemma ?? "") && !GREY_VERBS.has(clause.verb.lemma ?? "") && !particle) ||
     clause.verb.cat !== "v"
   )
     return [];
@@ -166,6 +168,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma === "work") return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
   if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
+  // "put on *a show*", "takes up *space*": idioms.
+  if (particle && IDIOMS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?
   if (walkTree(object).some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
@@ -194,7 +198,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "Charcoal *prevents* bad smells": the verb says enough.
   const verb = clause.verb.lemma ?? "";
-  const fewest = GREY_VERBS.has(verb) ? ENOUGH_WORDS : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1 ? 1 : 2;
+  const fewest = GREY_VERBS.has(verb) && !particle ? ENOUGH_WORDS : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1 ? 1 : 2;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
   // "sent sheets *for signatures* to every part": what it is for belongs to the thing that is sent.
@@ -205,7 +209,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
-  if (isUnclear(rest) || words < fewest || !isWhole(rest) || object.end - object.start > 15) return [];
+  const isOpen = !isUnclear(rest) && !isWhole(rest) && rest !== (particle && nodeText(clause.sentence, particle));
+  if (isUnclear(rest) || words < fewest || isOpen || object.end - object.start > 15) return [];
   // "He measured the Earth" in a sentence that was not understood: either would be right.
   if (rest === "" && isDoneElsewhere(clause, analysis)) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.

@@ -37,13 +37,17 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (clause.passive && !TELLING.has(clause.verb.lemma ?? "")) ||
     !(
       REPORTING.has(clause.verb.lemma ?? "") ||
+      isAsked(part.node, clause) ||
       (TELLING.has(clause.verb.lemma ?? "") && (clause.passive || clause.complements.some(({ role }) => role === "object")))
     ) ||
     isNobody(phrasing, analysis)
   )
     return [];
-  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject))
-    return [];
+  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false);
+  // "found that children smiled more *when* the animals were there": than else.
+  const isCompared =
+    unclear === "comparison-left-open" && /\b(?:more|less|better|worse|\p{Ll}+er) (?:often )?(?:when|if|than)\b/u.test(nodeText(clause.sentence, part.node));
+  if ((unclear && !isCompared) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
   // "The council says that ships no longer need *it*": what the text is about, and never the council.
   const takesIt = walkTree(part.node).some(
     ({ role, kids: [verb, object] }) => role === "object" && verb?.cat !== "np" && object?.f.det === "pron" && headTerminal(object).lemma === "it",
@@ -120,7 +124,7 @@ function mayBeDone({ cat, role, f }: Node, { subject }: Clause): boolean {
 /** "asked *why the kitchen smelled like a bakery*" */
 function isAsked(node: Node, clause: Clause): boolean {
   return (
-    node.cat === "ws" && /^(?:ask|wonder|explain|show|decide|describe|discover|study|investigate|tell|learn|explore|reveal)$/.test(clause.verb.lemma ?? "")
+    node.cat === "ws" && /^(?:ask|say|wonder|explain|show|decide|describe|discover|study|investigate|tell|learn|explore|reveal)$/.test(clause.verb.lemma ?? "")
   );
 }
 

@@ -6,6 +6,12 @@ export function isRecurringTime(np: Node): boolean {
   return opensTime(np, /^(?:each|every)$/);
 }
 
+/** "washed *several times*": how often, and seldom what. */
+export function isTimes(np: Node): boolean {
+  const head = headTerminal(np);
+  return head.lemma === "time" && head.flags?.[0] === "pl" && (np.f.det === "quant" || np.f.det === "num") && np.kids.length === 2;
+}
+
 /** "fifteen minutes *a day*" */
 export function isRate(np: Node): boolean {
   return np.end - np.start === 2 && opensTime(np, /^an?$/);

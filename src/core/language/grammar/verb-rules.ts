@@ -1,5 +1,5 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, firstWord, isRecurringTime, opensWithParticiple } from "./phrase-shapes";
+import { endsInComma, firstWord, isRecurringTime, isTimes, opensWithParticiple } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
@@ -86,7 +86,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   lift("vp", "vg", "verb", (v) => ({ f: v.f, cost: 0.2 }));
   const object = (np: Node) => np.f.kase !== "subj";
   rule("vp", "v np", 0, "object", 0, (v, np) =>
-    object(np) ? verbal(v, (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) ? 1.5 : 0)) : undefined,
+    object(np)
+      ? verbal(v, (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) || isTimes(np) ? 1.5 : 0))
+      : undefined,
   );
   rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
   rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {

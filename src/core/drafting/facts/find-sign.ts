@@ -1,0 +1,76 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText, wordsText } from "../../language/node-text";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
+
+/** Nouns that point to something else by *of* or *that*. */
+const POINTING = /^(an?|the) (?:\p{Ll}+ )?(sign|symbol|warning|proof|symptom|result|form|example) (of|that) /u;
+const MOST_WORDS = 16;
+
+/** "A pond without striders may be *a sign that the water is polluted*": of what? "A commercial zone is *for shops*": for what? */
+export function findSign(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  if (clause.verb.cat !== "be" || clause.negated || clause.shared || clause.rank !== "main" || !predicate) return [];
+  if (phrasing.binder.human || /\bonly\b/i.test(sentence.text.slice(0, 5))) return [];
+  return predicate.cat === "np" ? ofWhat(phrasing, predicate, analysis) : predicate.cat === "pp" ? forWhat(phrasing, predicate, analysis) : [];
+}
+
+function ofWhat(phrasing: Phrasing, predicate: Node, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const [opening, article, noun, link] = POINTING.exec(nodeText(sentence, predicate)) ?? [];
+  if (!opening || !article || !noun || (link === "that" && /^(?:symbol|result|form|example)$/.test(noun))) return [];
+  const from = predicate.start + opening.trim().split(" ").length - (link === "that" ? 1 : 0);
+  const last = Math.max(predicate.end, ...clause.adjuncts.filter(({ node }) => node.start >= predicate.end && link === "that").map(({ node }) => node.end));
+  const answer = wordsText(sentence, from, last);
+  const told = walkTree(predicate).find((node) => node.start === from && node.end === predicate.end && /^(?:cs|np)$/.test(node.cat));
+  if (!told || answer.split(" ").length > MOST_WORDS || findUnclear(told, sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [
+    predicate,
+    ...clause.adjuncts.filter(({ node }) => node.start >= predicate.end && node.end <= last).map(({ node }) => node),
+    ...reasonsOf(clause),
+  ]);
+  if (isUnclear(rest) || rest !== "") return [];
+  return [
+    factOf(phrasing, from, {
+      type: "thing",
+      stem: askClause(phrasing, "What", `${wordsText(sentence, predicate.start, predicate.start + opening.trim().split(" ").length - 1)} of`),
+      answer,
+      answerNode: told,
+      accepted: link === "that" ? [answer.replace(/^that /, "")] : bareForms(answer),
+      depth: "understanding",
+      worth: 2.5,
+      pattern: "sign-of-what",
+    }),
+  ];
+}
+
+function forWhat(phrasing: Phrasing, predicate: Node, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [preposition, thing] = predicate.kids;
+  const head = thing && headTerminal(thing);
+  if (preposition?.lemma !== "for" || thing?.cat !== "np" || thing.f.time || thing.f.det === "pron" || thing.f.det === "num" || head?.cat !== "n") return [];
+  if (!/^(?:bare|def|indef)$/.test(thing.f.det ?? "") || /^(?:sale|rent|example|instance|now|nothing|free|certain)$/.test(head.lemma ?? "")) return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || rest !== "" || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  const answer = nodeText(clause.sentence, thing);
+  return [
+    factOf(phrasing, thing.start, {
+      type: "thing",
+      stem: askClause(phrasing, "What", "for"),
+      answer,
+      answerNode: thing,
+      accepted: [`for ${answer}`, ...bareForms(answer)],
+      depth: "recall",
+      worth: 2.2,
+      pattern: "what-for",
+    }),
+  ];
+}
