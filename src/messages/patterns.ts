@@ -20,7 +20,7 @@ const PATTERNS: Record<string, string> = {
   "match-speakers": "The story lets three speakers or more say words of their own.",
   "who-says": "The story says who speaks these words.",
   "who-only": "The source says that one sort alone does or may do something.",
-  "how-far": "The source measures a deed by the size of what does it.",
+  "how-far": "The source measures by the size of something that is known.",
   "what-is-it": "The source says what a part of something is.",
   "sign-of-what": "The source says what something is a sign of.",
   "what-for": "The source says what something is for.",

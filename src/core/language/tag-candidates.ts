@@ -43,6 +43,7 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const isCounting = COUNTING.test(lower) && isFirst && tokens[1]?.text === ",";
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
     const isApprox = length === 1 && countsWhatThereIs(tokens, i);
+    const isSupposed = length === 1 && supposes(tokens, i);
     const read = () =>
       isInitial || isRegnal(tokens, i)
         ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
@@ -52,11 +53,13 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
             ? readTags("gen 0.2", lower)
             : isApprox
               ? readTags("adv:approx 0.2", lower)
-              : length > 1
-                ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-                : tagToken(group[0]!, isFirst, lexicon, capitals);
+              : isSupposed
+                ? readTags("be:third,past", lower)
+                : length > 1
+                  ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+                  : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && /^\p{Ll}/u.test(text);
+    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && /^\p{Ll}/u.test(text);
     words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
     i += length;
   }
@@ -106,6 +109,13 @@ function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
   return tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be) && opensNumber(tokens[at + 1]);
 }
 
+/** "as if it *were* ice": one, and not many. */
+function supposes(tokens: readonly Token[], at: number): boolean {
+  if (tokens[at]!.lower !== "were") return false;
+  const before = tokens.slice(Math.max(0, at - 4), at).map(({ lower }) => lower);
+  return /^(?:he|she|it|i)$/.test(before.at(-1) ?? "") && before.some((word) => /^(?:if|though|wish|wished)$/.test(word));
+}
+
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
 const BOUNDS = new Set(["more than", "less than", "fewer than", "as many as", "as much as", "up to"]);
 
@@ -141,6 +151,8 @@ function isNoun(token: Token | undefined, lexicon: Lexicon): boolean {
   return entry !== undefined && entry.noun > entry.adjective && entry.noun > entry.adverb;
 }
 
+const COMPARED = /^(?:is|are|was|were|be|been|being|not|about|almost|nearly|just|exactly|twice|times|half|grows?|grew|become|becomes|became)$/;
+
 function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon): number {
   for (let length = LONGEST_MULTIWORD; length > 1; length--) {
     const key = tokens
@@ -152,6 +164,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     if (next?.lower === "possible" && key.endsWith(" as")) continue;
     // "*and so* everyone stayed", but "and so on", "and so tired that"
     if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
+    // "is about *as long as* a fingernail" compares, "as long as it rains" sets a condition.
+    if (key === "as long as" && COMPARED.test(tokens[at - 1]?.lower ?? "")) continue;
     // "two *or more* atoms"
     if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
     if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;

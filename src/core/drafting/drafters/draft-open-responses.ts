@@ -5,7 +5,7 @@ import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
-import { isOfOthers } from "./find-claim";
+import { claimOf } from "./find-claim";
 
 const FEWEST_POINTS = 3;
 const MOST_POINTS = 4;
@@ -51,17 +51,9 @@ function summarise({ heading, facts }: Section, isAll: boolean, isFirst: boolean
 }
 
 /** What the writer wants, and why: the claim and the reasons that stand in the text. */
-function reasons({ analysis, facts }: SourceStock): Candidate[] {
-  const claim = analysis.sentences.find(
-    (sentence) =>
-      sentence.block.kind !== "heading" &&
-      sentence.tree &&
-      // "a student who must get up at six" wants nothing.
-      /\b(?:should|ought to)\b|^(?:[\w’'-]+ ){1,4}must\b/.test(sentence.text) &&
-      isClear(sentence) &&
-      // "Critics say that the money should be saved": what others want.
-      !isOfOthers(sentence),
-  );
+function reasons(stock: SourceStock): Candidate[] {
+  const { facts } = stock;
+  const claim = claimOf(stock);
   const numbered = facts.filter((fact) => fact.type === "reason").map((fact) => fact.sentence);
   const because =
     numbered.length >= 2 ? numbered : pointsOf(facts.filter((fact) => fact.type === "cause" || fact.type === "purpose" || fact.type === "condition"));

@@ -58,6 +58,31 @@ it("takes no claim that speaks of another sentence", () => {
   expect(claimOf(stockOf(analyse("The town keeps 640 lamps burning. I think that they should be switched off.")))).toBeUndefined();
 });
 
+it.each([
+  [
+    "what others say",
+    "# A break\n\nA group of doctors, which has many members, says that breaks should never be taken away. Our school should keep its long break.",
+    "Our school should keep its long break.",
+  ],
+  [
+    "a condition of it",
+    "# A pet\n\nI believe that every class should have a pet. A class should only get a pet if the teacher agrees.",
+    "I believe that every class should have a pet.",
+  ],
+  [
+    "what speaks of another sentence",
+    "# Lamps\n\nThe town keeps 640 lamps. The council should switch off half of them at midnight. The town should save power.",
+    "The town should save power.",
+  ],
+  [
+    "what something takes",
+    "# A kitchen\n\nTo make soup for many you must multiply. Our school should open its kitchen.",
+    "Our school should open its kitchen.",
+  ],
+])("takes no claim from %s", (_, text, claim) => {
+  expect(claimOf(stockOf(analyse(text, "markdown")))?.text).toBe(claim);
+});
+
 describe("essays", () => {
   it("explain what a text explains, at the length of the grade", () => {
     const [question] = draft("how-a-by-law-is-made.md", { kind: "essay" });

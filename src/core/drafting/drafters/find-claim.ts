@@ -1,4 +1,4 @@
-import type { Sentence } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 
@@ -6,6 +6,10 @@ const OUGHT = /\b(?:should|ought to|must)\b/;
 /** How a writer lets the other side speak. */
 const OTHER_SIDE =
   /^(?:some (?:people|say|argue|think|of)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/i;
+const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
+const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
+/** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
+const NAMED = /\b(?:has|have|is|are|was|owns?|keeps?) (?:an?|the) .*,? (?:and|so) (?:\p{L}+ ){1,3}(?:should|ought to|must)\b/iu;
 const SAYS = /\b(?:say|says|argue|argues|reply|replies|claim|claims|object|objects|promise|believe|think) (?:that )?/i;
 
 /** The sentence in which the writer says what should be done: the plainest one, where there is one. */
@@ -20,29 +24,54 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       opensClearly(sentence) &&
       // "I think that they should …": who they are stands in another sentence.
       !/^(?:he|she|it|they|this|that|these|those)\b/i.test(claimWords(sentence)) &&
-      // "Cafés should stop using them": so does what they are.
-      !/\b(?:it|them|this|these|those)[.!]?$/i.test(sentence.text),
+      // "Cafés should stop using them", "The council should switch off half of them at midnight": so does what they are.
+      (!POINTS.test(sentence.text) || NAMED.test(sentence.text)) &&
+      // "To make soup you *must* multiply": needed for it, and no demand.
+      (/\b(?:should|ought to)\b/.test(sentence.text) || /^(?:[\w’'-]+ ){1,4}must\b/.test(sentence.text)) &&
+      !/\b(?:you|they|he|she) (?:should|must|ought)\b/.test(sentence.text),
   );
+  const blocks = claims.map(({ blockIndex }) => blockIndex);
+  const [first, last] = [Math.min(...blocks), Math.max(...analysis.sentences.map(({ blockIndex }) => blockIndex))];
   const weight = (sentence: Sentence) =>
-    (/\bI (?:believe|think)\b/.test(sentence.text) ? 3 : 0) +
+    (OWN_VIEW.test(sentence.text) ? 3 : 0) +
     (/\bshould\b/.test(sentence.text) ? 1 : 0) +
-    (sentence.tree ? 1 : 0) -
+    (sentence.tree ? 1 : 0) +
+    // What the title announces is what the writer wants.
+    Math.min(2, sharedWithHeading(sentence, analysis)) +
+    (sentence.blockIndex === first || sentence.blockIndex === last ? 0.5 : 0) -
     (OTHER_SIDE.test(sentence.text) ? 4 : 0) -
+    // "should only get a pet if …", "should at least try this": a condition or a part of it.
+    (/\b(?:only|at least|therefore|also|if|unless)\b/.test(sentence.text) ? 1.5 : 0) -
     (sentence.words.length > 26 ? 1 : 0);
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;
 }
 
+function sharedWithHeading({ words }: Sentence, { headingLemmas }: Analysis): number {
+  const lemmas = words.flatMap(({ candidates }) =>
+    candidates.filter(({ cat, cost }) => cat === "n" && cost < 3).map(({ lemma }) => (lemma ?? "").toLowerCase()),
+  );
+  return new Set(lemmas.filter((lemma) => headingLemmas.has(lemma))).size;
+}
+
 /** "The members believe that animals should …": somebody else's demand. */
-export function isOfOthers({ clauses, text }: Sentence): boolean {
+function isOfOthers({ clauses, text }: Sentence): boolean {
   const [first] = clauses;
-  const says = first && /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest)$/.test(first.verb.lemma ?? "");
-  return Boolean(says) && !/^(?:I|we)\b/i.test(text);
+  const says =
+    (first !== undefined &&
+      /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest|object|reply|answer|warn|complain|fear|worry|recommend)$/.test(
+        first.verb.lemma ?? "",
+      )) ||
+    /\b(?:says?|said|argues?|objects?|claims?|believes?|insists?|demands?|warns?|recommends?|knows?) that\b.*\b(?:should|ought to|must)\b/.test(text);
+  return says && !/^(?:I|we)\b/i.test(text);
 }
 
 /** "I believe that the school should …" → "The school should …" */
 export function claimWords(claim: Sentence): string {
-  const words = claim.text.replace(/^(?:I|we) (?:believe|think|feel|argue)(?: that)? /i, "").replace(/^(?:So|Therefore|That is why),? /, "");
+  const words = claim.text
+    .replace(/^(?:(?:I|we) (?:(?:firmly|really) )?(?:believe|think|feel|argue)|I am (?:convinced|sure))(?: that)? /i, "")
+    .replace(/^In my (?:view|opinion),? /, "")
+    .replace(/^(?:So|Therefore|That is why),? /, "");
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 

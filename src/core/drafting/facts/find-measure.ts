@@ -1,10 +1,11 @@
 import type { Analysis } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
+import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
-import type { Fact } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { countedNoun, quantityFact } from "./find-quantity";
 
@@ -14,7 +15,7 @@ export function findMeasure(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank === "adverbial" || clause.negated || clause.imperative || (clause.shared && !standsAlone(clause))) return [];
   // "*Some* qanats are forty kilometres long": which?
   if (clause.subject.f.det === "quant") return [];
-  return [...ofSize(phrasing, analysis), ...ofRate(phrasing, analysis)];
+  return [...ofSize(phrasing, analysis), ...ofLikeness(phrasing, analysis), ...ofRate(phrasing, analysis)];
 }
 
 function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -30,6 +31,34 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
+}
+
+const LIKENESS = /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|loud|hard|bright) as an? /i;
+
+/** "A strider is *about as long as a fingernail*": how long, by what everybody knows. */
+function ofLikeness(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  const quality = predicate && LIKENESS.exec(nodeText(sentence, predicate))?.[1];
+  if (clause.verb.cat !== "be" || !predicate || !quality || findUnclear(predicate, sentence, analysis, phrasing.binder)) return [];
+  // "*about* as long as": what stands right before it belongs to the answer.
+  const about = clause.adjuncts.find(({ node }) => node.end === predicate.start && node.start >= clause.verb.end)?.node;
+  const rest = phraseRest(phrasing, analysis, [predicate, ...(about ? [about] : []), ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const answer = wordsText(sentence, about?.start ?? predicate.start, predicate.end);
+  return [
+    factOf(phrasing, predicate.start, {
+      type: "quantity",
+      stem: askClause(phrasing, `How ${quality.toLowerCase()}`, rest),
+      answer,
+      answerNode: predicate,
+      accepted: [nodeText(sentence, predicate)].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 2,
+      pattern: "how-far",
+    }),
+  ];
 }
 
 const SIZES = new Set("long wide high tall deep thick old across broad".split(" "));

@@ -45,8 +45,10 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false);
   // "found that children smiled more *when* the animals were there": than else.
+  const told = nodeText(clause.sentence, part.node);
   const isCompared =
-    unclear === "comparison-left-open" && /\b(?:more|less|better|worse|\p{Ll}+er) (?:often )?(?:when|if|than)\b/u.test(nodeText(clause.sentence, part.node));
+    (unclear === "comparison-left-open" || (unclear === "demonstrative" && !/\b(?:this|that one|these|those|such)\b/.test(told))) &&
+    /\b(?:more|less|better|worse|\p{Ll}+er) (?:often )?(?:when|if|than)\b/u.test(told);
   if ((unclear && !isCompared) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
   // "The council says that ships no longer need *it*": what the text is about, and never the council.
   const takesIt = walkTree(part.node).some(

@@ -210,7 +210,7 @@ function isBareNumber(node: Node): boolean {
   return walkTree(node).some(({ cat, role, kids }) => cat === "np" && role === "number" && !walkTree(kids[0]!).some(({ flags }) => flags?.includes("year")));
 }
 
-const LATER = /^(?:later|afterwards?|earlier|soon|then)$/;
+const LATER = /^(?:later|afterwards?|earlier|soon|then|before|after)$/;
 
 /** A time in front that counts from another sentence, before something done once. */
 function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): boolean {

@@ -78,6 +78,12 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
       ? { sub: r.f.sub === "dem" || r.lemma === "afterwards" ? "dem" : "measure" }
       : undefined,
   );
+  // "*The year before*, a tower had been built": counted from what the text has told.
+  rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
+    l.f.det === "def" && l.end - l.start === 2 && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && /^(?:before|after)$/.test(r.lemma ?? "")
+      ? { sub: "dem" }
+      : undefined,
+  );
   // "up and out"
   rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
   rule("advp", "advp j-advp", 0, "coordination", 0.5);

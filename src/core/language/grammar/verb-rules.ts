@@ -191,8 +191,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo adv", 0, "particle", 0.4, (vo, adv) => (particle(adv) ? vo.f : undefined));
   // With the object missing: passives and relatives.
   rule("vp", "vg ap", 0, "predicate", 1, (v, ap) =>
-    ["make", "keep", "leave", "find", "paint", "call", "presume", "consider", "prove", "declare", "believe", "render"].includes(headTerminal(v).lemma ?? "") &&
-    ap.f.sub !== "ord"
+    ["make", "keep", "leave", "find", "paint", "call", "presume", "consider", "prove", "declare", "believe", "think", "render"].includes(
+      headTerminal(v).lemma ?? "",
+    ) && ap.f.sub !== "ord"
       ? v.f
       : undefined,
   );
