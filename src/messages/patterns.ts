@@ -19,6 +19,8 @@ const PATTERNS: Record<string, string> = {
   "story-in-order": "The story tells four plain events or more, one after the other.",
   "match-speakers": "The story lets three speakers or more say words of their own.",
   "who-says": "The story says who speaks these words.",
+  "why-this-step": "The source says what a step does, in the next sentence.",
+  "what-keeps": "The source says what something has, and what that does for it.",
   "who-only": "The source says that one sort alone does or may do something.",
   "how-far": "The source measures by the size of something that is known.",
   "what-is-it": "The source says what a part of something is.",

@@ -204,5 +204,40 @@ neverDrafts({
     "a loom that needs none": ["# Looms\n\nJoseph Brandt wanted to build a loom that needed none.", /needed none/],
     "all three of what": ["# Taxes\n\nTowns live on taxes, on fees and on the state. If a large factory closes, all three may shrink at once.", /= All three/],
     "one sprocket for all": ["# Gears\n\nA bicycle has one sprocket, or toothed wheel, at the pedals.", /another name for one/],
+    "a shower for a seed": [
+      "# Seeds\n\nA light shower is not enough. The coat of a seed contains a chemical that stops it from growing.",
+      /shower from growing/,
+    ],
+    "a product that is called back unnamed": [
+      "# Recalls\n\nSometimes a product turns out to be dangerous when thousands of people are using it. Then the company may have to call it back.",
+      /call it back/i,
+    ],
+    "a doctor for whom he gave it to": [
+      "# Notes\n\nRachel Adeyemi cooked. Dr Laurent, who ran the camp, gave her a notebook and told her to write down everything she heard. Within a year she had filled eleven notebooks.",
+      /Laurent had filled|Laurent filled/,
+    ],
+    "a teacher at an organist": ["# Braille\n\nLouis Braille became a teacher at the school and a fine organist.", /become at the school and/],
+    "one of two duties": ["# Recalls\n\nThe company must stop selling the product. It must warn the public.", /what must the company do/i],
+    "which three things": [
+      "# Recalls\n\nThe company must offer the owners one of three things: a repair, a new toaster, or their money back.",
+      /One of three things/,
+    ],
+    Earth: ["# Deserts\n\nThe Atacama Desert in Chile is one of the driest places on Earth.", /= Earth/],
+    "two rates": ["# Hearts\n\nA child's heart beats about ninety times a minute at rest and up to two hundred times in a race.", /times in a race\? =/],
+    "cheeses that wash": ["# Cheese\n\nSoft cheeses must be turned and washed several times a week.", /cheeses washed/],
+    "the speaker's day for a reason": [
+      "# Trees\n\nJoost: What do you do all day?\n\nIlse: I look at trees in the city.\n\nJoost: What is their problem?\n\nIlse: The trees get little water because the ground is covered with asphalt. The salt burns the roots. The wind breaks the old branches.",
+      /^.*why do the trees.*Ilse looks/i,
+    ],
+    "two walks for one": ["# Lunch\n\nIt takes ten minutes to queue and five to walk to the next lesson.", /queue and five/],
+    "plumbing in general": [
+      "# Geysers\n\nA geyser needs the right kind of plumbing. The plumbing is a system of cracks and chambers that reaches far down.",
+      /(?:call|called) .*plumbing|call a system of cracks|What is the plumbing\?/,
+    ],
+    "the only about a thousand": ["# Geysers\n\nThere are only about a thousand geysers in the world, and half of them lie in a park.", /the only about/],
+    "a title for a place": ['# The strike\n\nThe article of Annie Besant appeared under the title "White Slavery in London."', /^Where did the article/],
+    "half a quotation": ['# Words\n\nPhotosynthesis comes from two words and means "putting together with light."', /"[^"]*$/],
+    "which word": ['# Words\n\nThe word comes from Swedish and means "representative."', /the word come from/],
+    "what is left of a lunch as grammar": ["# Lunch\n\nThere are ten minutes left to eat in peace.", /left to eat in peace are there/],
   },
 });

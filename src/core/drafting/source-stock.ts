@@ -93,6 +93,8 @@ function canHaveTwin(fact: Fact): boolean {
 
 function twinKey(fact: Fact): string {
   const head = headTerminal(fact.clause.subject).lemma;
+  // "What must the company do?" holds no verb: whatever else it must do would be an answer too.
+  if (fact.pattern === "what-should") return [fact.type, fact.phrasing.subject.toLowerCase().replace(/^(?:the|an?) /, "")].join(" ");
   return [fact.type, fact.clause.verb.lemma, head, fact.type === "quantity" ? fact.unit : ""].join(" ");
 }
 

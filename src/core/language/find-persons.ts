@@ -55,6 +55,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
       const own = ownPronoun(sentence, from, to);
       if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
+      if (words.length > 1 && isAloneInFront(sentence, from, lexicon)) person.gender ??= pronounNext(sentence, from, sentences);
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
     }
   }
@@ -115,6 +116,15 @@ function ownPronoun(sentence: Sentence, from: number, to: number): Person["gende
     ({ verb, complements }) => verb.cat === "be" && complements.some(({ node }) => node.role === "possessor" && node.kids[0]?.cat === "poss"),
   );
   return own.length > 0 && !isAnothers && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to) : undefined;
+}
+
+/** "In 1643 *Evangelista Torricelli*, a student of Galileo, looked for the answer. He …": nobody else does anything in the sentence. */
+function isAloneInFront(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
+  const main = sentence.clauses.filter(({ rank }) => rank === "main");
+  const [first] = main;
+  if (!first || first.subject.start !== from || main.some(({ subject }) => subject !== first.subject)) return false;
+  const others = capitalisedRuns(sentence).filter((run) => run.from < first.subject.start || run.from >= first.subject.end);
+  return others.every((run) => lexicon.nameKind(sentence.words[run.from]!.text) === "place" || MONTHS.has(sentence.words[run.from]!.text));
 }
 
 const YEARS_OLD = /-year-old$/;

@@ -36,8 +36,21 @@ export type MeaningPos = "n" | "v" | "a";
 /** WordNet's lexicographer files that the rules ask for by name (Miller 1990; lexnames(5WN)). */
 export const NounFile = { act: 4, animal: 5, artifact: 6, body: 8, communication: 10, event: 11, location: 15, object: 17, person: 18 } as const;
 
+/** The dictionary puts a person first, and texts for schools an animal or a thing. */
+const MEANT_OTHERWISE = new Map<string, number>([
+  ...["tiger", "predator"].map((noun) => [noun, NounFile.animal] as const),
+  ...(
+    "adapter calculator coaster conveyor decoder hanger harvester juicer peeler planter plunger router scanner scrubber server shaker shaver " +
+    "steamroller stroller synthesizer thruster toaster trailer transmitter trawler trimmer tumbler washer wiper"
+  )
+    .split(" ")
+    .map((noun) => [noun, NounFile.artifact] as const),
+]);
+
 /** The file of a noun's commonest sense; undefined where the dictionary does not have the noun. */
 export function fileOf(noun: string, lexicon: Pick<Lexicon, "findWord" | "nounFile">): number | undefined {
+  const known = MEANT_OTHERWISE.get(noun);
+  if (known !== undefined) return known;
   const sense = lexicon.findWord(noun)?.senses[0];
   return sense === undefined ? undefined : lexicon.nounFile(sense);
 }

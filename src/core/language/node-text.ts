@@ -19,7 +19,13 @@ export function wordsText(sentence: Sentence, from: number, to: number): string 
   const first = sentence.words[from]!.tokens[0]!;
   const last = sentence.words[to - 1]!.tokens.at(-1)!;
   const text = sentence.resolved ? withNouns(sentence, from, to) : sentence.block.text.slice(first.start, last.end);
-  return (sentence.block.kind === "cue" ? fillersRemoved(text) : text).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, "");
+  return withBothMarks((sentence.block.kind === "cue" ? fillersRemoved(text) : text).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, ""));
+}
+
+/** "under the title "White Slavery": the second mark stood behind the sentence's stop. */
+function withBothMarks(text: string): string {
+  if (/“[^”]*$/.test(text)) return `${text}”`;
+  return (text.match(/"/g)?.length ?? 0) === 1 && /(?:^|\s)"/.test(text) ? `${text}"` : text;
 }
 
 /** The same with the nouns that its pronouns stand for: "carried *the ash* to ports". */

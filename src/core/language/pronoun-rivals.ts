@@ -30,7 +30,10 @@ export function leavesRival(
   const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...agreed].filter(({ cat }) => cat === "np").map(coreOf);
   // "Ants have *no ears*. They …": of none nothing more is said.
   const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
-  const rivals = livingOnly ? told.filter(isAlive) : told;
+  // "The company must stop selling *the product*. It must warn the public": no product warns anybody.
+  const isAgent = (np: Node) => isAlive(np) || AGENTS.has(headTerminal(np).lemma ?? "");
+  const agentsOnly = isAgent(antecedent.node) && AGENTS_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
+  const rivals = livingOnly ? told.filter(isAlive) : agentsOnly ? told.filter(isAgent) : told;
   if (pronoun === "it") {
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
@@ -39,13 +42,26 @@ export function leavesRival(
   const isHuman = (np: Node) => isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
   const others = rivals.filter((np) => mayBe("they", np, before.sentence, persons, lexicon));
   // "Fishermen caught herring. They were salted": only what people do tells them from things.
-  const isDeed = clause.verb.cat === "v" && !clause.passive && isHuman(before.subject);
+  // "*They* earned five shillings. If they dropped matches, …": the girls, whom the first *they* means already.
+  const isDeed = clause.verb.cat === "v" && !clause.passive && (isHuman(before.subject) || isHuman(antecedent.node));
   return others.some((np) => !isDeed || isHuman(np));
 }
 
 /** What only animals and people do. */
 const LIVING_DEEDS = new Set(
   "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
+    " ",
+  ),
+);
+
+/** What only persons do, and what they have founded. */
+const AGENTS_DEEDS = new Set(
+  "tell warn say ask offer promise decide vote pay buy sell hire employ write announce demand refuse agree ban forbid allow invite elect appoint order permit propose publish collect lend charge fine inspect investigate meet recommend advise claim deny hope plan want believe think know".split(
+    " ",
+  ),
+);
+const AGENTS = new Set(
+  "company commission council government court school museum library bank board parliament committee agency ministry firm union club society university college hospital police army navy town city state country nation church congress senate party jury charity team factory newspaper".split(
     " ",
   ),
 );

@@ -8,6 +8,7 @@ const words = (text: string) => joinQuotedNames(tokenize(text)).map((token) => t
 describe("a short quotation is one word", () => {
   it.each([
     ["a name", "They called the boat 'The Grey Gull' for years.", "'The Grey Gull'"],
+    ["a meaning that ends with the sentence's stop inside", 'A skerry means "a small rock."', '"a small rock"'],
     ["a meaning", "The word skerry means “a small rock” here.", '"a small rock"'],
   ])("%s", (_, text, wanted) => {
     expect(words(text)).toContain(wanted);

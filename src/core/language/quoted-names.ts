@@ -2,6 +2,8 @@ import type { Token } from "./tokenize";
 
 /** A longer quotation is somebody's sentence, not a name. */
 const MOST_WORDS = 8;
+/** Words and the first mark of a title or meaning that a sentence ends with. */
+const MOST_IN_TITLE = 7;
 const SAYING = /^(?:say|says|said|ask|asks|asked|cry|cried|shout|shouts|shouted|whisper|whispers|whispered|reply|replied|answer|answered|call out)$/;
 
 /**
@@ -15,10 +17,13 @@ export function joinQuotedNames(tokens: readonly Token[]): Token[] {
     const close = closingOf(tokens, at);
     if (close === undefined) joined.push(tokens[at]!);
     else {
-      const parts = tokens.slice(at, close + 1);
-      const text = spaced(parts);
-      joined.push({ text, lower: text.toLowerCase(), start: parts[0]!.start, end: parts.at(-1)!.end, kind: "word" });
-      at = close;
+      const stop = tokens[close]!.text === "." ? tokens[close]! : undefined;
+      const parts = tokens.slice(at, stop ? close : close + 1);
+      const text = `${spaced(parts)}${stop ? tokens[close + 1]!.text : ""}`;
+      // Its second mark stands behind the stop, and so its first is left out too.
+      const { start } = stop ? parts[1]! : parts[0]!;
+      joined.push({ text, lower: text.toLowerCase(), start, end: parts.at(-1)!.end, kind: "word" }, ...(stop ? [stop] : []));
+      at = stop ? close + 1 : close;
     }
   }
   return joined;
@@ -42,6 +47,9 @@ function closingOf(tokens: readonly Token[], open: number): number | undefined {
       const last = tokens[at - 1]!;
       return at > open + 1 && last.kind !== "punctuation" && !SAYING.test(tokens[at + 1]?.lower ?? "") ? at : undefined;
     }
+    // "means "representative."": the stop is the sentence's.
+    const isOnly = tokens.filter(({ text }) => text === mark).length === 2;
+    if (isOnly && token.text === "." && tokens[at + 1]?.text === mark && at + 2 === tokens.length && at > open + 1 && at <= open + MOST_IN_TITLE) return at;
     if (/^[.!?;:"]$/.test(token.text)) return undefined;
   }
   return undefined;

@@ -1,13 +1,14 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
-import { type Clause, toldInPassing } from "./clause";
+import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
+import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { isExpletive, pronounOf } from "./subject-pronoun";
-import { coreOf, headTerminal, type Node, walkTree } from "./tree";
+import { coreOf, headTerminal, type Node } from "./tree";
 
 /** What a pronoun that is no subject stands for, and where that was said. */
 export type Resolved = { text: string; sentence: Sentence /** Its first word, where it stands in the pronoun's own sentence. */; at?: number };
@@ -165,54 +166,6 @@ function isSubjectIn({ sentence, text }: Resolved): boolean {
   return sentence.clauses.some(({ subject }) => plain(nodeText(sentence, coreOf(subject))) === plain(text));
 }
 
-/** The object before an adjective with its clause or to-phrase. */
-function standsForWhatFollows(pronoun: Node, tree: Node): boolean {
-  return walkTree(tree).some(({ kids: [verb, what] }) => {
-    if (verb?.cat !== "vo" || what?.cat !== "ap" || verb.kids[1]?.start !== pronoun.start) return false;
-    return walkTree(what).some(({ role, kids }) => role === "complement" && (kids[1]?.cat === "cs" || kids[1]?.f.form === "to"));
-  });
-}
-
-/** "watched *from the quay* as a crane set it down": where something happens is seldom what it happens to. */
-function isPlaceAt(end: number, sentence: Sentence): boolean {
-  return sentence.clauses.some(({ rank, adjuncts }) =>
-    adjuncts.some(({ node }) => rank === "main" && node.cat === "pp" && node.end === end && /^(?:from|at|in|on|near|by)$/.test(node.kids[0]?.lemma ?? "")),
-  );
-}
-
-/** Whether something behind the main subject is done to what ends there: an object of the clause, or of what it wants or plans. */
-function isObjectAt(end: number, { tree, clauses }: Sentence): boolean {
-  const from = clauses.find(({ rank }) => rank === "main")?.subject.start ?? 0;
-  const isObject = ({ role, kids: [, object] }: Node) => /^object2?$/.test(role) && object !== undefined && object.start >= from && coreOf(object).end === end;
-  return tree !== undefined && walkTree(tree).some(isObject);
-}
-
-/** "*The Baltic* is less salty because rivers flow into it": the clause behind tells more of the same subject. */
-function isSubjectAround(end: number, pronoun: Node, sentence: Sentence): boolean {
-  return sentence.clauses.some(
-    ({ rank, subject, verb, adjuncts }) =>
-      rank === "main" &&
-      coreOf(subject).end === end &&
-      adjuncts.some(({ node }) => node.cat.includes("sb") && node.start >= verb.end && node.start <= pronoun.start && node.end > pronoun.start),
-  );
-}
-
-/** "put a high tax on *it*", "taught the girls how to find *them*": the object of the same verb, or who is to do it, is never meant (Chomsky 1981, principle B). */
-function objectBeside(pronoun: Node, sentence: Sentence): Node | undefined {
-  const inside = (node: Node) => node.start <= pronoun.start && node.end > pronoun.start;
-  const clause = sentence.clauses.find(
-    ({ adjuncts, complements }) =>
-      adjuncts.some(({ node }) => (node.cat === "pp" || node.cat === "vp") && inside(node)) ||
-      complements.some(({ role, node }) => (role === "infinitive" || isHowTo(node)) && inside(node)),
-  );
-  return clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
-}
-
-/** "how *to find them*": a question without a subject of its own. */
-function isHowTo(node: Node): boolean {
-  return node.cat === "ws" && node.kids.some((kid) => kid.cat === "vp" && kid.f.form === "to");
-}
-
 /** "into meat and fish to stop them": two nouns beside an *and*, however the sentence was read, may be meant together. */
 function namesTwoThings(sentence: Sentence, pronoun: Node, found: readonly Found[]): boolean {
   const cheapest = (at: number, cats: string[]) =>
@@ -226,26 +179,6 @@ function namesTwoThings(sentence: Sentence, pronoun: Node, found: readonly Found
 
 function pronounText(pronoun: Node, sentence: Sentence): string {
   return sentence.words[pronoun.start]!.text;
-}
-
-/** The preposition phrase that is no more than a preposition and the pronoun. */
-function phraseAround(pronoun: Node, tree: Node): Node | undefined {
-  const [first, second] = tree.kids;
-  if (tree.cat === "pp" && first?.cat === "prep" && second?.start === pronoun.start && second.end === pronoun.end) return tree;
-  for (const kid of tree.kids) if (kid.start <= pronoun.start && kid.end > pronoun.start) return phraseAround(pronoun, kid);
-  return undefined;
-}
-
-/** The subject of the smallest clause around a node. */
-function innermostSubject(node: Node, sentence: Sentence): Node | undefined {
-  let found: Node | undefined;
-  const visit = (at: Node) => {
-    if (at.start > node.start || at.end <= node.start) return;
-    if (at.cat === "s" && at.role === "subject") found = at.kids[0];
-    at.kids.forEach(visit);
-  };
-  visit(sentence.tree!);
-  return found ?? sentence.clauses.find((clause: Clause) => clause.start <= node.start && clause.end > node.start)?.subject;
 }
 
 type Found = Resolved & { head: string; end: number };
@@ -352,7 +285,10 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
   if (!isSame) return undefined;
   const known = sentence.resolved?.get(node.start);
   if (!known) return { text: lemma, sentence, head: `${lemma} or its owner`, end: node.end };
-  return { ...known, head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
+  // The word that it stands for is one of this sentence only where both are.
+  const isHere = known.sentence === sentence && contains(sentence, pronoun);
+  const { at: _, ...elsewhere } = known;
+  return { ...(isHere ? known : elsewhere), head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
 }
 
 const JUDGED =
@@ -378,6 +314,9 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
 /** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
 function knownText(text: string, core: Node): string {
   if (core.f.det === "num" && /^\d/.test(text)) return `the ${text}`;
+  // "*only about a thousand geysers*, and half of them": the geysers.
+  if (core.f.det === "num" && /^(?:only|about|nearly|almost|over|some|up to|at least|at most|more than|less than|fewer than)\b/i.test(text))
+    return `the ${text.split(" ").at(-1)}`;
   return core.f.det === "indef" ? text.replace(/^an? /, "the ") : text;
 }
 

@@ -14,6 +14,12 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
     ["behind what is said of the subject", "The harbour was small. First settled by fishermen, it grew fast.", ["the harbour"]],
     ["over a sentence that was not understood", "The keepers slept by day. They, of the lamp whose, often. They worked by night.", ["the keepers"]],
     ["whom somebody else's clause speaks of too", "Ida Marrow slept until an aunt took her to the city. There she saw a pool.", ["Ida Marrow"]],
+    ["what only an agent does, whatever was done something to", "The company must stop the sale. It must warn the public.", ["the company"]],
+    [
+      "somebody whose name tells nothing, where nobody else does anything",
+      "In 1643 Evander Torell, a student of Galileo, looked for the answer. He used mercury.",
+      ["Evander Torell"],
+    ],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);

@@ -166,6 +166,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
     // "is about *as long as* a fingernail" compares, "as long as it rains" sets a condition.
     if (key === "as long as" && COMPARED.test(tokens[at - 1]?.lower ?? "")) continue;
+    // "for long journeys"
+    if (key === "for long" && isNoun(next, lexicon)) continue;
     // "two *or more* atoms"
     if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
     if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;

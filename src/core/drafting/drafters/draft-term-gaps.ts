@@ -197,11 +197,14 @@ function withGaps(sentences: readonly Sentence[], places: readonly Place[]): str
 
 /** How far a word must stand out to be written without a list: seldom elsewhere, or the text's own matter. */
 const TOLD_APART = 1.6;
+/** "the driest place on *Earth*": no text needs to be read for that. */
+const EVERYWHERE = /^(?:earth|world)$/;
 const COMMONEST = 5.6;
 const RAREST = 1.5;
 /** What a name, a number or a word in front of the verb counts beside a noun behind it. */
 const NAME = 1.8;
 const NUMBER = 1.5;
+const NAMED = 1.5;
 const AHEAD = -0.8;
 const IN_LIST = -0.4;
 
@@ -210,11 +213,13 @@ function placesIn(sentence: Sentence, { analysis }: SourceStock, text: string): 
   const main = sentence.clauses.find(({ rank }) => rank === "main");
   if (!main || !sentence.tree) return [];
   const nodes = walkTree(sentence.tree);
+  // "Scientists call this state *dormancy*": the word that the sentence is there for.
+  const named = new Set(nodes.filter(({ role }) => role === "object2").map(({ kids }) => kids.at(-1)!));
   const listed = new Set(nodes.filter(({ role }) => role === "coordination").flatMap(walkTree));
   return nodes
     .filter(({ cat, f }) => cat === "np" && !f.time)
     .flatMap((np): Place[] => {
-      const found = keyNoun(np, sentence, analysis) ?? keyName(np, sentence, analysis) ?? keyNumber(np, sentence);
+      const found = keyNoun(np, sentence, analysis, named.has(np)) ?? keyName(np, sentence, analysis) ?? keyNumber(np, sentence);
       if (!found || found.start === 0) return [];
       const range = nodeRange(sentence, found);
       const key = sentence.block.text.slice(range.start, range.end);
@@ -240,14 +245,15 @@ function countOpenings(text: string, part: string): number {
 type Found = { start: number; end: number; lemma: string; value: number };
 
 /** The noun that a phrase hangs on, with what makes one name of the two: "lightning rods". */
-function keyNoun(np: Node, sentence: Sentence, { lexicon, lemmaCounts, headingLemmas }: Analysis): Found | undefined {
+function keyNoun(np: Node, sentence: Sentence, { lexicon, lemmaCounts, headingLemmas }: Analysis, isTerm = false): Found | undefined {
   const head = headTerminal(np);
   if (head.cat !== "n" || np.kids.length === 0 || /^(?:pron|dem|quant|proper)$/.test(np.f.det ?? "")) return undefined;
   if (["apposition", "relative", "reduced", "postmodifier", "possessor", "coordination"].includes(np.role)) return undefined;
   const lemma = (head.lemma ?? "").toLowerCase();
   const entry = lexicon.findWord(lemma);
   const zipf = lexicon.zipf(lemma);
-  if (!entry || entry.noun < entry.verb || entry.noun < entry.adjective || zipf < RAREST || zipf > COMMONEST) return undefined;
+  if (!isTerm && (!entry || entry.noun < entry.verb || entry.noun < entry.adjective || zipf < RAREST)) return undefined;
+  if (zipf > COMMONEST || EVERYWHERE.test(lemma)) return undefined;
   if (THIN_NOUNS.has(lemma) || TIME_NOUNS.has(lemma) || UNIT_NOUNS.has(lemma) || lemma.length < 3) return undefined;
   const compounds = walkTree(np).filter(({ role }) => role === "compound");
   const start = Math.min(head.start, ...compounds.map((node) => node.start));
@@ -256,14 +262,15 @@ function keyNoun(np: Node, sentence: Sentence, { lexicon, lemmaCounts, headingLe
   const isName = [before, ...sentence.words.slice(start, head.end)].some((word) => /^\p{Lu}\p{Ll}/u.test(word?.text ?? "") && word !== sentence.words[0]);
   if (head.end - start > 2 || isName || /^(?:to|not|n't)$/.test(before?.lower ?? "")) return undefined;
   const isTopical = (lemmaCounts.get(lemma) ?? 0) >= 2 || headingLemmas.has(lemma);
-  const value = (COMMONEST - zipf) * 0.8 + (isTopical ? 0.8 : 0) + (np.f.det === "indef" || np.f.det === "bare" ? 0.4 : 0);
+  const value =
+    (COMMONEST - Math.max(zipf, RAREST)) * 0.8 + (isTerm ? NAMED : 0) + (isTopical ? 0.8 : 0) + (np.f.det === "indef" || np.f.det === "bare" ? 0.4 : 0);
   return { start, end: head.end, lemma, value };
 }
 
 /** Somebody's or a place's whole name. */
 function keyName(np: Node, sentence: Sentence, { persons, lexicon }: Analysis): Found | undefined {
   const head = headTerminal(np);
-  if (head.cat !== "pn" || np.f.det !== "proper" || np.kids.length > 1) return undefined;
+  if (head.cat !== "pn" || np.f.det !== "proper" || np.kids.length > 1 || EVERYWHERE.test((head.lemma ?? "").toLowerCase())) return undefined;
   const name = sentence.words.slice(np.start, np.end).map(({ text }) => text);
   const isKnown = persons.has(name.join(" ")) || (name.length === 1 && lexicon.nameKind(name[0]!) === "place");
   // "*Pettibone*'s closed door"

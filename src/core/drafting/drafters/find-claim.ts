@@ -41,7 +41,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
     (sentence.blockIndex === first || sentence.blockIndex === last ? 0.5 : 0) -
     (OTHER_SIDE.test(sentence.text) ? 4 : 0) -
     // "should only get a pet if …", "should at least try this": a condition or a part of it.
-    (/\b(?:only|at least|therefore|also|if|unless)\b/.test(sentence.text) ? 1.5 : 0) -
+    (/\b(?:only|at least (?:try|give|consider|wait|think|ask)|therefore|also|either|if|unless)\b/.test(sentence.text) ? 1.5 : 0) -
     (sentence.words.length > 26 ? 1 : 0);
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;

@@ -1,4 +1,4 @@
-import { type Analysis, positionKey } from "../../language/analysis";
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence } from "../../language/node-text";
@@ -129,4 +129,18 @@ export function doesSoToMore({ clause, subject }: Phrasing, analysis: Analysis):
     const told = analysis.antecedents.get(positionKey(other.sentence, other.subject.start))?.text ?? midSentence(other.sentence, other.subject);
     return told.toLowerCase() === subject.toLowerCase() && other.complements.some(({ role, node }) => role === "object" && node.f.det !== "pron");
   });
+}
+
+/** "one of three things: *a repair, a new toaster, or their money back*": what stands behind the colon, where nothing else does. */
+export function listedBehind({ words, text }: Sentence, end: number): string | undefined {
+  if (words[end]?.text !== ":" || text.split(":").length !== 2) return undefined;
+  return text
+    .slice(text.indexOf(":") + 1)
+    .trim()
+    .replace(/[.!]$/, "");
+}
+
+/** "one of three things", "several things": which ones is told elsewhere. */
+export function isOfThings(words: string): boolean {
+  return /\b(?:of (?:\p{L}+ )?|two |three |four |five |several |some )things$/u.test(words);
 }

@@ -3,6 +3,7 @@ import { nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
 import { opensClearly } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
@@ -44,6 +45,44 @@ export function findAnnounced(phrasing: Phrasing, analysis: Analysis): Fact[] {
         pattern: "what-announced",
       }),
       id: factId("reason", next, 0),
+      support: [sentence],
+      sentence: next,
+    },
+  ];
+}
+
+/** "The seeds need *a signal*. *That signal* is rain.": which signal do they need? */
+export function findTakenUp(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  if (!object || clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || clause.verb.cat === "be") return [];
+  if (sentence.clauses.filter(({ rank }) => rank === "main").length > 1 || coreOf(object) !== object || object.f.det !== "indef") return [];
+  const next = analysis.sentences[sentence.index + 1];
+  const told = next && next.block === sentence.block ? next.clauses.filter(({ rank }) => rank === "main") : [];
+  const [says] = told;
+  const predicate = says?.complements.find(({ role }) => role === "predicate")?.node;
+  const noun = headTerminal(object).lemma;
+  if (!next || !says || told.length > 1 || says.verb.cat !== "be" || says.negated || predicate?.cat !== "np" || next.abstained) return [];
+  const isSame = headTerminal(says.subject).lemma === noun && says.subject.end - says.subject.start === 2 && /^(?:this|that|the)\b/i.test(next.text);
+  if (!isSame || says.adjuncts.length > 0 || findUnclear(predicate, next, analysis, undefined, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  const answer = nodeText(next, predicate);
+  if (isUnclear(rest) || answer.split(" ").length > MOST_WORDS || /^(?:an?|the) (?:\p{Ll}+ )?(?:one|mistake|success|failure|problem)$/u.test(answer)) return [];
+  const what = nodeText(sentence, object).replace(/^an? /i, "");
+  return [
+    {
+      ...factOf(phrasing, object.start, {
+        type: "thing",
+        stem: askClause(phrasing, `What ${what}`, rest),
+        answer,
+        answerNode: predicate,
+        accepted: answer.startsWith("the ") || /^an? /.test(answer) ? [answer.replace(/^(?:the|an?) /, "")] : [],
+        depth: "understanding",
+        worth: 2.6,
+        pattern: "what-announced",
+      }),
+      id: factId("thing", next, predicate.start),
       support: [sentence],
       sentence: next,
     },

@@ -1,6 +1,6 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
@@ -48,6 +48,11 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (SINGLES_OUT.test(definiens) || /^a (?:bit|little|lot)\b/.test(definiens)) return [];
   const term = midSentence(sentence, subject);
   // "The only light is a blue one that …" names no sort; "is *found* on the shore" read as a noun has no article.
+  // "*The plumbing* is a system of cracks": of what, the sentence before said.
+  const lemma = (headTerminal(subject).lemma ?? "").toLowerCase();
+  const isOfAll =
+    UNIQUE_NOUNS.has(lemma) || analysis.headingLemmas.has(lemma) || (analysis.lemmaCounts.get(lemma) ?? 0) >= 3 || isFirst(lemma, sentence, analysis);
+  if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
   if (definiens.split(" ").length < 6 || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
@@ -83,6 +88,11 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     });
   }
   return facts;
+}
+
+/** Spoken of here for the first time. */
+function isFirst(lemma: string, { index }: Sentence, { firstMention }: Analysis): boolean {
+  return (firstMention.get(lemma) ?? index) >= index;
 }
 
 /** "a chamber … that raises boats *by changing the water level*": it belongs to the meaning, wherever the parse hangs it. */

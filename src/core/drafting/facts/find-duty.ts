@@ -3,6 +3,7 @@ import { midSentence, wordsText } from "../../language/node-text";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
+import { isOfThings } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
@@ -21,6 +22,7 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (deeds.some(isUnclear) || fronted.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = deeds[0]!;
   const answer = shared.length > 1 ? wordsText(clause.sentence, clause.verb.start, shared.at(-1)!.end) : [clause.verb.lemma, rest].filter(Boolean).join(" ");
+  if (isOfThings(answer)) return [];
   if (isUnclear(rest) || answer.split(" ").length < 3 || phrasing.subject === "you") return [];
   return [
     {

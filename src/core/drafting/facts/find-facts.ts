@@ -6,7 +6,7 @@ import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
 import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
-import { findAnnounced } from "./find-announced";
+import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
@@ -20,6 +20,7 @@ import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
 import { findFunction } from "./find-function";
+import { findKeeper } from "./find-keeper";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
 import { findMeasure } from "./find-measure";
@@ -46,6 +47,7 @@ import { findOldBelief, findReport } from "./find-report";
 import { findRight } from "./find-right";
 import { findSign } from "./find-sign";
 import { findSo } from "./find-so";
+import { findStepReason } from "./find-step-reason";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
 import { findUnknown } from "./find-unknown";
@@ -112,11 +114,14 @@ const FINDERS: FactFinder[] = [
   findWay,
   findUnknown,
   findAnnounced,
+  findTakenUp,
   findPrice,
   findOnly,
   findMultiple,
   findPartOf,
   findSign,
+  findKeeper,
+  findStepReason,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

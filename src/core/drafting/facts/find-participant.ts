@@ -12,21 +12,15 @@ import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { ownsOfClauseAhead } from "../phrasing/owns-of-ahead";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { doesSoToMore, IDIOMS, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
+import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
+import { LIGHT_VERBS, saysEnough } from "./light-verbs";
 
 /** Verbs that say enough where the rest of the question does. */
 const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
 const ENOUGH_WORDS = 5;
-
-/** Verbs that say too little for a question about their object or doer. */
-const LIGHT_VERBS = new Set(
-  "include contain comprise manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
-    " ",
-  ),
-);
 
 /** Verbs whose doer is worth asking for even where it is a thing. */
 const CAUSING_VERBS = new Set(
@@ -73,13 +67,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\b(?:all|both|each)\b/.test(preverbalAdverbs(clause))) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
-  if (
-    isUnclear(rest) ||
-    rest.split(" ").length < 3 ||
-    (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !keepsFrom(clause) && !makesSo(clause)) ||
-    !isWhole(rest)
-  )
-    return [];
+  if (isUnclear(rest) || rest.split(" ").length < 3 || (thing && LIGHT_VERBS.has(clause.verb.lemma ?? "") && !saysEnough(clause)) || !isWhole(rest)) return [];
   const head = headTerminal(node);
   if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
   // "What defends *themselves*?", "the water above *them*"
@@ -166,6 +154,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "worked *nights* at the hospital": when.
   if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma === "work") return [];
+  // "offers *one of three things*: …": which stands behind the colon.
+  if (isOfThings(nodeText(clause.sentence, object))) return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
   if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
   // "put on *a show*", "takes up *space*": idioms.
@@ -194,7 +184,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Hang the box *between two and four metres* above the ground": where, and which box it is not.
   if (own?.f.sub === "between" && walkTree(own).some(({ cat }) => cat === "num")) return [];
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
-  const rest = phraseRest(phrasing, analysis, own ? [object, own] : [object]);
+  const done = clause.verb.lemma === "spend" ? clause.adjuncts.filter(({ node }) => node.cat === "vp" && node.f.form === "ing").map(({ node }) => node) : [];
+  if (done.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...(own ? [own] : []), ...done]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "Charcoal *prevents* bad smells": the verb says enough.
   const verb = clause.verb.lemma ?? "";
@@ -207,7 +199,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "included the tribes *from the river basin*": what is included is told to the end.
   if (HOLDING.has(clause.verb.lemma ?? "") && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp")) return [];
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
-  if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing")) return [];
+  const doing = clause.adjuncts.find(({ node }) => node.cat === "vp" && node.f.form === "ing")?.node;
+  if (doing && (verb !== "spend" || doing.start !== object.end)) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   const isOpen = !isUnclear(rest) && !isWhole(rest) && rest !== (particle && nodeText(clause.sentence, particle));
   if (isUnclear(rest) || words < fewest || isOpen || object.end - object.start > 15) return [];
@@ -218,9 +211,10 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "spend about a month in the ocean"
   const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
   // "spent *decades* working out what the dances mean"
-  const spent = isLength && object.role === "reduced" ? nodeText(clause.sentence, object.kids[1]!) : "";
+  const deed = object.role === "reduced" ? object.kids[1] : doing;
+  const spent = isLength && deed ? nodeText(clause.sentence, deed) : "";
   const answer = spent
-    ? nodeText(clause.sentence, object.kids[0]!)
+    ? nodeText(clause.sentence, doing ? object : object.kids[0]!)
     : own
       ? wordsText(clause.sentence, object.start, own.end)
       : nodeText(clause.sentence, withoutAside(object));
@@ -332,16 +326,6 @@ function isDeed(noun: string, { lexicon }: Analysis): boolean {
 
 /** Of these one asks *who*, though the dictionary has them as groups. */
 const GROUPS = new Set("army troop force tribe police government council crew team committee parliament".split(" "));
-
-/** "keeps the bones *from rubbing against each other*" */
-function keepsFrom(clause: Clause): boolean {
-  return clause.verb.lemma === "keep" && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.form === "ing" && node.kids[0]?.lemma === "from");
-}
-
-/** "A large hole *makes the picture blurred*" */
-function makesSo(clause: Clause): boolean {
-  return clause.verb.lemma === "make" && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap");
-}
 
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
 function isThingName(node: Node, { lexicon }: Analysis): boolean {

@@ -59,8 +59,56 @@ describe("what is told of a name in passing", () => {
   });
 });
 
+describe("what keeps something from harm", () => {
+  finds({
+    "a part that it has": ["Many seeds have a hard coat that keeps them from drying out.", "What keeps many seeds from drying out?", "a hard coat"],
+    "what it has on its shell": ["Grease on an egg would keep the color out.", "What would keep the color out?", "grease on an egg"],
+  });
+  neverAsks({ "what it owns besides": ["Camels have long lashes that protect their eyes.", /protects/] });
+});
+
+describe("what a step is for", () => {
+  finds({
+    "told by the next sentence": [
+      "# Beans\n\n1. Soak the beans in water overnight. This softens their skin.\n2. Fold a towel.\n3. Pour in water.",
+      "Why should you soak the beans in water overnight?",
+      "because this softens their skin",
+    ],
+  });
+  neverAsks({
+    "how long it takes": ["# Beans\n\n1. Soak the beans in water. This takes a night.\n2. Fold a towel.\n3. Pour in water.", /^Why should you soak/],
+    "whose is not known": ["# Beans\n\n1. Put the bean into water. This softens their skin.\n2. Fold a towel.\n3. Pour in water.", /^Why should you put/],
+  });
+});
+
+describe("how often, about", () => {
+  finds({
+    "by a number": [
+      "Old Faithful, the best known geyser, erupts about every ninety minutes.",
+      "How often does Old Faithful erupt?",
+      "about every ninety minutes",
+    ],
+  });
+});
+
+describe("what the next sentence takes up", () => {
+  finds({
+    "says which": ["The seeds of a poppy need a signal to wake up. That signal is rain.", "What signal do the seeds of a poppy need to wake up?", "rain"],
+    "the best of what": ["Leaves with deep cuts make the prettiest prints.", "What makes the prettiest prints?", "leaves with deep cuts"],
+  });
+  neverAsks({
+    "another of its name": ["The seeds of a poppy need a signal to wake up. Another signal is light.", /What signal/],
+    "a judgement": ["The council has a plan for the marsh. The plan is a mistake.", /What plan/],
+  });
+});
+
 describe("what is found or told", () => {
   finds({
+    "by everybody in former times": [
+      "For almost two thousand years, people believed that nature hated empty space.",
+      "What did people believe for almost two thousand years?",
+      "that nature hated empty space",
+    ],
     "compared with other times": [
       "A study found that children smiled more when guinea pigs were in the classroom.",
       "What did a study find?",
@@ -72,6 +120,17 @@ describe("what is found or told", () => {
 
 describe("read as", () => {
   finds({
+    "what is found out": [
+      "Ida Marrow first finds out whether the complaint is serious.",
+      "What does Ida Marrow first find out?",
+      "whether the complaint is serious",
+    ],
+    "time spent on a deed": [
+      "Karl Frisch spent decades working out what the dances mean.",
+      "How long did Karl Frisch spend working out what the dances mean?",
+      "decades",
+    ],
+    "minutes that are left": ["There are ten minutes left to eat in peace.", "How many minutes are left to eat in peace?", "ten"],
     "an opinion about a deed": [
       "Since it was not thought proper for women to sign their own names, Nellie Bly took the name Flint from a popular song.",
       "Where did Nellie Bly take the name Flint from?",

@@ -28,7 +28,9 @@ const PLACE_FILES = new Set([6, 15, 17]);
 /** "pulls on the sea", "looks at the lamp": what is meant, not where. */
 const NO_PLACE_VERBS = new Set("pull push act depend rely look call wait count focus point aim knock work serve speak wrap".split(" "));
 const NO_PLACES = new Set(
-  "state stage level rate speed place part area spot direction way order line number time case side form shape pattern middle end rest world".split(" "),
+  "title name pseudonym state stage level rate speed place part area spot direction way order line number time case side form shape pattern middle end rest world".split(
+    " ",
+  ),
 );
 
 /** "Shore crabs hide *under wet seaweed*", "was lit … *at the lighthouse of Cordouan*." */
@@ -136,7 +138,8 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   const isSort = /^places?$/.test(head.lemma ?? "") && walkTree(np).some(({ cat, role }) => cat === "ap" || role === "relative");
   if (isSort) return preposition === "in" && np.f.num === "pl" && !SAYING_LITTLE.test(nodeText(clause.sentence, np));
   if ((NO_PLACES.has(head.lemma ?? "") && !isPartOfPlace(np, analysis)) || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
-  if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "");
+  // "under the title "White Slavery"": a name in quotation marks is a thing's.
+  if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "") && !head.flags?.includes("quoted");
   const [sense, second] = analysis.lexicon.findWord(head.lemma ?? "")?.senses ?? [];
   // A word that the dictionary does not have is still something that things are put into.
   if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);

@@ -54,9 +54,15 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => (role === "object" || role === "predicate") && node.cat === "np")?.node;
   if (!part || !TURNING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative) return [];
-  if (!["indef", "def"].includes(part.f.det ?? "") || part.end - part.start < 3 || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
+  if (
+    !["indef", "def"].includes(part.f.det ?? "") ||
+    part.end - part.start < (phrasing.subject.includes(" ") && clause.verb.lemma === "become" ? 2 : 3) ||
+    findUnclear(part, clause.sentence, analysis, phrasing.binder)
+  )
+    return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
+  // "became a teacher *at the school and a fine organist*": a teacher and an organist.
+  if (isUnclear(rest) || /\band an? /.test(rest)) return [];
   const answer = midSentence(clause.sentence, part);
   return [
     factOf(phrasing, part.start, {

@@ -34,7 +34,9 @@ function fromExistence(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const tail = what.end > counted.end ? wordsText(clause.sentence, counted.end, what.end) : "";
   if (isUnclear(rest) || (rest === "" && tail === "")) return [];
   const be = clause.verb.flags?.includes("past") ? "were" : "are";
-  return [quantityFact(phrasing, counted, `${["How many", noun, tail, be, "there", rest].filter(Boolean).join(" ")}?`, noun)];
+  // "there are ten minutes *left to eat*": they are left.
+  const asks = /^left\b/.test(tail) ? ["How many", noun, be, tail, rest] : ["How many", noun, tail, be, "there", rest];
+  return [quantityFact(phrasing, counted, `${asks.filter(Boolean).join(" ")}?`, noun)];
 }
 
 /** "*A third of* the world's mangroves have been cut down", "*Four out of five of* the fish": what share? */

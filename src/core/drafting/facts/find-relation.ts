@@ -9,6 +9,7 @@ import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
+import { isOfThings, listedBehind } from "./belongs-to-object";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { SPANS } from "./find-measure";
@@ -102,7 +103,10 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
   const rest = phraseRest(phrasing, analysis, [what.node, ...(span ? [span] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder)) return [];
-  const answer = wordsText(sentence, what.node.start, (span ?? what.node).end);
+  const given = wordsText(sentence, what.node.start, (span ?? what.node).end);
+  // "offers the owners *one of three things*: a repair, …"
+  const answer = isOfThings(given) ? listedBehind(sentence, what.node.end) : given;
+  if (answer === undefined || answer.split(" ").length > 18) return [];
   return [
     factOf(phrasing, what.node.start, {
       type: "thing",

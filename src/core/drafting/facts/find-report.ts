@@ -23,6 +23,8 @@ const TELLING = new Set("tell warn remind promise assure inform convince show".s
 /** Nobody in particular: more than one sentence may answer. */
 const NOBODY = /^(?:some|most(?: people)?$|many people|people|others?|everyone|everybody|someone|somebody|whoever|one|you|they|we|a few|few)\b/i;
 const OTHER_SIDE = /^(?:some (?:people|students|parents|adults|residents|neighbours|neighbors|experts)|others|critics|opponents)$/i;
+const LONG_AGO =
+  /\b(?:for (?:[\p{L}-]+ ){0,4}(?:years|centuries)|once|in (?:ancient times|the past|the middle ages)|until (?:then|\d{4})|before \d{4}|long ago|in those days)\b/iu;
 const WH_WORD = /^(?:wh(?:o|om|ose|ich|at|en|ere|y|ether)|how)\b/i;
 const MOST_WORDS = 22;
 
@@ -131,8 +133,11 @@ function isAsked(node: Node, clause: Clause): boolean {
 }
 
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */
-function isNobody({ subject, binder }: Phrasing, analysis: Analysis): boolean {
+function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): boolean {
   if (!NOBODY.test(subject)) return false;
+  // "*For two thousand years* people believed that nature hated empty space": all of them, then.
+  const isOfThen = clause.adjuncts.some(({ node }) => LONG_AGO.test(nodeText(clause.sentence, node)));
+  if (/^(?:people|most people|everyone|everybody)$/i.test(subject) && isOfThen && /^(?:believe|think)$/.test(clause.verb.lemma ?? "")) return false;
   // "*Some biologists* believe that red protects the leaf": those who hold it, where one sentence alone speaks of such.
   const [, sort] = /^some (\p{Ll}+s)$/iu.exec(subject) ?? [];
   if (sort && sort !== "others" && binder.human && analysis.sort !== "story")

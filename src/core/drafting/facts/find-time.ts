@@ -29,9 +29,8 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "How often does more snow fall?": more than what, says another part.
     const often =
       !/^(?:more|fewer|less) /.test(phrasing.subject) &&
-      part.cat === "advp" &&
-      part.f.sub === "time" &&
-      /^(?:every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
+      ((part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
+      /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
     // "*once* every ten years"
     const once = often
@@ -41,7 +40,10 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.
     const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
     // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
-    const isCounted = often && clause.subject.f.det === "def" && NUMBER.test(nodeText(clause.sentence, part));
+    const isCounted =
+      often &&
+      (clause.subject.f.det === "def" || clause.subject.f.det === "proper" || /^\p{Lu}/u.test(phrasing.subject)) &&
+      NUMBER.test(nodeText(clause.sentence, part));
     // "In what year did Sequoyah begin?": begin what?
     const isOpen =
       rest === "" &&
@@ -70,7 +72,8 @@ export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   });
 }
 
-const NUMBER = /\b(?:two|three|four|five|six|seven|eight|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|\d+)\b/;
+const NUMBER =
+  /\b(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|\d+)\b/;
 
 /** "in 1822", "in January 1866": the year alone is asked for. */
 function yearOf(node: Node, sentence: Sentence): string | undefined {

@@ -12,6 +12,7 @@ export const MULTIWORD: Record<string, string> = {
   "or not": "adv:link",
   "as a rule": "adv:freq",
   "for ever": "adv:manner",
+  "for long": "adv:manner",
   "as possible": "asposs",
   "as many as": "adv:approx,bound",
   "as much as": "adv:approx,bound",

@@ -72,6 +72,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     // "proved in *2004 that the dune is not needed*", "gave so much in *Cairo that its price fell*": neither a year nor a name is told apart so.
     if (r.f.sub === "that" && headTerminal(l).flags?.includes("year")) return undefined;
     if (r.f.sub === "that" && l.f.det === "proper") return { f: l.f, cost: 2 };
+    // "gave *so little water* that the mayor hung a lock on it": what came of it.
+    if (r.f.sub === "that" && firstWord(l) === "so") return { f: l.f, cost: 3 };
     if (l.f.sub === "indef") return { ...l.f, det: "quant" };
     // "a deductible, an amount *that the owner must pay*": behind an aside a clause belongs into it.
     if (endsInAside(l)) return { f: l.f, cost: 2 };

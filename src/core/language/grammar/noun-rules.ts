@@ -173,7 +173,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("np", "adv np", 1, "modifier", 0.5, (l, r) => {
     // "learned so much *about plants*": nothing is counted.
     if (l.lemma === "about" && r.f.det === "bare" && r.f.num === "pl") return undefined;
-    return ["approx", "only"].includes(l.f.sub ?? "") && r.f.det !== "pron" ? r.f : undefined;
+    // "cost *almost nothing*"
+    const isAll = r.end - r.start === 1 && /^(?:nothing|everything|everybody|everyone|nobody|all)$/.test(headTerminal(r).lemma ?? "");
+    return ["approx", "only"].includes(l.f.sub ?? "") && (r.f.det !== "pron" || isAll) ? r.f : undefined;
   });
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,

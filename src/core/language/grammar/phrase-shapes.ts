@@ -42,3 +42,16 @@ export function opensWithParticiple(node: Node): boolean {
 export function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }
+
+/** "call *this state dormancy*": what it is called stands by itself. */
+export function isPointedCompound(np: Node): boolean {
+  return np.f.det === "dem" && np.kids[1]?.role === "compound";
+}
+
+/** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
+export function opensWithThat(s: Node): boolean {
+  // "said *in May that* the boats had come"
+  if (s.cat === "s" && s.role === "adjunct" && s.kids[1]) return opensWithThat(s.kids[1]);
+  const first = s.kids[0];
+  return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
+}

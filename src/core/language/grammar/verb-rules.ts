@@ -1,5 +1,5 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, firstWord, isRecurringTime, isTimes, opensWithParticiple } from "./phrase-shapes";
+import { endsInComma, firstWord, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
@@ -16,14 +16,6 @@ function behindClause(vp: Node): number {
 
 function lastWord(node: Node): Node {
   return node.kids.length === 0 ? node : lastWord(node.kids.at(-1)!);
-}
-
-/** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */
-function opensWithThat(s: Node): boolean {
-  // "said *in May that* the boats had come"
-  if (s.cat === "s" && s.role === "adjunct" && s.kids[1]) return opensWithThat(s.kids[1]);
-  const first = s.kids[0];
-  return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
 }
 
 /** The verb that a phrase ends with: "to *monitor*". */
@@ -87,7 +79,14 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   const object = (np: Node) => np.f.kase !== "subj";
   rule("vp", "v np", 0, "object", 0, (v, np) =>
     object(np)
-      ? verbal(v, (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) + (isRecurringTime(np) || isTimes(np) ? 1.5 : 0))
+      ? verbal(
+          v,
+          (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) +
+            (isRecurringTime(np) || isTimes(np) ? 1.5 : 0) +
+            (v.lemma === "call" && isPointedCompound(np) ? 2.5 : 0) +
+            // "believed *that nature hated empty space*": a whole clause behind such a verb is no pointed thing.
+            (np.end - np.start >= 4 && np.f.det === "dem" && WITHOUT_THAT.has(v.lemma ?? "") && opensWithThat(np) ? 2.5 : 0),
+        )
       : undefined,
   );
   rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
@@ -187,6 +186,11 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   );
   lift("vp", "vt", "verb", (v) => ({ f: v.f, cost: 0.1 }));
   lift("vg", "vt", "verb", (v) => ({ f: { ...v.f, gap: true }, cost: 0.6 }));
+  // "finds *out* whether the complaint is serious", "wrote *down* what they told her"
+  const toldOut = (vt: Node) =>
+    /^(?:find|work|write|figure|point|make|set)$/.test(headTerminal(vt).lemma ?? "") && !vt.f.gap ? { f: vt.f, cost: 0.2 } : undefined;
+  rule("vp", "vt cs", 0, "clause", 0, toldOut);
+  rule("vp", "vt ws", 0, "clause", 0, toldOut);
   rule("vp", "vt np", 0, "object", 0.3, (v, np) => (object(np) && np.f.det !== "pron" ? v.f : undefined));
   rule("vp", "vo adv", 0, "particle", 0.4, (vo, adv) => (particle(adv) ? vo.f : undefined));
   // With the object missing: passives and relatives.
@@ -332,6 +336,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("not-pp", "not pp", 1, "mark", 0);
   rule("c-not", "comma not-pp", 1, "mark", 0);
   rule("vp", "vp c-not", 0, "adjunct", 0.6);
+  // "chosen by parliament *and not by the government*"
+  rule("c-not", "conj not-pp", 1, "mark", 0.2, (l) => (l.f.sub === "and" ? {} : undefined));
   // "lick their lips when they see it, *but not when they hear it*"
   rule("not-sb", "not sb", 1, "mark", 0);
   rule("but-not", "conj not-sb", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));

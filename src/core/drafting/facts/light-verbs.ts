@@ -1,0 +1,32 @@
+import type { Clause } from "../../language/clause";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+
+/** Verbs that say too little for a question about their object or doer. */
+export const LIGHT_VERBS = new Set(
+  "include contain comprise manage appear seem fall cost last weigh have do get take make go come see look begin start become seem let keep put want need try like feel find think know use give hold set say call name leave reach throw show turn live".split(
+    " ",
+  ),
+);
+
+/** "keeps the bones from rubbing", "makes the picture blurred": with what stands behind it a light verb says enough. */
+export function saysEnough(clause: Clause): boolean {
+  return keepsFrom(clause) || makesSo(clause) || doesMost(clause);
+}
+
+/** "keeps the bones *from rubbing against each other*" */
+function keepsFrom(clause: Clause): boolean {
+  const isKept = ({ cat, f, kids, lemma }: Node) =>
+    (cat === "pp" && f.form === "ing" && kids[0]?.lemma === "from") || /^(?:out|away|in|off)$/.test(lemma ?? "");
+  return clause.verb.lemma === "keep" && [...clause.adjuncts, ...clause.complements].some(({ node }) => isKept(node) || isKept(headTerminal(node)));
+}
+
+/** "A large hole *makes the picture blurred*" */
+function makesSo(clause: Clause): boolean {
+  return clause.verb.lemma === "make" && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap");
+}
+
+/** "Leaves with deep cuts make *the prettiest prints*" */
+function doesMost({ complements, sentence }: Clause): boolean {
+  return complements.some(({ role, node }) => role === "object" && /^the (?:most \p{L}+|\p{L}+est|best|worst) \p{L}/iu.test(nodeText(sentence, node)));
+}
