@@ -239,7 +239,16 @@ function readVerbPhrases(
     // "so fast *that she could not finish*"
     for (const { node } of verbal.adjuncts) if (node.cat === "advp" && node.kids[1]?.cat === "cs") readResult(sentence, node.kids[1], out);
     for (const part of verbal.complements) if (part.role === "predicate") readResult(sentence, part.node, out);
+    const result = resultOfAmount(verbal.complements, sentence);
+    if (result) readResult(sentence, result, out);
   }
+}
+
+/** "gave *so little water* that the mayor hung a lock on it": the clause that tells what came of so much or so little. */
+export function resultOfAmount(complements: readonly Part[], { words }: Sentence): Node | undefined {
+  const [object, said] = ["object", "clause"].map((role) => complements.find((part) => part.role === role));
+  const isAmount = object !== undefined && /^so\b/.test(words[object.node.start]?.lower ?? "") && said?.node.start === object.node.end;
+  return isAmount && said.node.cat === "cs" ? said.node : undefined;
 }
 
 /** The clause of a *when* behind a comma that says what happened in the year before it. */

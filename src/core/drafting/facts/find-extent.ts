@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { resultOfAmount } from "../../language/clause";
 import { midSentence, nodeText } from "../../language/node-text";
 import { reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause } from "../phrasing/ask-clause";
@@ -50,8 +51,10 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
 /** "The fog came in *so fast that Brida could not finish*": why could she not? Because it came in so fast. */
 function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const manner = clause.adjuncts.find(({ node }) => node.cat === "advp" && node.kids[1]?.cat === "cs")?.node;
-  const result = manner?.kids[1];
+  const amount = resultOfAmount(clause.complements, clause.sentence);
+  const object = amount && clause.complements.find(({ role }) => role === "object")?.node;
+  const manner = object ?? clause.adjuncts.find(({ node }) => node.cat === "advp" && node.kids[1]?.cat === "cs")?.node;
+  const result = amount ?? manner?.kids[1];
   if (!manner || !result || clause.shared || clause.negated || clause.imperative) return [];
   const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);
   const asked = effect && phraseClause(effect, analysis);
@@ -59,16 +62,19 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(asked, analysis);
   // "*Two hundred years ago* tea cost so much": when is told by the sentence.
   const ahead = clause.adjuncts.map(({ node }) => node).filter((node) => node.end <= clause.subject.start && (node.f.time || reasonNode(node).f.time));
-  const others = phraseRest(phrasing, analysis, [manner, ...ahead]);
+  const others = phraseRest(phrasing, analysis, [manner, result, ...ahead]);
   if (isUnclear(rest) || isUnclear(others)) return [];
-  const how = [others, nodeText(clause.sentence, { ...manner, end: result.start })].filter(Boolean).join(" ");
-  const answer = withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${how}`, asked, analysis);
+  const how = [others, nodeText(clause.sentence, { ...manner, end: result.start })];
+  // "gave so little water *in summer*": what it gave stands right behind the verb.
+  const told = (amount ? how.reverse() : how).filter(Boolean).join(" ");
+  if (amount && findUnclear(manner, clause.sentence, analysis, phrasing.binder)) return [];
+  const answer = withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${told}`, asked, analysis);
   return [
     factOf({ ...asked, clause: effect }, manner.start, {
       type: "cause",
       stem: askClause(asked, "Why", rest),
       answer,
-      accepted: [`${phrasing.subject} ${phrasing.finite} ${how}`],
+      accepted: [`${phrasing.subject} ${phrasing.finite} ${told}`],
       depth: "understanding",
       worth: 3.1,
       pattern: "why-so-that-result",
