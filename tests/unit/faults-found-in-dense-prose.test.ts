@@ -239,5 +239,14 @@ neverDrafts({
     "half a quotation": ['# Words\n\nPhotosynthesis comes from two words and means "putting together with light."', /"[^"]*$/],
     "which word": ['# Words\n\nThe word comes from Swedish and means "representative."', /the word come from/],
     "what is left of a lunch as grammar": ["# Lunch\n\nThere are ten minutes left to eat in peace.", /left to eat in peace are there/],
+    "the speaker's own name": [
+      "# A talk\n\nGood morning. My name is Dr. Lena Okoro, and I study sleep. I hope that you slept well.",
+      /name is Dr|speaker.s name/,
+    ],
+    "years that admit": [
+      "# The map\n\nJohn Snow drew a map. Many doctors went on believing in bad air. Snow died in 1858, eight years before they admitted that he had been right.",
+      /before they admitted/,
+    ],
+    "nothing else": ["# The flight\n\nFor a week newspapers wrote about nothing else.", /wrote about nothing else\?/],
   },
 });

@@ -104,7 +104,9 @@ function narratorIn(sentences: readonly Sentence[], sort: TextSort): string | un
     .join(" ");
   if (told.some((sentence) => sentence.speaker)) return undefined;
   // "Good morning. *My name is Daniel Osei*, and I …"
-  const introduced = told.map(({ text }) => /\b[Mm]y name is (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)+)/u.exec(text)?.[1]).find(Boolean);
+  const introduced = told
+    .map(({ text }) => /\b[Mm]y name is ((?:(?:Dr|Mr|Mrs|Ms|Prof)\.? )?\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)+)/u.exec(text)?.[1])
+    .find(Boolean);
   if (introduced && sort !== "story") return introduced;
   if (own > 0 && told.some(({ text }) => /^(?:Good (?:morning|afternoon|evening)|Ladies and gentlemen|Dear friends)\b/.test(text))) return "the speaker";
   if (own > 0 && /\b(?:speech|talk|address)\b/i.test(named)) return "the speaker";

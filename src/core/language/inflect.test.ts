@@ -12,6 +12,8 @@ describe("inflectVerb", () => {
     ["push", "third", "pushes"],
     ["make", "ing", "making"],
     ["see", "past", "saw"],
+    ["speak", "past", "spoke"],
+    ["strive", "participle", "striven"],
     ["be", "third", "is"],
     ["open", "past", "opened"],
   ] as const)("%s, %s: %s", (base, form, wanted) => {
@@ -36,12 +38,13 @@ it("reads verb forms back to their base", () => {
 
 it.each([
   ["wharves", "wharf"],
+  ["firemen", "fireman"],
   ["lenses", "lens"],
   ["ferries", "ferry"],
   ["crates", "crate"],
   ["buses", "bus"],
 ])("takes %s as more than one %s", (plural, singular) => {
-  const nouns = new Set(["wharf", "lens", "ferry", "crate", "bus", "glass"]);
+  const nouns = new Set(["wharf", "fireman", "lens", "ferry", "crate", "bus", "glass"]);
   expect(singularOf(plural, (noun) => nouns.has(noun))).toBe(singular);
   expect(pluralOf(singular)).toBe(plural);
 });

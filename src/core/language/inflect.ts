@@ -50,9 +50,14 @@ function addS(word: string): string {
   return `${word}s`;
 }
 
-/** "wharf" → "wharves". */
+/** End like "fireman", and are none. */
+const NO_MEN = /(?:human|german|roman|norman|shaman|talisman|caiman|ottoman|cayman)$/i;
+
+/** "wharf" → "wharves", "fireman" → "firemen". */
 export function pluralOf(singular: string): string {
-  return pluralBySingular.get(singular) ?? addS(singular);
+  const known = pluralBySingular.get(singular);
+  if (!known && /\p{L}{2}man$/u.test(singular) && !NO_MEN.test(singular)) return singular.replace(/man$/, "men");
+  return known ?? addS(singular);
 }
 
 /** Possible base forms of a verb form; `isVerb` says which bases exist. */
@@ -91,6 +96,8 @@ function stems(word: string, ending: "s" | "ed" | "ing"): string[] {
 export function singularOf(word: string, isNoun: (singular: string) => boolean): string | undefined {
   const irregular = singularByPlural.get(word);
   if (irregular) return irregular;
+  // "firemen", "snowmen"
+  if (/\p{L}{2}men$/u.test(word) && isNoun(word.replace(/men$/, "man"))) return word.replace(/men$/, "man");
   if (!/[^s]s$/.test(word) && !/sses$/.test(word)) return undefined;
   if (/(?:ss|us|is)$/.test(word) && !isNoun(word.slice(0, -1))) return undefined;
   const candidates = word.endsWith("ies")

@@ -25,6 +25,13 @@ describe("candidates", () => {
     expect(tags("more than rope").map(({ word }) => word)).toEqual(["more", "than", "rope"]);
   });
   it.each([
+    ["at eight o'clock", ["at", "eight o'clock"]],
+    ["nobody else came", ["nobody else", "came"]],
+    ["slightly less than a pound", ["slightly less than", "a", "pound"]],
+    ["as long as it rains", ["as long as", "it", "rains"]],
+    ["is as long as a boat", ["is", "as", "long", "as", "a", "boat"]],
+    ["held out for long", ["held", "out", "for long"]],
+    ["ready for long journeys", ["ready", "for", "long", "journeys"]],
     ["two or more ropes", ["two", "or more", "ropes"]],
     ["stronger or more likely to hold", ["stronger", "or", "more", "likely", "to", "hold"]],
     ["and so everyone stayed", ["and so", "everyone", "stayed"]],

@@ -35,7 +35,8 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
   const words: TaggedWord[] = [];
   for (let i = 0; i < tokens.length; ) {
     const isInitial = opensInitial(tokens, i);
-    const length = isRepeated(tokens, i) ? 3 : isInitial ? 2 : multiwordLength(tokens, i, lexicon);
+    const isHour = opensHour(tokens, i);
+    const length = isRepeated(tokens, i) ? 3 : isInitial || isHour ? 2 : multiwordLength(tokens, i, lexicon);
     const group = tokens.slice(i, i + length);
     const lower = group.map((token) => token.lower).join(isInitial ? "" : " ");
     const text = group.map((token) => token.text).join(isInitial ? "" : " ");
@@ -44,22 +45,27 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
     const isApprox = length === 1 && countsWhatThereIs(tokens, i);
     const isSupposed = length === 1 && supposes(tokens, i);
+    const isStranded = length === 1 && standsAlone(tokens, i);
     const read = () =>
-      isInitial || isRegnal(tokens, i)
-        ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
-        : isCounting
-          ? readTags("adv:link", lower)
-          : isGenitive
-            ? readTags("gen 0.2", lower)
-            : isApprox
-              ? readTags("adv:approx 0.2", lower)
-              : isSupposed
-                ? readTags("be:third,past", lower)
-                : length > 1
-                  ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-                  : tagToken(group[0]!, isFirst, lexicon, capitals);
+      isHour
+        ? [{ cat: "n", flags: ["any", "mass"], cost: 0.1, lemma: "o'clock" }]
+        : isStranded
+          ? readTags("adv:particle 0.2", lower)
+          : isInitial || isRegnal(tokens, i)
+            ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
+            : isCounting
+              ? readTags("adv:link", lower)
+              : isGenitive
+                ? readTags("gen 0.2", lower)
+                : isApprox
+                  ? readTags("adv:approx 0.2", lower)
+                  : isSupposed
+                    ? readTags("be:third,past", lower)
+                    : length > 1
+                      ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+                      : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && /^\p{Ll}/u.test(text);
+    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && !isHour && !isStranded && /^\p{Ll}/u.test(text);
     words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
     i += length;
   }
@@ -109,6 +115,17 @@ function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
   return tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be) && opensNumber(tokens[at + 1]);
 }
 
+/** "*eight o'clock*" is one time of day. */
+function opensHour(tokens: readonly Token[], at: number): boolean {
+  return /^o['’]clock$/.test(tokens[at + 1]?.lower ?? "") && opensNumber(tokens[at]);
+}
+
+/** "where the wind comes *from*": a preposition without its noun, which the question word is. */
+function standsAlone(tokens: readonly Token[], at: number): boolean {
+  const next = tokens[at + 1];
+  return tokens[at]!.lower === "from" && (next === undefined || next.kind === "punctuation") && tokens.slice(0, at).some(({ lower }) => lower === "where");
+}
+
 /** "as if it *were* ice": one, and not many. */
 function supposes(tokens: readonly Token[], at: number): boolean {
   if (tokens[at]!.lower !== "were") return false;
@@ -117,7 +134,20 @@ function supposes(tokens: readonly Token[], at: number): boolean {
 }
 
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
-const BOUNDS = new Set(["more than", "less than", "fewer than", "as many as", "as much as", "up to"]);
+const BOUNDS = new Set([
+  "slightly more than",
+  "slightly less than",
+  "a little more than",
+  "a little less than",
+  "far more than",
+  "far fewer than",
+  "more than",
+  "less than",
+  "fewer than",
+  "as many as",
+  "as much as",
+  "up to",
+]);
 
 /** "in *the first* half of the night": a part with its own article, and no amount. */
 const HALVES = /^(?:first|second|last|other|top|bottom|upper|lower|left|right|northern|southern|eastern|western)$/;

@@ -12,7 +12,7 @@ const WEIGHING =
   /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;
 
 const ARGUING =
-  /\bfor (?:all )?(?:these|this) reasons?\b|\b(?:first|second|main) reason is\b|\b(?:is|are) a (?:fair|good) (?:point|question)\b|\bI (?:dis)?agree\b|\b(?:parents|pupils|students|residents|neighbours|people|others|opponents|critics) (?:\w+ )?(?:object|worry|argue|complain|fear) that\b/i;
+  /\bfor (?:all )?these reasons\b|\bfor this reason\b.*\b(?:should|ought to|I|we)\b|\b(?:first|second|main) reason is\b|\b(?:is|are) a (?:fair|good) (?:point|question)\b|\bI (?:dis)?agree\b|\b(?:parents|pupils|students|residents|neighbours|people|others|opponents|critics) (?:\w+ )?(?:object|worry|argue|complain|fear) that\b/i;
 
 const DEMAND =
   /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|say|put|leave|teach|free|don't|do not|no|bring|fix|start)\b|\b(?:needs?|must|should|deserves?)\b/i;

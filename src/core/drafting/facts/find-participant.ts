@@ -41,7 +41,9 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.verb.cat !== "v" ||
     clause.linkedBy === "so" ||
     givesReason(clause) ||
-    clause.complements.some((part) => hasNo(part.node))
+    clause.complements.some((part) => hasNo(part.node)) ||
+    // "wrote *about nothing else*"
+    clause.adjuncts.some(({ node }) => node.cat === "pp" && hasNo(node))
   )
     return [];
   // "Who counted?" – "The writer": nobody needs the text for that.

@@ -125,6 +125,14 @@ describe("read as", () => {
       "What does Ida Marrow first find out?",
       "whether the complaint is serious",
     ],
+    "spoken words": ["Lena Voss spoke with Ida Marrow.", "Who spoke with Ida Marrow?", "Lena Voss"],
+    "an hour": ["The doors were locked at six o'clock in the evening.", "When were the doors locked?", "at six o'clock in the evening"],
+    "where it comes from": ["A vane shows where the wind comes from.", "What does a vane show?", "where the wind comes from"],
+    "what came of so much": [
+      "The station used so much hot water that all the geysers of the valley died.",
+      "Why did all the geysers of the valley die?",
+      "because the station used so much hot water",
+    ],
     "time spent on a deed": [
       "Karl Frisch spent decades working out what the dances mean.",
       "How long did Karl Frisch spend working out what the dances mean?",

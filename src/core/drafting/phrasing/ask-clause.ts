@@ -95,6 +95,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (/^(?:while|when|if|as) /i.test(nodeText(home, subjectNode))) return "no-subject";
   // "*The following* is a list": what follows is no part of the question.
   if (/^the (?:following|above|below|former|latter)$/i.test(nodeText(home, subjectNode))) return "demonstrative";
+  // "*My name* is Lena Okoro": who speaks is named so in every question.
+  if (/^my name$/i.test(nodeText(home, subjectNode))) return "first-person";
   // "*The word* comes from Swedish": which word?
   if (home === sentence && /^the (?:word|name|term|phrase|expression)$/i.test(nodeText(home, subjectNode))) return "definite-without-antecedent";
   // "A fourth protects the eggs": a fourth of what?

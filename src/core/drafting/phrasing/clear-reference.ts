@@ -1,5 +1,5 @@
 import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
-import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
+import { THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
@@ -225,7 +225,10 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   if (known) return [{ num: node.f.num ?? "sg", human: /^(?:him|her)$/i.test(sentence.words[node.start]!.lower) }];
   // "hides *something* inside it": never the something itself.
   const isVague = /^(?:some|any|every|no)(?:thing|body|one)$/.test(headTerminal(node).lemma ?? "");
-  return node.f.time || isVague || node.f.det === "pron" || node.f.det === "clause" ? [] : [binderOf(node, nodeText(sentence, node), analysis)];
+  // "*eight years* before they admitted it": no years admit anything.
+  return node.f.time || TIME_NOUNS.has(headTerminal(node).lemma ?? "") || isVague || node.f.det === "pron" || node.f.det === "clause"
+    ? []
+    : [binderOf(node, nodeText(sentence, node), analysis)];
 }
 
 const weOfAll = new WeakMap<Analysis, boolean>();

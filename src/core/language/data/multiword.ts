@@ -6,6 +6,12 @@ export const MULTIWORD: Record<string, string> = {
   "less than": "adv:approx,bound",
   "fewer than": "adv:approx,bound",
   "up to": "adv:approx,bound|prep:to 1",
+  "slightly more than": "adv:approx,bound",
+  "slightly less than": "adv:approx,bound",
+  "a little more than": "adv:approx,bound",
+  "a little less than": "adv:approx,bound",
+  "far more than": "adv:approx,bound",
+  "far fewer than": "adv:approx,bound",
   "no less than": "adv:approx,bound",
   "no fewer than": "adv:approx,bound",
   "no more than": "adv:approx,bound",
@@ -54,6 +60,15 @@ export const MULTIWORD: Record<string, string> = {
   "every time": "sub:when 0.4|adv:freq",
   "as soon as": "sub:when",
   "as long as": "sub:if",
+  // "nobody else", "something else": one word of the same sort.
+  ...Object.fromEntries(
+    ["some", "any", "every", "no"].flatMap((first) =>
+      ["thing", "body", "one"].map((last) => [
+        `${first === "no" && last === "one" ? "no one" : first + last} else`,
+        `pro:sg,indef${first === "no" ? ",neg" : ""}`,
+      ]),
+    ),
+  ),
   ...Object.fromEntries(
     ["once", "twice"].flatMap((often) =>
       ["hour", "day", "week", "month", "year"].map((unit) => [`${often} ${unit === "hour" ? "an" : "a"} ${unit}`, "adv:time"]),
