@@ -248,5 +248,20 @@ neverDrafts({
       /before they admitted/,
     ],
     "nothing else": ["# The flight\n\nFor a week newspapers wrote about nothing else.", /wrote about nothing else\?/],
+    "what the ice closed around": [
+      "# Frozen in\n\nThe ship never reached the land. In January 1915 the ice of the Weddell Sea closed around it.",
+      /around it\?/,
+    ],
+    "pictures of what": [
+      "# The moon\n\nThe far side of the moon was seen for the first time in 1959, when a Soviet space probe took pictures of it.",
+      /pictures of it\?/,
+    ],
+    "bright at that time only": [
+      "# The moon\n\nAbout two weeks after the new moon, the earth stands between the moon and the sun. Then the whole face of the moon is bright.",
+      /whole face of the moon is bright\. = true/,
+    ],
+    "a look that would show it": ["# The moon\n\nLook at the moon every evening for a month, and you will see that its shape changes.", /should you look/],
+    "all two of four": ["# Cups\n\nPunch a hole into four cups. All four cups must face the same way.", /All (?!four)/],
+    "a way by a length": ["# Oaks\n\nAfter the last Ice Age oaks moved north by half a kilometer a year.", /^How did oaks/],
   },
 });

@@ -62,7 +62,11 @@ function withArticle(noun: string): string {
  * another clause may be asked about alone: "Books were so dear that *libraries chained them*".
  */
 function isSubjectOf({ clauses }: Sentence, noun: number, pronoun: number, from: number): boolean {
-  const isApart = clauses.some(({ rank, start, end }) => rank === "adverbial" && start > noun && start <= from && pronoun < end);
+  // "was seen in 1959, *when a probe took pictures of it*": a statement of its own, about something that it does not name.
+  const isApart = clauses.some(
+    ({ rank, start, end, subject }) =>
+      pronoun < end && start <= from && ((rank === "adverbial" && start > noun) || (rank === "aside" && subject.start > noun && start > noun)),
+  );
   return !isApart && clauses.some(({ rank, subject, end }) => rank === "main" && subject.start === noun && pronoun > noun && pronoun < end);
 }
 

@@ -115,6 +115,10 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     // what the phrase stands right behind ("the rock around it") it is not.
     const others = candidatesIn(sentence, pronoun, own, known).filter(({ end }) => end !== phrase.start);
     const subject = asCandidate(own, sentence, pronoun, known);
+    // "The ship lay in the bay. The ice closed around *it*": around what lay there.
+    const isLiving = isPersonNoun(subject?.head ?? "", known.lexicon) || isAnimalNoun(subject?.head ?? "", known.lexicon);
+    const told = pronoun.lemma === "it" && !isLiving && before?.tree ? subjectsOf(before, pronoun, known) : [];
+    if (subject && told.some(({ text }) => text.toLowerCase() !== subject.text.toLowerCase())) return undefined;
     if (subject && others.length === 0) return { text: pronounText(pronoun, sentence), sentence };
     if (subject) return undefined;
   }
@@ -150,6 +154,13 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
   // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.
   return told.some(({ end }) => isObjectAt(end, before) || before.clauses.some(({ subject }) => coreOf(subject).end === end)) ? soleOf(told) : undefined;
+}
+
+/** What the main clauses of the sentence before are about, where the pronoun may mean it. */
+function subjectsOf(before: Sentence, pronoun: Node, known: Known): Found[] {
+  return before.clauses
+    .filter(({ rank, subject }) => rank === "main" && subject.cat === "np")
+    .flatMap(({ subject }) => asCandidate(coreOf(subject), before, pronoun, known) ?? []);
 }
 
 /** "*It* became a street of stalls. They paid a penny each. In 1865 a company bought *it*": what was told of as *it* goes on, and never the penny. */

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
@@ -53,7 +54,15 @@ function isWay({ f, kids }: Node, verb: string, passive: boolean, { lexicon }: A
   const head = headTerminal(kids[1]!);
   // "grew *by the river*", "arrived *by noon*" tell a place and a time.
   if (f.sub === "by")
-    return GOING.has(verb) && !passive && head.cat === "n" && !f.time && kids[1]!.f.det !== "num" && !PLACES.has(fileOf(head.lemma ?? "", lexicon));
+    return (
+      !UNIT_NOUNS.has(head.lemma ?? "") &&
+      GOING.has(verb) &&
+      !passive &&
+      head.cat === "n" &&
+      !f.time &&
+      kids[1]!.f.det !== "num" &&
+      !PLACES.has(fileOf(head.lemma ?? "", lexicon))
+    );
   if (f.sub === "through") return PASSING.has(verb) && !passive && head.cat === "n";
   return f.sub === "as" && passive && SHOWING.has(verb) && head.cat === "n";
 }

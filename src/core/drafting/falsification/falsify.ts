@@ -93,8 +93,12 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     const number = node.kids[0]!;
     const words = nodeText(clause.sentence, number);
     const value = numberValue(words);
-    // "several thousand eggs": no number of its own.
-    if (/^(?:several|many|some|few|a few)$/.test(clause.sentence.words[number.start - 1]?.lower ?? "") || /^(?:several|many|a few)\b/i.test(words)) return [];
+    // "several thousand eggs", "all four cups": no number of its own.
+    if (
+      /^(?:several|many|some|few|a few|all|these|those|other)$/.test(clause.sentence.words[number.start - 1]?.lower ?? "") ||
+      /^(?:several|many|a few)\b/i.test(words)
+    )
+      return [];
     if (value === undefined || value < 2 || number.f.sub || isRange(clause, number)) return [];
     // "one sources" would give itself away by its grammar.
     const other = numberDistractors(words, [], 3, seed).find((number) => numberValue(number) !== 1);

@@ -65,6 +65,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
+  // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
+  if (clause.imperative && /, and (?:you|it|they|the \p{Ll}+) (?:will|can|may)\b/iu.test(sentence.text)) return "points-elsewhere";
   // "*Only then do the judges* and citizens leave": no command to do judges.
   if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
     return "points-elsewhere";

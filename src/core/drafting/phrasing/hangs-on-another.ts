@@ -87,6 +87,10 @@ export function carriesOn(clause: Clause, before?: { text: string }): boolean {
   // "The tree *is then* resting and needs no water": at that time.
   const own = clause.sentence.words.slice(clause.subject.end, clause.verb.end).map(({ lower }) => lower);
   if (own.some((word, index) => word === "then" && /^(?:is|are|was|were)$/.test(own[index - 1] ?? ""))) return true;
+  // "*Then* the whole face of the moon is bright": at that time, and never else.
+  const { verb, auxiliaries, sentence } = clause;
+  const isState = verb.cat === "be" && auxiliaries.length === 0 && !verb.flags?.includes("past");
+  if (isState && /^then\b/i.test(sentence.text) && clause.start <= 1) return true;
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
     if (!CARRYING_ADVERBS.has(word.lower)) return false;
     return (
