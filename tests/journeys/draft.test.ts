@@ -47,6 +47,43 @@ describe("a teacher plans and drafts", () => {
   });
 });
 
+const INTERVIEW = `# The pilot of Skerry Bay
+
+**Amir:** Good morning, Dora.
+
+**Dora:** Good morning, Amir.
+
+**Amir:** How many ships do you bring in?
+
+**Dora:** About four hundred in a year.
+
+**Amir:** Why do you wear a red jacket?
+
+**Dora:** Because a red jacket can be seen in rough water.
+
+**Amir:** What do you do when the fog comes?
+
+**Dora:** We wait outside the bay and ring the bell.`;
+
+describe("an interview", () => {
+  it("is asked about by its own questions, with question and answer as proof", async () => {
+    const response = await fetch(`${app.url}/api/sources`, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ text: INTERVIEW }),
+    });
+    const { setId } = (await response.json()) as { setId: string };
+    await teacher.open(`${app.url}/sets/${setId}/margin?draft=now`);
+    await teacher.until("the end", async () => /^Done\./.test(await said()));
+    const slip = (await teacher.texts("[data-slip]")).find((text) => text.includes("“Why do you wear a red jacket?” What does Dora answer?"));
+    expect(slip).toContain("Key: “Because a red jacket can be seen in rough water.”");
+    expect(slip).toContain("sound");
+    expect(await teacher.texts("[data-evidence]")).toEqual(
+      expect.arrayContaining(["Why do you wear a red jacket?", "Because a red jacket can be seen in rough water."]),
+    );
+  });
+});
+
 /** Ten thousand words, so that a run lasts long enough to be stopped or killed. */
 const long = () => {
   const passage = readFileSync(path.join(import.meta.dirname, "../../demo/passages/the-lens-that-saved-ships.md"), "utf8");

@@ -37,23 +37,26 @@ export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, 
   return (
     <div ref={bar} data-margin-bar className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
       <div className="flex min-h-12 flex-wrap items-center gap-x-2 gap-y-1 px-4 py-1.5 lg:pl-14">
-        <p className="tabular text-sm">
-          <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}
-          <span className="ml-2.5 text-spruce">
-            <b>{counts.sound}</b> sound
-          </span>{" "}
-          <span className="ml-2.5 text-ochre">
-            <b>{counts.look}</b> to look at
-          </span>
-          {counts.wrong > 0 ? (
-            <span className="ml-2.5 text-brick">
-              <b>{counts.wrong}</b> wrong
+        {/* One under the other, so that the buttons keep their row. */}
+        <div className="leading-tight">
+          <p className="tabular text-sm leading-tight">
+            <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}
+            <span className="ml-2.5 text-spruce">
+              <b>{counts.sound}</b> sound
+            </span>{" "}
+            <span className="ml-2.5 text-ochre">
+              <b>{counts.look}</b> to look at
             </span>
-          ) : null}
-        </p>
-        <p role="status" aria-live="polite" className="text-sm text-soft">
-          {drafting.said}
-        </p>
+            {counts.wrong > 0 ? (
+              <span className="ml-2.5 text-brick">
+                <b>{counts.wrong}</b> wrong
+              </span>
+            ) : null}
+          </p>
+          <p role="status" aria-live="polite" className="text-sm text-soft leading-tight">
+            {drafting.said}
+          </p>
+        </div>
         <span className="flex-1" />
         <SaveNote status={store.saveStatus} />
         <fieldset className="flex overflow-hidden rounded border border-line">

@@ -168,7 +168,13 @@ function askSpeaker(asked: Asked): Candidate {
   const stem = asker
     ? `${asker.charAt(0).toUpperCase()}${asker.slice(1)} asks: “${asks}” What does ${reply.speaker} answer?`
     : `What does ${reply.speaker} answer to the question: “${asks}”`;
-  return { ...baseOf(asked), stem, key: `“${answer}.”`, accepted: [answer], factType: "speaker", pattern: "what-is-answered" };
+  return { ...baseOf(asked), stem, key: `“${answer}.”`, accepted: shorter(answer), factType: "speaker", pattern: "what-is-answered" };
+}
+
+/** "About two hundred" and "With two halves of a coconut" are right without their first word too. */
+function shorter(answer: string): string[] {
+  const short = answer.replace(/^(?:because|about|with|at|in|on|from|an?|the) /i, "");
+  return short === answer ? [] : [short];
 }
 
 function askPlainly(asked: Asked): Candidate {
