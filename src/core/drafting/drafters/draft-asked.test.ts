@@ -17,6 +17,7 @@ describe("what somebody is asked and answers", () => {
     ["a thing", "What is the hardest part of your work?", "The fog.", "“The fog.”"],
     ["a deed of whoever is asked", "What do you do when a net tears?", "We mend it on the quay.", "“We mend it on the quay.”"],
     ["advice", "What should children do near the water?", "Wear a life jacket and stay together.", "“Wear a life jacket and stay together.”"],
+    ["advice on how", "How can our readers help?", "Leave the nets on the quay at night.", "“Leave the nets on the quay at night.”"],
     ["a means", "How do you find the fish?", "With an echo sounder.", "“With an echo sounder.”"],
   ])("is asked as a question of the talk: %s", (_, question, answer, key) => {
     expect(asked(talk(question, answer))).toEqual([[`Amir asks: “${question}” What does Dora answer?`, key]]);

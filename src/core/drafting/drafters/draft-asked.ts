@@ -1,14 +1,13 @@
 import type { Sentence } from "../../language/analysis";
-import { pronounOf } from "../../language/subject-pronoun";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
+import { replyFits } from "./reply-fits";
 
 /** A question of the source with the words that answer it. */
 type Asked = { question: Sentence; asks: string; reply: Sentence; answer: string; isWhy: boolean };
 
 const LONGEST_QUESTION = 20;
 const LONGEST_ANSWER = 18;
-const LONGEST_FRAGMENT = 12;
 const MOST_PAIRS = 5;
 
 /**
@@ -62,7 +61,7 @@ function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefi
   const asks = led.charAt(0).toUpperCase() + led.slice(1);
   const words = asks.split(" ");
   if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks)) return [];
-  if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !fits(asks, reply)) return [];
+  if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, reply)) return [];
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
   if (after && after.block === reply.block && GOES_ON.test(after.text)) return [];
   const answer = reply.text.trim().replace(/[.!]$/, "");
@@ -74,77 +73,6 @@ const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|o
 /** Says something of the question, or nothing. */
 const COMMENT =
   /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;
-const AMOUNT =
-  /\b(?:\d[\d,.]*|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|half|an? (?:hour|day|week|month|year|minute|second|mile|metre|meter))\b/i;
-
-/** Whether the reply has the form of an answer to such a question: a part of speech or an amount that was asked for, or the same doer. */
-function fits(asks: string, reply: Sentence): boolean {
-  const [first = "", second = ""] = asks.toLowerCase().split(" ");
-  const main = reply.clauses.filter(({ rank }) => rank === "main");
-  const isCommand = main.length > 0 && main.every(({ imperative }) => imperative);
-  // "Dry summers." is read as a command where no such thing was asked for.
-  const isTorn = isCommand && reply.words.length <= 5 && /^(?:what|who|which)$/.test(first) && /^(?:is|are|was|were)$/.test(second);
-  const isShort = reply.words.length <= LONGEST_FRAGMENT + 1 && !reply.text.endsWith("!");
-  const isAuxiliary = ({ candidates }: Sentence["words"][number]) => candidates.some(({ cat, cost }) => /^(?:be|have|do|modal)$/.test(cat) && cost < 2);
-  const hasNoVerb = isShort && (reply.clauses.length === 0 || isTorn) && !reply.words.some(isAuxiliary);
-  if (first === "why") return /^Because \p{L}+ \p{L}+/u.test(reply.text) || (main.length > 0 && !isCommand && sameDoer(asks, reply) && reply.words.length >= 7);
-  if (first === "how" && /^(?:many|much|long|old|often|far|high|big|deep|tall|heavy|fast)$/.test(second))
-    return AMOUNT.test(reply.text) && (hasNoVerb || main.length === 1);
-  if (first === "when" || (first === "what" && second === "time"))
-    return hasNoVerb && /^(?:in|at|on|from|after|before|during|about|around|when|until)\b/i.test(reply.text);
-  if (first === "where") return hasNoVerb && /^(?:in|at|on|from|under|near|behind|between|over|to|by)\b/i.test(reply.text);
-  if (first === "how")
-    return (hasNoVerb && /^(?:with|by|through|from)\b/i.test(reply.text)) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
-  if (first === "who" || first === "which") return hasNoVerb;
-  if (first !== "what") return false;
-  if (/^(?:should|can|could|must)$/.test(second))
-    return (isCommand && reply.words.length >= 5) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
-  if (/^(?:do|does|did)$/.test(second))
-    return (hasNoVerb && / (?:like|need|want|love|fear|miss|eat|use)\b/i.test(asks)) || (main.length > 0 && sameDoer(asks, reply) && doesSomething(reply));
-  if (/^(?:is|was|are|were)$/.test(second)) return hasNoVerb || (main.length === 1 && saysWhat(reply));
-  return false;
-}
-
-/** "It is a chart of the bay", "The ladder is the most dangerous part". */
-function saysWhat({ clauses }: Sentence): boolean {
-  const [main] = clauses;
-  return (
-    main !== undefined &&
-    main.verb.cat === "be" &&
-    !main.negated &&
-    pronounOf(main.subject) === "it" &&
-    main.complements.some(({ role, node }) => role === "predicate" && node.cat === "np")
-  );
-}
-
-/** A deed, and no being, having or feeling. */
-function doesSomething({ clauses }: Sentence): boolean {
-  const [main] = clauses;
-  return (
-    main !== undefined &&
-    main.verb.cat === "v" &&
-    !main.negated &&
-    !/^(?:think|believe|hope|know|feel|seem|like|love|want|wish|mean|wait|try|use)$/.test(main.verb.lemma ?? "") &&
-    main.sentence.words.length >= 4
-  );
-}
-
-/** "Why do *you* …? *We* …", "What does *a crab* do …? *It* …": who is asked about does it. */
-function sameDoer(asks: string, { clauses, words }: Sentence): boolean {
-  const [main] = clauses;
-  if (!main || main.imperative) return false;
-  const subject = words
-    .slice(main.subject.start, main.subject.end)
-    .map(({ lower }) => lower)
-    .join(" ");
-  const doer = /^(?:\p{L}+ )+?(?:do|does|did|is|are|was|were|can|could|should|must) (.+)$/iu.exec(asks)?.[1]?.toLowerCase() ?? "";
-  if (/^(?:i|we)$/.test(subject)) return /^you\b/.test(doer);
-  if (subject === "you") return /^(?:you|i|we)\b/.test(doer);
-  if (subject === "it") return /^(?:an?|the) \p{L}+/iu.test(doer);
-  if (subject === "they") return /^(?:the )?(?:\p{Ll}+ )?\p{Ll}+s\b|^people\b/u.test(doer);
-  return subject.length > 3 && doer.startsWith(subject.replace(/^(?:an?|the) /, ""));
-}
-
 /** Outside an interview a question must need nobody: no *we* or *you*, and nothing left open. */
 function standsAlone({ text }: Sentence, { clauses }: Sentence): boolean {
   return !/\b(?:I|we|us|our|you|your|me|my)\b/i.test(text) && clauses.length > 0;
