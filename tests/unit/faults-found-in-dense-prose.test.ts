@@ -263,5 +263,6 @@ neverDrafts({
     "a look that would show it": ["# The moon\n\nLook at the moon every evening for a month, and you will see that its shape changes.", /should you look/],
     "all two of four": ["# Cups\n\nPunch a hole into four cups. All four cups must face the same way.", /All (?!four)/],
     "a way by a length": ["# Oaks\n\nAfter the last Ice Age oaks moved north by half a kilometer a year.", /^How did oaks/],
+    "five men by five men": ["# Frozen in\n\nErnest Shackleton chose five men and the strongest boat, the James Caird.", /were chosen by/],
   },
 });

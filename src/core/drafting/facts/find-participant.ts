@@ -186,9 +186,10 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Hang the box *between two and four metres* above the ground": where, and which box it is not.
   if (own?.f.sub === "between" && walkTree(own).some(({ cat }) => cat === "num")) return [];
   if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
-  const done = clause.verb.lemma === "spend" ? clause.adjuncts.filter(({ node }) => node.cat === "vp" && node.f.form === "ing").map(({ node }) => node) : [];
-  if (done.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
-  const rest = phraseRest(phrasing, analysis, [object, ...(own ? [own] : []), ...done]);
+  // "controlled a kingdom *stretching from …*": what follows belongs to the answer; "spent decades *working it out*" is asked with it.
+  const doing = clause.adjuncts.find(({ node }) => node.cat === "vp" && node.f.form === "ing")?.node;
+  if (doing && (clause.verb.lemma !== "spend" || doing.start !== object.end || findUnclear(doing, clause.sentence, analysis, phrasing.binder))) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...(own ? [own] : []), ...(doing ? [doing] : [])]);
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "Charcoal *prevents* bad smells": the verb says enough.
   const verb = clause.verb.lemma ?? "";
@@ -200,9 +201,6 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isSent && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && node.kids[0]?.lemma === "for")) return [];
   // "included the tribes *from the river basin*": what is included is told to the end.
   if (HOLDING.has(clause.verb.lemma ?? "") && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp")) return [];
-  // "controlled a kingdom *stretching from …*": what follows belongs to the answer.
-  const doing = clause.adjuncts.find(({ node }) => node.cat === "vp" && node.f.form === "ing")?.node;
-  if (doing && (verb !== "spend" || doing.start !== object.end)) return [];
   if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
   const isOpen = !isUnclear(rest) && !isWhole(rest) && rest !== (particle && nodeText(clause.sentence, particle));
   if (isUnclear(rest) || words < fewest || isOpen || object.end - object.start > 15) return [];

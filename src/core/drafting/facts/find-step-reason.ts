@@ -1,6 +1,5 @@
 import type { Analysis } from "../../language/analysis";
 import { wordsText } from "../../language/node-text";
-import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
@@ -18,8 +17,7 @@ export function findStepReason(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!next || !says || more.length > 0 || !/^(?:this|that) \p{Ll}+s\b/iu.test(next.text) || says.subject.end - says.subject.start !== 1) return [];
   // What comes of it always, and no judgement: "This is important", "This takes an hour".
   if (says.verb.cat !== "v" || says.negated || says.auxiliaries.length > 0 || says.passive || says.verb.flags?.[0] !== "third") return [];
-  if (/^(?:take|cost|last|mean|work|happen|seem|look|sound|need|require|make)$/.test(says.verb.lemma ?? "") && headTerminal(says.verb).lemma !== "make")
-    return [];
+  if (/^(?:take|cost|last|mean|work|happen|seem|look|sound|need|require)$/.test(says.verb.lemma ?? "")) return [];
   const rest = phraseRest(phrasing, analysis);
   const told = wordsText(next, says.verb.start, says.end);
   // "softens *their* skin": whose, the command says where it speaks of one thing only.

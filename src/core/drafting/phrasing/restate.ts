@@ -1,7 +1,7 @@
 import { TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { coreOf, headTerminal } from "../../language/tree";
+import { coreOf, headTerminal, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { preverbalAdverbs } from "./phrase-rest";
 
@@ -25,7 +25,9 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start === object.end && /^(?:in|at|for|from|about)$/.test(node.f.sub ?? "")))
     return undefined;
   // "the storm cone, a black signal that …" has no second place to stand; "small fish" is or are?
-  if (object.role === "apposition" || (object.f.num === "any" && (object.f.det === "bare" || coreOf(object).f.det === "bare"))) return undefined;
+  const tellsInPassing = walkTree(object).some(({ role, kids }) => role === "apposition" && kids[1]?.cat.startsWith("c-"));
+  if (tellsInPassing || object.role === "apposition" || (object.f.num === "any" && (object.f.det === "bare" || coreOf(object).f.det === "bare")))
+    return undefined;
   if (
     object.f.det === "pron" ||
     object.f.det === "clause" ||
