@@ -17,6 +17,7 @@ describe("a short quotation is one word", () => {
     ["speech behind a verb of saying", 'He said "all hands on deck" and ran.'],
     ["speech behind a comma", 'She cried, "the lamp is out" and ran.'],
     ["speech in front of its speaker", '"The lamp is out" whispered Ida.'],
+    ["a sentence that is nothing else", '"So was my wife."'],
     ["a sentence of its own", 'The sign "Keep out. Danger." hung there.'],
     ["a quotation that never ends", 'The "lamp was bright and warm in the tower.'],
     ["an owner's mark", "The keepers' lamp and the pilots' boat were old."],

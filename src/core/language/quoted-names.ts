@@ -48,7 +48,8 @@ function closingOf(tokens: readonly Token[], open: number): number | undefined {
       return at > open + 1 && last.kind !== "punctuation" && !SAYING.test(tokens[at + 1]?.lower ?? "") ? at : undefined;
     }
     // "means "representative."": the stop is the sentence's.
-    const isOnly = tokens.filter(({ text }) => text === mark).length === 2;
+    // "So was my wife.": a sentence that is nothing else is somebody's words.
+    const isOnly = open > 0 && tokens.filter(({ text }) => text === mark).length === 2;
     if (isOnly && token.text === "." && tokens[at + 1]?.text === mark && at + 2 === tokens.length && at > open + 1 && at <= open + MOST_IN_TITLE) return at;
     if (/^[.!?;:"]$/.test(token.text)) return undefined;
   }
