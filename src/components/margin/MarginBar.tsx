@@ -38,7 +38,7 @@ export function MarginBar({ store, drafting, counts, filter, onFilter, onDraft, 
     <div ref={bar} data-margin-bar className="top-0 z-10 border-line [@media(min-height:600px)]:sticky border-b bg-ground">
       <div className="flex min-h-12 flex-wrap items-center gap-x-2 gap-y-1 px-4 py-1.5 lg:pl-14">
         {/* One under the other, so that the buttons keep their row. */}
-        <div className="leading-tight">
+        <div>
           <p className="tabular text-sm leading-tight">
             <b>{counts.all}</b> {counts.all === 1 ? "draft" : "drafts"}{" "}
             <span className="ml-2.5 text-spruce">

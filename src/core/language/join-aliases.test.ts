@@ -9,6 +9,11 @@ describe("two names of one person", () => {
     ["given to herself", "Ida Marrow wrote at night. She called herself Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
     ["known", "Ida Marrow wrote at night. Ida Marrow became known as Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
     ["by birth", "Nora Flint, born Ida Marrow, wrote at night. Flint sold ten books.", "Nora Flint"],
+    [
+      "by birth, at the end of a sentence",
+      "The book is by Nora Flint, born Ida Marrow. Marrow wrote at night. Flint sold ten books. Flint grew rich.",
+      "Nora Flint",
+    ],
     ["used less than her own", "Ida Marrow wrote at night. Marrow took the name Nora Flint once. Marrow sold ten books.", "Ida Marrow"],
   ])("are one person's: %s", (_, text, name) => {
     expect([nameOf(text, "Marrow"), nameOf(text, "Flint")]).toEqual([name, name]);

@@ -2,6 +2,8 @@ import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 
 const NAME = "(\\p{Lu}[\\p{L}.’'-]+(?: \\p{Lu}[\\p{L}.’'-]+){0,2})";
+/** "Nora Flint.": the stop is the sentence's. */
+const withoutStop = (name: string) => name.replace(/(?<=\p{L}{3})[.’'-]+$/u, "");
 /** "took the pen name Nellie Bly", "called herself …", "became known as …": whoever the sentence tells of. */
 const TAKEN = [
   `\\b(?:took|takes|used|chose|adopted|under) (?:the|a) (?:\\p{Ll}+ )?name(?: of)?,? ["“]?${NAME}`,
@@ -18,11 +20,10 @@ export function joinAliases(sentences: readonly Sentence[], persons: Map<string,
     const told = sentence.text;
     for (const [, name, other] of told.matchAll(BORN)) {
       const owner = personOf(name!, persons);
-      if (owner) join(owner, other!, persons, whole);
+      if (owner) join(owner, withoutStop(other!), persons, whole);
     }
     for (const match of TAKEN.flatMap((pattern) => [...told.matchAll(pattern)])) {
-      // "Nora Flint.": the stop is the sentence's.
-      const alias = match[1]!.replace(/(?<=\p{L}{3})[.’'-]+$/u, "");
+      const alias = withoutStop(match[1]!);
       const owner = ownerOf(sentence, told.slice(0, match.index), alias, sentences, persons);
       if (owner) join(owner, alias, persons, whole);
     }

@@ -73,6 +73,7 @@ const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|o
 /** Says something of the question, or nothing. */
 const COMMENT =
   /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;
+
 /** Outside an interview a question must need nobody: no *we* or *you*, and nothing left open. */
 function standsAlone({ text }: Sentence, { clauses }: Sentence): boolean {
   return !/\b(?:I|we|us|our|you|your|me|my)\b/i.test(text) && clauses.length > 0;

@@ -8,6 +8,7 @@ import { opensClearly } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
 
 /** Nouns that promise to be told: the next sentence says what it is. */
 const PROMISING = new Set(
@@ -77,7 +78,7 @@ export function findTakenUp(phrasing: Phrasing, analysis: Analysis): Fact[] {
         stem: askClause(phrasing, `What ${what}`, rest),
         answer,
         answerNode: predicate,
-        accepted: answer.startsWith("the ") || /^an? /.test(answer) ? [answer.replace(/^(?:the|an?) /, "")] : [],
+        accepted: bareForms(answer),
         depth: "understanding",
         worth: 2.6,
         pattern: "what-announced",

@@ -12,6 +12,7 @@ import { isContrast, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isPeople } from "./find-participant";
+import { isSignThat } from "./find-sign";
 import { hasOpenPronoun } from "./open-pronoun";
 
 /** "A patent is *a document that gives an inventor the right …*": asked both ways. */
@@ -53,6 +54,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isOfAll =
     UNIQUE_NOUNS.has(lemma) || analysis.headingLemmas.has(lemma) || (analysis.lemmaCounts.get(lemma) ?? 0) >= 3 || isFirst(lemma, sentence, analysis);
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
+  if (isSignThat(definiens)) return [];
   if (definiens.split(" ").length < 6 || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };

@@ -64,9 +64,9 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const ahead = clause.adjuncts.map(({ node }) => node).filter((node) => node.end <= clause.subject.start && (node.f.time || reasonNode(node).f.time));
   const others = phraseRest(phrasing, analysis, [manner, result, ...ahead]);
   if (isUnclear(rest) || isUnclear(others)) return [];
-  const how = [others, nodeText(clause.sentence, { ...manner, end: result.start })];
+  const how = nodeText(clause.sentence, { ...manner, end: result.start });
   // "gave so little water *in summer*": what it gave stands right behind the verb.
-  const told = (amount ? how.reverse() : how).filter(Boolean).join(" ");
+  const told = (amount ? [how, others] : [others, how]).filter(Boolean).join(" ");
   if (amount && findUnclear(manner, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${told}`, asked, analysis);
   return [

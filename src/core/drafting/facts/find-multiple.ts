@@ -9,7 +9,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 const OF_ITSELF =
   /^(?:(?:about|almost|nearly|up to|more than|over|at least) )?(?:[\p{L}\d-]+ ){0,3}(?:times|half|twice) (?:its|their) (?:own )?(?:body )?(length|height|weight|size)$/iu;
 const REACHING = new Set("move jump leap hop fly swim travel throw spit shoot glide".split(" "));
-const MASTERING = new Set("lift carry eat drink pull drag push hold support drink store catch".split(" "));
+const MASTERING = new Set("lift carry eat drink pull drag push hold support store catch".split(" "));
 
 /** "A flea can jump *two hundred times its own length*", "eats *half its weight* every day": how far, how much? */
 export function findMultiple(phrasing: Phrasing, analysis: Analysis): Fact[] {

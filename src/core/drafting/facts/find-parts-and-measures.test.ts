@@ -37,9 +37,18 @@ describe("what a part is", () => {
 describe("signs, and what something is for", () => {
   finds({
     "of a thing": ["A red sky is a sign of good weather.", "What is a red sky a sign of?", "good weather"],
+    "that something is so": [
+      "A pond without striders may be a sign that the water is polluted.",
+      "What may a pond without striders be a sign of?",
+      "that the water is polluted",
+    ],
     "for a use": ["A commercial zone is for shops and offices.", "What is a commercial zone for?", "shops and offices"],
   });
-  neverAsks({ "for sale": ["A small boat is for sale.", /for\?/], "for a person": ["A captain is for peace.", /for\?/] });
+  neverAsks({
+    "a meaning": ["Fresh paint is a sign that the crew has worked.", /called|call |^What is fresh paint\?/],
+    "for sale": ["A small boat is for sale.", /for\?/],
+    "for a person": ["A captain is for peace.", /for\?/],
+  });
 });
 
 describe("a verb with its particle", () => {

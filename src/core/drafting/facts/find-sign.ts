@@ -9,7 +9,14 @@ import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 
 /** Nouns that point to something else by *of* or *that*. */
-const POINTING = /^(an?|the) (?:\p{Ll}+ )?(sign|symbol|warning|proof|symptom|result|form|example) (of|that) /u;
+const POINTING = /^(?:an?|the) (?:\p{Ll}+ )?(sign|symbol|warning|proof|symptom|result|form|example) (of|that) /u;
+/** "a sign *that the water is polluted*": says that, and not which sign. */
+const SAYS_THAT = /^(?:an? |the )?(?:\p{Ll}+ )?(?:sign|warning|proof|symptom) that /iu;
+
+/** Whether a phrase tells of what something is a sign, which is no meaning of its name. */
+export function isSignThat(words: string): boolean {
+  return SAYS_THAT.test(words);
+}
 const MOST_WORDS = 16;
 
 /** "A pond without striders may be *a sign that the water is polluted*": of what? "A commercial zone is *for shops*": for what? */
@@ -25,12 +32,15 @@ export function findSign(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function ofWhat(phrasing: Phrasing, predicate: Node, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const [opening, article, noun, link] = POINTING.exec(nodeText(sentence, predicate)) ?? [];
-  if (!opening || !article || !noun || (link === "that" && /^(?:symbol|result|form|example)$/.test(noun))) return [];
-  const from = predicate.start + opening.trim().split(" ").length - (link === "that" ? 1 : 0);
+  const words = nodeText(sentence, predicate);
+  const [opening, noun, link] = POINTING.exec(words) ?? [];
+  if (!opening || !noun || (link === "that" && !isSignThat(words))) return [];
+  const open = opening.trim().split(" ").length;
+  const from = predicate.start + open - (link === "that" ? 1 : 0);
   const last = Math.max(predicate.end, ...clause.adjuncts.filter(({ node }) => node.start >= predicate.end && link === "that").map(({ node }) => node.end));
   const answer = wordsText(sentence, from, last);
-  const told = walkTree(predicate).find((node) => node.start === from && node.end === predicate.end && /^(?:cs|np)$/.test(node.cat));
+  // A clause behind *that* may be read as a relative one: its words are the answer all the same.
+  const told = link === "that" ? predicate : walkTree(predicate).find((node) => node.start === from && node.end === predicate.end && node.cat === "np");
   if (!told || answer.split(" ").length > MOST_WORDS || findUnclear(told, sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [
     predicate,
@@ -41,7 +51,7 @@ function ofWhat(phrasing: Phrasing, predicate: Node, analysis: Analysis): Fact[]
   return [
     factOf(phrasing, from, {
       type: "thing",
-      stem: askClause(phrasing, "What", `${wordsText(sentence, predicate.start, predicate.start + opening.trim().split(" ").length - 1)} of`),
+      stem: askClause(phrasing, "What", `${wordsText(sentence, predicate.start, predicate.start + open - 1)} of`),
       answer,
       answerNode: told,
       accepted: link === "that" ? [answer.replace(/^that /, "")] : bareForms(answer),
