@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
 import { findFacts } from "@/core/drafting/facts/find-facts";
+import { findLedFacts } from "@/core/drafting/facts/find-led-facts";
 import { analyse } from "./language-tools";
 
 export type Asked = [stem: string, answer: string];
@@ -8,6 +9,12 @@ export type Asked = [stem: string, answer: string];
 export function asked(text: string): Asked[] {
   const analysis = analyse(text, "markdown");
   return analysis.sentences.flatMap((sentence) => findFacts(sentence, analysis)).map((fact): Asked => [fact.stem, fact.answer]);
+}
+
+/** What is asked with the sentence before it quoted. */
+export function askedLed(text: string): Asked[] {
+  const analysis = analyse(text, "markdown");
+  return analysis.sentences.flatMap((sentence) => findLedFacts(sentence, analysis)).map((fact): Asked => [fact.stem, fact.answer]);
 }
 
 /** Named examples: a text, the question it must give, and the whole answer. */

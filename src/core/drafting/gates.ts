@@ -53,7 +53,7 @@ const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match
 
 export function failedGate(candidate: Candidate): GateName | undefined {
   const stem = candidate.stem;
-  const words = (candidate.pattern === "what-it-stands-for" ? stem.replace(/“[^”]*”/, "…") : stem).split(" ").length;
+  const words = stem.replace(LED, "Read: …").split(" ").length;
   // "What is evaporation?" asks for the whole meaning of one term: nothing about it is thin.
   const fewest = candidate.factType === "definition" ? 3 : FEWEST_WORDS[candidate.kind];
   if (words < fewest) return "stem-too-thin";
@@ -68,6 +68,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   // "every wolf they killed, since ranchers feared …": a thing with its reason.
   if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
     return "ends-badly";
+  // "How many cells did it have in each of which stood one miner?"
+  if (stem.endsWith("?") && /\b(?:each|all|both|most|some|one|many) of (?:which|whom)\b/.test(stem)) return "ends-badly";
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
@@ -80,6 +82,9 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (NEEDS_SENTENCES.has(candidate.kind) && candidate.evidence.some((sentence) => sentence.unpunctuated)) return "unpunctuated";
   return undefined;
 }
+
+/** A sentence of the source that is quoted before it is asked about. */
+const LED = /^Read: “[^”]*”/;
 
 /** They show whole sentences of the source, which speech without full stops does not have. */
 const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);

@@ -4,6 +4,7 @@ import { coreOf, headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
 import { isUnclear, reasonsOf } from "./facts/find-cause";
 import { findFacts, phrasings } from "./facts/find-facts";
+import { findLedFacts } from "./facts/find-led-facts";
 import { type Phrasing, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
 import { phraseRest } from "./phrasing/phrase-rest";
@@ -15,6 +16,8 @@ export type NounPhrase = { text: string; node: Node; sentence: Sentence };
 export type SourceStock = {
   analysis: Analysis;
   facts: Fact[];
+  /** Facts that are asked with the sentence before them quoted. */
+  ledFacts: Fact[];
   statements: Statement[];
   nounPhrases: NounPhrase[];
   /** Every word form of each sentence's content, for asking whether the source also says something else. */
@@ -49,11 +52,13 @@ const LONGEST_NOUN_PHRASE = 6;
 
 export function stockSource(analysis: Analysis): SourceStock {
   const found: Fact[] = [];
+  const ledFacts: Fact[] = [];
   const statements: Statement[] = [];
   const nounPhrases: NounPhrase[] = [];
   for (const sentence of analysis.sentences) {
     if (!sentence.tree) continue;
     found.push(...findFacts(sentence, analysis));
+    ledFacts.push(...findLedFacts(sentence, analysis));
     statements.push(...stateAll(sentence, analysis));
     nounPhrases.push(...collectNounPhrases(sentence, analysis));
   }
@@ -71,7 +76,7 @@ export function stockSource(analysis: Analysis): SourceStock {
   }
   const factsBySentence = groupBy(facts, (fact) => fact.sentence);
   const statementsBySentence = groupBy(statements, (statement) => statement.sentence);
-  return { analysis, facts, statements, nounPhrases, contentBySentence, factsBySentence, statementsBySentence, sentencesByLemma };
+  return { analysis, facts, ledFacts, statements, nounPhrases, contentBySentence, factsBySentence, statementsBySentence, sentencesByLemma };
 }
 
 function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> {

@@ -22,6 +22,8 @@ export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candida
 
 /** "How old was Benjamin Banneker when a traveller lent *Benjamin Banneker* a watch?": the second time by the surname. */
 export function withSurnames(text: string, { persons }: Pick<Analysis, "persons">): string {
+  // What is quoted of the source stays as it is.
+  if (/^Read: “/.test(text)) return text;
   const words = [...text.matchAll(/\p{Lu}\p{L}+/gu)].map(([word]) => word);
   const twice = new Set(words.filter((word, index) => words.indexOf(word) < index).flatMap((word) => persons.get(word) ?? []));
   return [...twice].reduce((told, person) => {

@@ -56,6 +56,8 @@ export type Analysis = {
   antecedents: ReadonlyMap<string, Antecedent>;
   /** Whose clause subjects with *its*, *their*, *her* and *his* are, by sentence and word position. */
   owners: ReadonlyMap<string, Antecedent>;
+  /** The sentence whose question quotes the sentence before it: what *this* takes up stands there. */
+  led?: Sentence;
 };
 
 export type Person = {

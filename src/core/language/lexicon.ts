@@ -34,7 +34,22 @@ export type Lexicon = {
 export type MeaningPos = "n" | "v" | "a";
 
 /** WordNet's lexicographer files that the rules ask for by name (Miller 1990; lexnames(5WN)). */
-export const NounFile = { act: 4, animal: 5, artifact: 6, body: 8, communication: 10, event: 11, location: 15, object: 17, person: 18 } as const;
+export const NounFile = {
+  act: 4,
+  animal: 5,
+  artifact: 6,
+  attribute: 7,
+  body: 8,
+  cognition: 9,
+  communication: 10,
+  event: 11,
+  location: 15,
+  object: 17,
+  person: 18,
+  phenomenon: 19,
+  process: 22,
+  state: 26,
+} as const;
 
 /** The dictionary puts a person first, and texts for schools an animal or a thing. */
 const MEANT_OTHERWISE = new Map<string, number>([

@@ -47,6 +47,15 @@ export function leavesRival(
   return others.some((np) => !isDeed || isHuman(np));
 }
 
+/** Whether a noun can have done what its verb says: no variance holds a hearing, and no ring runs. */
+export function mayDo(np: Node, { verb, passive }: Clause, lexicon: Lexicon): boolean {
+  if (passive) return true;
+  const lemma = headTerminal(np).lemma ?? "";
+  const isAlive = isAnimalNoun(lemma, lexicon) || isPersonNoun(lemma, lexicon);
+  if (LIVING_DEEDS.has(verb.lemma ?? "") || /^(?:run|walk|hold)$/.test(verb.lemma ?? "")) return isAlive || AGENTS.has(lemma);
+  return !AGENTS_DEEDS.has(verb.lemma ?? "") || isAlive || AGENTS.has(lemma);
+}
+
 /** What only animals and people do. */
 const LIVING_DEEDS = new Set(
   "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(

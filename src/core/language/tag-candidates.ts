@@ -199,6 +199,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "for long journeys"
     if (key === "for long" && isNoun(next, lexicon)) continue;
     // "two *or more* atoms"
+    // "a simple majority, *that is*, more than half of the votes"
+    if (MULTIWORD[key] === "thatis" && !(tokens[at - 1]?.text === "," && tokens[at + length]?.text === ",")) continue;
     if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
     if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;
     if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;

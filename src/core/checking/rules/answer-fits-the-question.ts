@@ -14,7 +14,7 @@ export const answerFitsTheQuestion = defineRule({
     if (question.kind !== "short-answer" && question.kind !== "multiple-choice") return;
     const key = question.kind === "short-answer" ? question.key : (question.options.find((option) => option.id === question.key)?.text ?? "");
     if (key.trim() === "") return;
-    const asks = /\b(how many|how much|what percentage|in what year|in which year)\b/i.exec(question.stem)?.[1];
+    const asks = /\b(how many|how much|what percentage|in what year|in which year)\b/i.exec(question.stem.replace(/“[^”]*”/g, "“…”"))?.[1];
     if (!asks) return;
     if (/year/i.test(asks)) {
       if (!/\d{3,4}/.test(key)) report("year", { asks }, { part: "key" });

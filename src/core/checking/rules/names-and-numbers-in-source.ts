@@ -37,4 +37,4 @@ function isMissing(kind: string, base: string, source: ReadonlySet<string>): boo
 
 /** How many are asked for, and counting words of a task. */
 const SMALL = new Set(["#1", "#2", "#3", "#4", "#5"]);
-const NO_NAMES = new Set("write name tell explain choose put match read according which what who why how when where true false".split(" "));
+const NO_NAMES = new Set("write name tell explain choose put match read according accord which what who why how when where true false".split(" "));

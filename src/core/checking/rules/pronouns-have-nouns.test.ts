@@ -7,6 +7,7 @@ testRule(pronounsHaveNouns, {
     "it is … that": short("Why is it important to keep the lamp dry?", "rust"),
     "it that stands for nothing": short("How long did it take to wind the clockwork?", "ten minutes"),
     "a pronoun in front of its noun": statement("Because it floats on mercury, the lens turns easily.", true),
+    "a word that takes up a quotation": short("Read: “The clerk writes down what is said.” What is this record called?", "the minutes"),
     "a pronoun that is quoted": short("What does “them” stand for?", "the keepers"),
   },
   flags: {
@@ -16,6 +17,10 @@ testRule(pronounsHaveNouns, {
     ],
     "a pronoun alone": [short("What did he wind every night?", "the clockwork"), "“he” has no noun before it in the question. Name who or what is meant."],
     "a possessive that opens": [statement("Their lamp burned all night.", true), "“Their” has no noun before it in the question. Name who or what is meant."],
+    "a word that points before what is quoted": [
+      short("Why do these keepers say: “The lamp must burn”?", "for the boats"),
+      "“these keepers” points to something outside the question.",
+    ],
     "a word that points": [short("Why did the keepers use this machine?", "to turn the lens"), "“this machine” points to something outside the question."],
   },
 });

@@ -37,7 +37,9 @@ export const pronounsHaveNouns = defineRule({
       /(?<!\bof )\b(?:this|these|those|such) (?!(?:as|passage|text|story|article|sentence|word|question|statement)\b)\w+|\b(?:the passage above|the picture|line \d+|here|mentioned above)\b/i.exec(
         stem,
       );
-    if (pointing) report("pointing", { word: pointing[0] });
+    // "Read: “The coral turns white.” What is this called?": to what is quoted before it.
+    const quoted = stem.indexOf("“…”");
+    if (pointing && (quoted < 0 || quoted > pointing.index)) report("pointing", { word: pointing[0] });
   },
 });
 

@@ -46,7 +46,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     belongs || hasTail || isClear
       ? wordsText(sentence, predicate.start, belongs ? when!.end : Math.max(predicate.end, clause.end))
       : textWithoutAsides(sentence, withoutAside(predicate));
-  if (SINGLES_OUT.test(definiens) || /^a (?:bit|little|lot)\b/.test(definiens)) return [];
+  // "A quorum is *the smallest number* of members who …": a measure that everything of its sort has.
+  const isMeasure = subject.f.det === "indef" && MEASURES.test(headTerminal(predicate).lemma ?? "");
+  if ((SINGLES_OUT.test(definiens) && !isMeasure) || /^a (?:bit|little|lot)\b/.test(definiens)) return [];
   const term = midSentence(sentence, subject);
   // "The only light is a blue one that …" names no sort; "is *found* on the shore" read as a noun has no article.
   // "*The plumbing* is a system of cracks": of what, the sentence before said.
@@ -106,6 +108,8 @@ function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): bool
 function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clause"]): boolean {
   return verb.cat === "be" && auxiliaries.length === 0 && !negated && !shared && rank === "main";
 }
+
+const MEASURES = /^(?:number|amount|unit|quantity|distance|part|temperature|level|speed|age)$/;
 
 /** Not what a thing is, but which one of all it is. */
 export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
@@ -218,14 +222,26 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const knownAs = clause.verb.lemma === "know" ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.node : undefined;
   const name = knownAs?.kids[1] ?? clause.complements.find((part) => part.role === "object2")?.node;
-  if (!clause.passive || !name || name.cat !== "np" || clause.negated || clause.shared || !["call", "name", "know", "term"].includes(clause.verb.lemma ?? ""))
+  // "This is known as *bleaching*"
+  const isDeed = name?.cat === "vp" && name.f.form === "ing" && name.end - name.start === 1;
+  if (
+    !clause.passive ||
+    !name ||
+    (name.cat !== "np" && !isDeed) ||
+    clause.negated ||
+    clause.shared ||
+    !["call", "name", "know", "term"].includes(clause.verb.lemma ?? "")
+  )
     return [];
   if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs && !isContrast(node)) || clause.rank !== "main") return [];
   const subject = clause.subject;
-  if (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOpenPronoun(subject, sentence, analysis)) return [];
+  // "*This flow* is known as an electric current", beside the sentence that tells of it.
+  const isLed = analysis.led === sentence && (subject.f.det === "dem" || headTerminal(subject).cat === "pro");
+  if (!isLed && (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOpenPronoun(subject, sentence, analysis))) return [];
   // "The mixture, which looks like oatmeal, is called pulp": what is said in passing closes with its comma.
   const closes = subject.kids[1]?.cat.startsWith("c-") && subject.kids[1].cat.endsWith("-c");
-  const thing = `${midSentence(sentence, subject).replace(/^th(?:is|ese) /, "the ")}${closes ? "," : ""}`;
+  const told = midSentence(sentence, subject);
+  const thing = `${isLed ? told : told.replace(/^th(?:is|ese) /, "the ")}${closes ? "," : ""}`;
   const term = nodeText(sentence, name).replace(/^["']|["']$/g, "");
   if (findUnclear(name, sentence, analysis, phrasing.binder) || term.split(" ").length > 5) return [];
   const bare = bareTerm(term);

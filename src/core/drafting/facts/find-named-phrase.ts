@@ -2,22 +2,18 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
-import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { type Phrasing, stateClause } from "../phrasing/ask-clause";
-import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
-import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
+import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factId, factOf } from "./fact";
-import { isUnclear } from "./find-cause";
 import { bareTerm } from "./find-definition";
 import { hasOpenPronoun } from "./open-pronoun";
 
 /** A meaning of fewer words says too little to be told by: "basins called pans". */
 const SHORTEST_MEANING = 4;
 const LONGEST_MEANING = 20;
-const LONGEST_TERM = 4;
+export const LONGEST_TERM = 4;
 
 /**
  * Terms that a sentence explains in passing: "a tangle of strong fingers *called a holdfast*", "a band of
@@ -35,131 +31,36 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
   });
 }
 
-/**
- * "*Scientists called volcanologists* study volcanoes", "is surrounded by *a thin layer called the cell
- * membrane*": what the clause says of the thing tells which one is meant.
- */
-export function findNamedByClause(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  if (clause.shared || clause.negated || clause.imperative) return [];
-  const agent = clause.passive ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "by")?.node : undefined;
-  const object = clause.complements.find(({ role }) => role === "object")?.node;
-  for (const [node, told] of [
-    [clause.subject, () => tellSubject(phrasing, analysis)],
-    [agent?.kids[1], () => tellAgent(phrasing, analysis, agent!)],
-    [object, () => tellObject(phrasing, analysis, object!)],
-  ] as const) {
-    const named = node && called(node);
-    const relative = named && told();
-    if (named && relative) return byClause(named, relative, phrasing, analysis);
-  }
-  return [];
-}
-
-/** "The coral turns white, *a process known as bleaching*": what do we call the process in which it does? */
-export function findNamedDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  const aside = clause.adjuncts.find(({ node }) => node.cat === "c-np" && node.start >= clause.verb.end)?.node;
-  const named = aside?.kids[1] && called(aside.kids[1]);
-  const isGeneral = clause.auxiliaries.length === 0 && !clause.verb.flags?.includes("past");
-  if (!aside || !named || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared || !isGeneral) return [];
-  const rest = phraseRest(phrasing, analysis, [aside]);
-  const { term, meaning } = named;
-  if (isUnclear(rest) || meaning.end - meaning.start > 3 || term.end - term.start > LONGEST_TERM) return [];
-  const name = nodeText(clause.sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
-  const definiens = `${nodeText(clause.sentence, meaning).replace(/^an? /, "the ")} in which ${stateClause(phrasing, rest)}`;
-  return [
-    factOf(phrasing, term.start, {
-      type: "naming",
-      stem: `What do we call ${definiens}?`,
-      answer: name,
-      answerNode: term,
-      accepted: [],
-      depth: "recall",
-      worth: 3.3,
-      pattern: "what-do-we-call",
-    }),
-  ];
-}
-
-/** "who study volcanoes", "that bends the light" */
-function tellSubject(phrasing: Phrasing, analysis: Analysis): string | undefined {
-  const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis);
-  return isUnclear(rest) || rest.split(" ").length < 1 ? undefined : [preverbalAdverbs(phrasing.clause), phrasing.finite, rest].filter(Boolean).join(" ");
-}
-
-/** "is surrounded by a layer" → that surrounds a cell */
-function tellAgent(phrasing: Phrasing, analysis: Analysis, agent: Node): string | undefined {
-  const { clause } = phrasing;
-  const rest = phraseRest(phrasing, analysis, [agent]);
-  const [first] = clause.auxiliaries;
-  if (isUnclear(rest) || clause.auxiliaries.length !== 1) return undefined;
-  const plural = agent.kids[1]!.f.num === "pl";
-  const verb = inflectVerb(clause.verb.lemma ?? "", first?.flags?.includes("past") ? "past" : plural ? "base" : "third");
-  return [verb, phrasing.subject, rest].filter(Boolean).join(" ");
-}
-
-/** "The salesman used a machine called a winch" → that the salesman used */
-function tellObject(phrasing: Phrasing, analysis: Analysis, object: Node): string | undefined {
-  const rest = phraseRest(phrasing, analysis, [object]);
-  return isUnclear(rest) ? undefined : [phrasing.subject, phrasing.finite, rest].filter(Boolean).join(" ");
-}
-
-function byClause({ term, meaning }: Named, told: string, phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  const { sentence } = clause;
-  const head = headTerminal(meaning);
-  const isTold = findUnclear(meaning, sentence, analysis) || hasOpenPronoun(meaning, sentence, analysis) || told.split(" ").length > 12;
-  if (isTold || !["indef", "bare"].includes(meaning.f.det ?? "") || term.end - term.start > LONGEST_TERM || headTerminal(term).cat !== "n") return [];
-  const pronoun = head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon) ? "who" : "that";
-  const definiens = `${midSentence(sentence, meaning).replace(/^an? /, "the ")} ${pronoun} ${told}`;
-  const name = midSentence(sentence, term).replace(/^["'“‘]|["'”’]$/g, "");
-  const bare = bareTerm(name);
-  return [
-    {
-      type: "naming",
-      id: factId("definition", sentence, term.start),
-      sentence,
-      clause,
-      phrasing,
-      stem: `What do we call ${definiens}?`,
-      answer: name,
-      answerNode: term,
-      accepted: bare === name ? [] : [bare],
-      term: name,
-      definiens,
-      plural: meaning.f.num === "pl",
-      depth: "recall",
-      worth: 3.2,
-      pattern: "what-do-we-call",
-    },
-  ];
-}
-
-type Named = { term: Node; meaning: Node; how: "called" | "explained" | "name" };
+export type Named = { term: Node; meaning: Node; how: "called" | "explained" | "restated" | "name" };
 
 /** [meaning [called term]] */
-function called(np: Node): Named | undefined {
+export function called(np: Node): Named | undefined {
   if (np.role !== "reduced") return undefined;
   const [meaning, verbs] = np.kids as [Node, Node];
   const vp = verbs.cat === "vp" ? verbs : walkTree(verbs).find((node) => node.cat === "vp");
   const verb = vp && headTerminal(vp).lemma;
-  const term =
+  const named =
     verb === "call" || verb === "name" || verb === "term"
       ? vp!.kids.find((kid) => kid.cat === "np")
       : verb === "know"
         ? walkTree(vp!).find((node) => node.cat === "pp" && node.kids[0]?.lemma === "as")?.kids[1]
         : undefined;
+  // "openings called *spinnerets*, which lie at the end"
+  const term = named?.role === "relative" && named.kids[1]?.cat.startsWith("c-") ? named.kids[0] : named;
   // "a process known as *bleaching*"
   const isName = term?.cat === "np" || (term?.cat === "vp" && term.end - term.start === 1);
   return term && isName ? { term, meaning, how: "called" } : undefined;
 }
 
-/** [term, [a meaning with something that sets it apart]] */
+/** [term, [a meaning with something that sets it apart]], [term [, *which is* a meaning]] */
 function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | undefined {
-  if (np.role !== "apposition") return undefined;
   const [term, rest] = np.kids as [Node, Node];
+  const told = np.role === "relative" ? predicateOfAside(term, rest, analysis) : undefined;
+  if (told) return { term, meaning: told, how: "explained" };
+  if (np.role !== "apposition") return undefined;
   const meaning = inside(rest);
+  // "a simple majority, *that is*, more than half of the votes"
+  if (meaning && rest.cat.startsWith("c-ie") && headTerminal(term).cat === "n" && term.f.det !== "poss") return { term, meaning, how: "restated" };
   if (!meaning || meaning.role === "coordination" || !["indef", "bare", "def"].includes(meaning.f.det ?? "")) return undefined;
   // "plates, shoes, tools" is a list.
   if (meaning.f.det === "bare" && !["relative", "reduced"].includes(meaning.role)) return undefined;
@@ -178,6 +79,19 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
     : undefined;
 }
 
+/** "an agenda*, which is a list of the matters that will be discussed*": a rare word and its sort, today and always. */
+function predicateOfAside(term: Node, aside: Node, analysis: Analysis): Node | undefined {
+  const rc = aside.cat.startsWith("c-rc") ? walkTree(aside).find(({ cat }) => cat === "rc") : undefined;
+  const [be, meaning] = rc?.kids[1]?.kids ?? [];
+  if (rc?.kids[1]?.role !== "predicate" || be?.cat !== "be" || be.flags?.includes("past") || meaning?.cat !== "np" || meaning.f.det !== "indef")
+    return undefined;
+  const head = headTerminal(term);
+  const isTerm = head.cat === "n" && ["indef", "bare", "def"].includes(term.f.det ?? "") && term.end - term.start <= 3;
+  const setsApart = walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
+  const isRare = analysis.lexicon.zipf(head.lemma ?? "") < TAUGHT;
+  return isTerm && isRare && setsApart && headTerminal(meaning).cat === "n" && isKindOf(head, headTerminal(meaning), analysis) ? meaning : undefined;
+}
+
 /** [the part of the ear that we can see], [the pinna]: the long phrase tells which, the short one has the rare word. */
 function apart(np: Node, sentence: Sentence, analysis: Analysis): Named | undefined {
   const held = np.role === "postmodifier" && np.kids[1]?.f.sub === "of" ? np.kids[1].kids[1] : np;
@@ -192,6 +106,8 @@ function apart(np: Node, sentence: Sentence, analysis: Analysis): Named | undefi
 
 /** Zipf frequency below which a word is a term that a text teaches. */
 const RARE = 3.6;
+/** One below which it is no word of every day. */
+const TAUGHT = 4.3;
 
 /** "sugar, a process known as photosynthesis": a substance is no process, so the phrase explains something else. */
 function isKindOf(term: Node, genus: Node, { lexicon }: Analysis): boolean {
@@ -218,9 +134,10 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   // "a thin, flexible layer called the cell membrane": many layers are thin.
   const setsApart = words >= 6 || walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
   if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
-  if (words < SHORTEST_MEANING || !setsApart || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
+  if (words < SHORTEST_MEANING || !(setsApart || how === "restated") || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
   // "a group of people called the council": many groups are of people.
   if (
+    how !== "restated" &&
     (THIN_NOUNS.has(headTerminal(meaning).lemma ?? "") || /^(?:class|type|family|series|variety|range)$/.test(headTerminal(meaning).lemma ?? "")) &&
     words < 6
   )
@@ -243,7 +160,8 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   // The naming is said in passing; it is phrased as a clause of its own.
   const phrasing = { clause, subject: name, binder: { num: plural ? "pl" : "sg", human: false }, inverted: is, verbPhrase: "", finite: is };
   const base = { sentence, clause, phrasing, term: name, definiens, plural, id: factId("definition", sentence, term.start) };
-  return [
+  const isAmount = meaning.f.det === "quant";
+  const facts: Fact[] = [
     {
       ...base,
       type: "naming",
@@ -267,6 +185,7 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
       pattern: "what-is-term",
     },
   ];
+  return isAmount ? facts.slice(1) : facts;
 }
 
 /** "molten rock*, or magma,*" */

@@ -7,7 +7,7 @@ import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
-import { type Binder, binderOf, findUnclear, type Unclear } from "./clear-reference";
+import { type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
 
@@ -84,7 +84,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   // "In three years you raised …": said to those who listen, and not to whoever reads.
   if (headTerminal(clause.subject).lemma === "you" && [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past") && part.cat !== "modal"))
     return "first-person";
-  if (pronoun && !antecedent) return "pronoun";
+  const led = pronoun !== undefined && !antecedent && isOfLead(clause, analysis);
+  if (pronoun && !antecedent && !led) return "pronoun";
   const subjectNode = antecedent?.node ?? node;
   const home = antecedent?.sentence ?? sentence;
   // "which emperor had paid": a question in the sentence, no statement of it.
@@ -127,7 +128,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const passing = nameInPassing(clause.subject, sentence, analysis);
   const owned = passing ? undefined : ownersName(subjectNode, home, analysis);
   const name = passing ?? owned;
-  const unclear = name ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
+  const unclear = name || led ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
   const isToldOf =
@@ -156,9 +157,14 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (subject.includes(",") && subjectNode.role !== "coordination" && !commasOnlyPartAdjectives(subjectNode)) return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
-  const binder = binderOf(subjectNode, subject, analysis);
+  const binder = led ? binderOfPronoun(pronoun) : binderOf(subjectNode, subject, analysis);
   const owner = owned && subjectNode.kids[0]?.lemma;
   return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
+}
+
+/** The sentence before stands quoted in the question: what opens this one is clear beside it. */
+function isOfLead({ sentence, subject }: Clause, { led }: Analysis): boolean {
+  return led === sentence && sentence.clauses.find(({ rank }) => rank === "main")?.subject === subject;
 }
 
 /** "had to get off, *loosen* the wheel and turn it": what they had to do, and nothing that they do today. */

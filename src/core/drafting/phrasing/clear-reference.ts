@@ -51,6 +51,12 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   };
 }
 
+/** What a pronoun that stays a pronoun can bind behind it. */
+export function binderOfPronoun(pronoun: string): Binder {
+  if (pronoun === "they") return { num: "pl", human: false };
+  return pronoun === "he" || pronoun === "she" ? { num: "sg", human: true, gender: pronoun } : { num: "sg", human: false };
+}
+
 const genders = new WeakMap<Analysis, ReadonlySet<Person["gender"]>>();
 
 /** Whether the source names a he, a she, or both. */
@@ -138,7 +144,11 @@ export function findUnclear(
     /^(?:can|could|may|might|must|should|would)$/.test(sentence.words[node.end]?.lower ?? "")
   )
     return undefined;
+  // "who must *be there* before a vote can be taken": present, and at no place.
+  if (node.kids.length === 0 && node.lemma === "there" && /\b(?:must|to) be there\b/i.test(sentence.text) && sentence.words[node.start - 1]?.lower === "be")
+    return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
+  if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
   const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
@@ -255,6 +265,11 @@ export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: An
     );
   weOfAll.set(analysis, known);
   return known;
+}
+
+/** "*this* rule", "*This* makes …", beside the sentence that is quoted. */
+function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {
+  return (cat === "det" || cat === "pro") && flags?.includes("dem") === true && /^(?:this|these)$/.test(lemma);
 }
 
 /** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */

@@ -380,6 +380,8 @@ function isMeasureInPassing(node: Node): boolean {
 
 function isDropped(node: Node): boolean {
   if (isMeasureInPassing(node)) return true;
+  // "*Unlike insects*, they have eight legs": said in passing of others.
+  if (node.cat === "pp-c" && node.kids[0]?.kids[0]?.lemma === "unlike") return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
   // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.

@@ -16,6 +16,7 @@ export const MULTIWORD: Record<string, string> = {
   "no fewer than": "adv:approx,bound",
   "no more than": "adv:approx,bound",
   "or not": "adv:link",
+  "that is": "thatis",
   "as a rule": "adv:freq",
   "for ever": "adv:manner",
   "for long": "adv:manner",

@@ -178,6 +178,12 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "np c-or-c", 0, "apposition", 0.6, (l, r) =>
     l.f.det !== "pron" && l.f.det !== "proper" && agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") ? l.f : undefined,
   );
+  // "a simple majority*, that is, more than half of the votes*"
+  rule("ie-open", "comma thatis", 1, "mark", 0);
+  rule("ie", "ie-open comma", 0, "mark", 0);
+  rule("c-ie", "ie np", 1, "mark", 0);
+  rule("c-ie-c", "c-ie comma", 0, "mark", 0);
+  for (const cat of ["c-ie", "c-ie-c"]) rule("np", `np ${cat}`, 0, "apposition", 0.2, (l) => (l.f.det === "pron" ? undefined : l.f));
   // "from one vat to *the next*"
   rule("np", "det ord", 0, "determiner", 0.5, (l, r) => (l.flags?.includes("def") && r.lemma === "next" ? { num: "sg", det: "dem" } : undefined));
   // "became *the first in the valley to have electric light*", "were *the first to reach the pole*"

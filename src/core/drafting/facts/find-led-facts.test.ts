@@ -1,0 +1,45 @@
+import { describe, expect, it } from "vitest";
+import { asked, askedLed } from "../../../../tests/support/fact-tester";
+
+const RULE = "A council may not decide on anything that is not on the agenda. This rule protects citizens, because it gives them time to prepare.";
+
+describe("facts that take up the sentence before", () => {
+  const examples: Record<string, [text: string, stem: string, answer: string]> = {
+    "by a noun for all it says": [
+      RULE,
+      "Read: “A council may not decide on anything that is not on the agenda.” Why does this rule protect citizens?",
+      "because it gives citizens time to prepare",
+    ],
+    "by a name": [
+      "The town clerk writes down what is said. This record is called the minutes.",
+      "Read: “The town clerk writes down what is said.” What is this record called?",
+      "the minutes",
+    ],
+    "by the name of a deed": ["The coral turns white. This is known as bleaching.", "Read: “The coral turns white.” What is this called?", "bleaching"],
+    "by a pronoun, that no noun was found for": [
+      "The council has seven members. They are elected for four years.",
+      "Read: “The council has seven members.” For how many years are they elected?",
+      "four",
+    ],
+    "over two sentences": [
+      "A frog does not look like its parents when it is born. It changes its shape as it grows. This change is called metamorphosis.",
+      "Read: “A frog does not look like its parents when it is born. It changes its shape as it grows.” What is this change called?",
+      "metamorphosis",
+    ],
+  };
+  for (const [name, [text, ...wanted]] of Object.entries(examples)) it(name, () => expect(askedLed(text)).toContainEqual(wanted));
+
+  const never: Record<string, string> = {
+    "what points further back": "The clerk waited. This year the council bought a horn because the fog was thick.",
+    "a lead that points back itself": "They wrote it down. This record is called the minutes.",
+    "somebody's words": "“A clerk writes down what is said,” said Ida Marrow. This record is called the minutes.",
+    "what no noun of the lead can have done": "A variance is permission to break a rule. It must hold a hearing within two weeks.",
+    "what is clear by itself": "The council has seven members. The town elects a council for four years.",
+    "an answer that points back": "Nowhere does the law say that the court may strike it down. This court claimed this power in 1803.",
+  };
+  for (const [name, text] of Object.entries(never)) it(`leaves alone ${name}`, () => expect(askedLed(text)).toEqual([]));
+
+  it("never asks them without what they take up", () => {
+    expect(asked(RULE).filter(([stem]) => /this rule/i.test(stem))).toEqual([]);
+  });
+});
