@@ -31,9 +31,10 @@ export function isExpletive(pronoun: string, clause: Clause): boolean {
   if (pronoun !== "it") return false;
   const lemma = clause.verb.lemma ?? "";
   if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
-  if (clause.verb.cat !== "be" && lemma !== "take") return false;
+  // "it *costs* two cents to make one"
+  if (clause.verb.cat !== "be" && lemma !== "take" && lemma !== "cost") return false;
   // "it took Ida three years to finish"
-  if (lemma === "take" && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to")) return true;
+  if ((lemma === "take" || lemma === "cost") && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to")) return true;
   return clause.complements.some(
     ({ role, node }) =>
       role === "infinitive" ||

@@ -56,11 +56,14 @@ function pointsBack(asks: string): boolean {
 /** "What is the hardest part?" Of what, only the talk before it says. */
 const OF_WHAT = /\bthe (?:\p{L}+ )?(?:part|thing|difference|problem|result|reason|end|time)\?$/iu;
 
+/** "What do you mean?" By what, was said before. */
+const MEANS = /\bdo you mean\b|\bwhy not\b|^what else\b/i;
+
 function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefined): Asked[] {
   const led = question.text.trim().replace(OPENING, "");
   const asks = led.charAt(0).toUpperCase() + led.slice(1);
   const words = asks.split(" ");
-  if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks)) return [];
+  if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks) || MEANS.test(asks)) return [];
   if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, reply)) return [];
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
   if (after && after.block === reply.block && GOES_ON.test(after.text)) return [];

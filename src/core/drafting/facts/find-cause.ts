@@ -22,6 +22,12 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, false, undefined, named, true)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
+  // "because a seedling would soon die *of thirst*": read behind the reason, its end would be torn off.
+  if (
+    reason.start > clause.verb.start &&
+    clause.adjuncts.some(({ node }) => node.start === reason.end && node.cat === "pp" && !tail.includes(node) && node.f.sub === "of")
+  )
+    return [];
   // "is rich *partly* because of its hills": how far belongs to the reason.
   const partly = clause.adjuncts.find(({ node }) => node.end === part.node.start && PARTLY.test(headTerminal(node).lemma ?? ""))?.node;
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];

@@ -30,7 +30,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     when.start === predicate.end &&
     predicate.f.det === "def" &&
     /^(?:moment|time|day|place|point|state|period)$/.test(headTerminal(predicate).lemma ?? "");
-  const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 6;
+  const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 5;
   if (!isTerm(subject) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
   // "listen to *the evidence*": what the meaning brings along is part of what it says.
@@ -57,7 +57,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     UNIQUE_NOUNS.has(lemma) || analysis.headingLemmas.has(lemma) || (analysis.lemmaCounts.get(lemma) ?? 0) >= 3 || isFirst(lemma, sentence, analysis);
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
   if (isSignThat(definiens)) return [];
-  if (definiens.split(" ").length < 6 || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
+  // "An interview is *a conversation with a purpose*"
+  const fewest = subject.f.det === "indef" && predicate.f.det === "indef" ? 5 : 6;
+  if (definiens.split(" ").length < fewest || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
   const plural = clause.verb.flags?.includes("plain");
   const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
   const bare = bareTerm(term);
@@ -371,7 +373,7 @@ function isTerm(np: Node): boolean {
 /** A genus with its difference: a noun phrase with something behind it that is more than *of …*. */
 function isDefiniens(np: Node): boolean {
   if (np.f.det !== "indef" && np.f.det !== "def" && np.f.det !== "bare") return false;
-  return np.end - np.start >= 6 && ["relative", "reduced", "postmodifier"].includes(np.role);
+  return np.end - np.start >= 5 && ["relative", "reduced", "postmodifier"].includes(np.role);
 }
 
 /** Enough words to fix one thing: a relative clause or a long modifier. */

@@ -13,14 +13,17 @@ import { findCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf } from "./find-condition";
+import { findConviction } from "./find-conviction";
 import { findDefinition, findHolder, findIdentity, findKindName, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
 import { findDuty } from "./find-duty";
+import { findEffect, findPreventer } from "./find-effect";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
 import { findFunction } from "./find-function";
 import { findKeeper } from "./find-keeper";
+import { findLength } from "./find-length";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
 import { findMeasure } from "./find-measure";
@@ -39,7 +42,7 @@ import { findAgent, findDoer, findObject } from "./find-participant";
 import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
 import { findOutcome, findPredicate } from "./find-predicate";
-import { findPrice } from "./find-price";
+import { findPrice, findWorth } from "./find-price";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
@@ -117,12 +120,17 @@ const FINDERS: FactFinder[] = [
   findAnnounced,
   findTakenUp,
   findPrice,
+  findWorth,
   findOnly,
   findMultiple,
   findPartOf,
   findSign,
   findKeeper,
   findStepReason,
+  findEffect,
+  findPreventer,
+  findConviction,
+  findLength,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

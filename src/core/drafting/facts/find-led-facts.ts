@@ -26,7 +26,13 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   if (leads.length === 0) return [];
   const quoted = leads.map(({ text }) => text.trim()).join(" ");
   return findFacts(sentence, { ...analysis, led: sentence })
-    .filter((fact) => isPointing(fact) && TAKES_UP.test(fact.stem) && !POINTING.test(fact.answer))
+    .filter(
+      (fact) =>
+        !(fact.support && fact.pattern === "what-do-we-call") &&
+        isPointing(fact) &&
+        (TAKES_UP.test(fact.stem) || fact.type === "condition") &&
+        !POINTING.test(fact.answer),
+    )
     .map((fact) => ({ ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
     .filter(({ stem }) => stem.split(" ").length <= LONGEST_STEM);
 }

@@ -15,7 +15,7 @@ export function findMeasure(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank === "adverbial" || clause.negated || clause.imperative || (clause.shared && !standsAlone(clause))) return [];
   // "*Some* qanats are forty kilometres long": which?
   if (clause.subject.f.det === "quant") return [];
-  return [...ofSize(phrasing, analysis), ...ofLikeness(phrasing, analysis), ...ofRate(phrasing, analysis)];
+  return [...ofSize(phrasing, analysis), ...lessThan(phrasing, analysis), ...ofLikeness(phrasing, analysis), ...ofRate(phrasing, analysis)];
 }
 
 function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -31,6 +31,30 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
+}
+
+/** "A butterfly weighs *less than a paper clip*": how much? */
+function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence, verb } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const answer = object ? nodeText(sentence, object) : "";
+  if (!/^(?:weigh|cost)$/.test(verb.lemma ?? "") || !object || !/^(?:less|more) than (?:an?|the|one|two) /i.test(answer)) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  // "more than a shilling, *about a day's wage*": told again in another way.
+  if (isUnclear(rest) || /\babout\b|,/.test(rest) || findUnclear(object, sentence, analysis, phrasing.binder)) return [];
+  return [
+    factOf(phrasing, object.start, {
+      type: "frequency",
+      stem: askClause(phrasing, "How much", rest),
+      answer,
+      answerNode: object,
+      accepted: [],
+      depth: "recall",
+      worth: 1.9,
+      pattern: "how-much",
+    }),
+  ];
 }
 
 const LIKENESS = /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|loud|hard|bright) as an? /i;

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -44,6 +45,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && (isMeasure(reasonNode(other.node)) || isOther(other.node)))) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
+    if (until && hasLength(clause)) return [];
     const since = part.kids[0]?.lemma === "since";
     // "*long* before you can see it": how long before belongs to the time.
     const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;
@@ -55,9 +57,11 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (!stem || isUnclear(rest) || /\bone (?:day|night|morning|afternoon|evening)\b/.test(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest))
       return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
+    // "Coffee reached England in the middle of the seventeenth century": then and never again.
+    const isDated = /\bcentury$|\bthe Middle Ages$/.test(nodeText(clause.sentence, part)) && clause.verb.flags?.[0] === "past" && clause.verb.lemma !== "own";
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     // "The eggs hatch in spring": a verb that says enough.
-    const fewest = isNamed ? 1 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
+    const fewest = isNamed ? 1 : isDated ? 2 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since && !isMost(clause)))
       return [];
     // "gets too hot in summer and too cold *in winter*": each half has its own time.
@@ -107,6 +111,7 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   const when = reasonNode(part.node);
+  if (when.f.sub === "until" && hasLength(clause)) return [];
   // "before the middle of February, *when tits begin to look for a home*": said in passing of that time.
   if (part.node.cat.startsWith("c-") && when.f.sub === "when" && clause.adjuncts.some(({ node }) => node.end === part.node.start && node.cat === "pp"))
     return [];
@@ -139,6 +144,11 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 function isMeasure(node: Node): boolean {
   return node.cat === "advp" && /^(?:time|measure)$/.test(node.f.sub ?? "") && node.end - node.start > 1;
+}
+
+/** "Wait *a few minutes* until the liquids have separated": two answers to how long. */
+function hasLength({ complements, adjuncts }: Clause): boolean {
+  return [...complements, ...adjuncts].some(({ node }) => UNIT_NOUNS.has(headTerminal(node.cat === "pp" ? (node.kids[1] ?? node) : node).lemma ?? ""));
 }
 
 const WHENEVER = new Set(["when", "once", "after", "before", "until", "if"]);

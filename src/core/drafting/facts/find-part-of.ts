@@ -26,7 +26,13 @@ export function findPartOf(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
   if (verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || predicate?.cat !== "np") return [];
   const owner = subject.role === "postmodifier" && subject.kids[1]?.f.sub === "of" ? subject.kids[1]!.kids[1] : undefined;
-  if (subject.f.det !== "def" || !owner || !PARTS.has(headTerminal(subject.kids[0]!).lemma ?? "") || owner.f.det === "pron" || owner.f.det === "dem") return [];
+  // "*The League's weapon* was the boycott": whose, its name says.
+  const isNamed = subject.role === "possessor" && subject.kids[0]?.cat !== "poss" && /\p{Lu}/u.test(nodeText(sentence, subject).slice(1));
+  if (
+    !isNamed &&
+    (subject.f.det !== "def" || !owner || !PARTS.has(headTerminal(subject.kids[0]!).lemma ?? "") || owner.f.det === "pron" || owner.f.det === "dem")
+  )
+    return [];
   if (!/^(?:def|indef|bare|proper)$/.test(predicate.f.det ?? "") || hasOpenPronoun(subject, sentence, analysis)) return [];
   // "a thin layer *under the bark*": read behind the phrase, it belongs to it all the same.
   const tail = clause.adjuncts.filter(({ node }) => node.start >= predicate.end && node.cat === "pp" && !node.f.time).map(({ node }) => node);

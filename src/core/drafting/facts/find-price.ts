@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -34,6 +35,34 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       worth: 1.8,
       pattern: "how-much",
+    }),
+  ];
+}
+
+/** "Silk was *worth its weight in gold*": what was it worth? */
+export function findWorth(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const part = clause.complements.find(({ role }) => role === "predicate")?.node;
+  const [worth, price] = part?.kids ?? [];
+  if (clause.verb.cat !== "be" || clause.negated || clause.shared || worth?.lemma !== "worth" || price?.cat !== "np" || price.f.form === "ing") return [];
+  // "its weight *in gold*"
+  const tail = /\bweight$/.test(nodeText(sentence, part!))
+    ? clause.adjuncts.find(({ node }) => node.start === part!.end && node.cat === "pp")?.node
+    : undefined;
+  const rest = phraseRest(phrasing, analysis, [part!, ...(tail ? [tail] : []), ...reasonsOf(clause)]);
+  if (isUnclear(rest) || findUnclear(price, sentence, analysis, phrasing.binder, false) || /\bit\b/.test(nodeText(sentence, price))) return [];
+  const answer = wordsText(sentence, price.start, tail?.end ?? price.end);
+  return [
+    factOf(phrasing, price.start, {
+      type: "frequency",
+      stem: askClause({ ...phrasing, verbPhrase: [phrasing.verbPhrase, "worth"].filter(Boolean).join(" ") }, "What", rest),
+      answer,
+      answerNode: price,
+      accepted: [],
+      depth: "recall",
+      worth: 2,
+      pattern: "what-worth",
     }),
   ];
 }

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { pluralOf } from "../../language/inflect";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
@@ -70,6 +71,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "An ant has *six legs* and a body with three parts"
   if (object?.role === "coordination") return conjunctsOf(object).flatMap((part) => fromConjunct(phrasing, object, part, analysis));
   const counted = object && countedPhrase(object);
+  if (object && /^(?:only|just) /.test(nodeText(clause.sentence, object)) && !(counted && countedNoun(counted, phrasing)))
+    return onlyOne(phrasing, object, analysis);
   if (!object || !counted || clause.verb.cat === "be") return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
   // "would cost 12,000 euros, less than one small crossing with lights": what is said in passing, read as what the lane does.
@@ -90,6 +93,27 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, [goes, rest].filter(Boolean).join(" "));
   return [quantityFact(phrasing, counted, stem, noun)];
+}
+
+/** "A hive has *only one queen*": how many queens? */
+function onlyOne(phrasing: Phrasing, object: Node, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const [, word, noun] = /^((?:only|just) (?:one|a single)) (\p{Ll}+)$/u.exec(nodeText(sentence, object)) ?? [];
+  if (!word || !noun || /^(?:thing|way|time|kind|sort|reason|day)$/.test(noun) || clause.verb.cat === "be" || clause.imperative) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  return [
+    factOf(phrasing, object.start, {
+      type: "frequency",
+      stem: askClause(phrasing, `How many ${pluralOf(noun)}`, rest),
+      answer: word,
+      accepted: ["one", "1", `${word} ${noun}`],
+      depth: "recall",
+      worth: 1.8,
+      pattern: "how-many",
+    }),
+  ];
 }
 
 function fromConjunct(phrasing: Phrasing, object: Node, part: Node, analysis: Analysis): Fact[] {

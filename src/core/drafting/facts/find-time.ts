@@ -8,6 +8,46 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "In *1822* … designed"; "every *four hours*". */
 export function findTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  return [...notUntil(phrasing, analysis), ...atTime(phrasing, analysis)];
+}
+
+/** "was *not* forbidden *until 1910*": then it was. */
+function notUntil(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "until" && node.start >= clause.verb.end)?.node;
+  const year = part && /^until (\d{4})$/.exec(nodeText(sentence, part))?.[1];
+  const first = phrasing.inverted;
+  if (!part || !year || !clause.negated || clause.shared || clause.rank !== "main" || !/^(?:was|were|did)$/.test(first) || clause.verb.cat !== "v") return [];
+  if (!phrasing.verbPhrase.startsWith("not ")) return [];
+  const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 || isUnclear(rest) || /\b(?:any|ever|yet|again|anybody|anything)\b/.test(rest)) return [];
+  const done: Phrasing = {
+    ...phrasing,
+    verbPhrase: `${FIRST.has(clause.verb.lemma ?? "") ? "first " : ""}${phrasing.verbPhrase.slice(4)}`,
+    finite: phrasing.finite.replace(/ not\b/, ""),
+  };
+  return [
+    {
+      type: "time",
+      id: factId("time", sentence, part.start),
+      sentence,
+      clause,
+      phrasing: done,
+      stem: askClause(done, "In what year", rest),
+      answer: year,
+      accepted: [`in ${year}`],
+      depth: "recall",
+      worth: 1.7,
+      pattern: "in-what-year",
+    },
+  ];
+}
+
+/** What goes on from then: "was not *used* until 1850" is when it was first used. */
+const FIRST = new Set("use sell see hear teach play wear eat drink grow visit produce make accept allow".split(" "));
+
+function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
   // "In 1850 the wall was six metres thick": and for years before and after.

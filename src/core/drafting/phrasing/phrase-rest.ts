@@ -380,8 +380,8 @@ function isMeasureInPassing(node: Node): boolean {
 
 function isDropped(node: Node): boolean {
   if (isMeasureInPassing(node)) return true;
-  // "*Unlike insects*, they have eight legs": said in passing of others.
-  if (node.cat === "pp-c" && node.kids[0]?.kids[0]?.lemma === "unlike") return true;
+  // "*Unlike insects*, they have eight legs", "*Like every other member*, the mayor has one vote": said in passing of others.
+  if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
   // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.

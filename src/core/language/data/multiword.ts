@@ -79,6 +79,8 @@ export const MULTIWORD: Record<string, string> = {
   "or more": "ormore",
   "or fewer": "ormore",
   "and so": "conj:so",
+  "which is why": "conj:so",
+  "which was why": "conj:so",
   "upside down": "adv:manner",
   "now and then": "adv:freq",
   "hardly ever": "adv:freq",

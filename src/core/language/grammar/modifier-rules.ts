@@ -95,7 +95,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
     if (r.f.kase === "subj") return undefined;
-    return { f: { sub: l.f.sub ?? "", ...(isTimeNoun(r) || r.f.time ? { time: true as const } : {}) }, cost: r.f.det === "clause" ? 0.6 : 0 };
+    return {
+      f: { sub: l.f.sub ?? "", ...(isTimeNoun(r) || r.f.time || isPartOfTime(r) ? { time: true as const } : {}) },
+      cost: r.f.det === "clause" ? 0.6 : 0,
+    };
   });
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));
   rule("pp", "prep ap", 1, "preposition", 0.6, (l) => (l.f.sub === "than" ? { sub: "than" } : undefined));
@@ -114,6 +117,13 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);
   rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
   rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : { f: l.f, cost: 0.6 }));
+}
+
+/** "in *the middle of the seventeenth century*" */
+function isPartOfTime(np: Node): boolean {
+  const [part, of] = np.role === "postmodifier" ? np.kids : [];
+  const isPart = part !== undefined && /^(?:middle|beginning|start|end|turn|half|rest)$/.test(headTerminal(part).lemma ?? "");
+  return isPart && of?.f.sub === "of" && of.kids[1] !== undefined && isTimeNoun(of.kids[1]);
 }
 
 function isTimeNoun(np: Node): boolean {
