@@ -74,6 +74,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
+  // "According to Marek, what do you have to do?" When, and for what?
+  if (/(?:^|, )what (?:do|does|did|must|should|can|may|will) (?:you|one|we|people) (?:(?:have|need|want|try) to )?do\?$/i.test(stem)) return "vague-subject";
   const quotes = candidate.pattern === "what-it-stands-for" || candidate.parts?.sort === "gaps" || isKeyOffered(stem, candidate.key);
   if (!WITHOUT_ANSWER.has(candidate.kind) && !quotes && answerInStem(candidate)) return "answer-in-stem";
   if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${literally(candidate.key)}\\b`, "i").test(stem.replace(GAP, "")))

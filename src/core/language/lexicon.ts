@@ -53,7 +53,7 @@ export const NounFile = {
 
 /** The dictionary puts a person first, and texts for schools an animal or a thing. */
 const MEANT_OTHERWISE = new Map<string, number>([
-  ...["tiger", "predator"].map((noun) => [noun, NounFile.animal] as const),
+  ...["tiger", "predator", "prey"].map((noun) => [noun, NounFile.animal] as const),
   ...(
     "adapter calculator coaster conveyor decoder hanger harvester juicer peeler planter plunger router scanner scrubber server shaker shaver " +
     "steamroller stroller synthesizer thruster toaster trailer transmitter trawler trimmer tumbler washer wiper"

@@ -50,10 +50,14 @@ export function leavesRival(
 /** Whether a noun can have done what its verb says: no variance holds a hearing, and no ring runs. */
 export function mayDo(np: Node, { verb, passive }: Clause, lexicon: Lexicon): boolean {
   if (passive) return true;
+  const isDeed = LIVING_DEEDS.has(verb.lemma ?? "") || AGENTS_DEEDS.has(verb.lemma ?? "") || /^(?:run|walk|hold)$/.test(verb.lemma ?? "");
+  return !isDeed || isAgent(np, lexicon);
+}
+
+/** Somebody, an animal, or what people have founded. */
+export function isAgent(np: Node, lexicon: Lexicon): boolean {
   const lemma = headTerminal(np).lemma ?? "";
-  const isAlive = isAnimalNoun(lemma, lexicon) || isPersonNoun(lemma, lexicon);
-  if (LIVING_DEEDS.has(verb.lemma ?? "") || /^(?:run|walk|hold)$/.test(verb.lemma ?? "")) return isAlive || AGENTS.has(lemma);
-  return !AGENTS_DEEDS.has(verb.lemma ?? "") || isAlive || AGENTS.has(lemma);
+  return isAnimalNoun(lemma, lexicon) || isPersonNoun(lemma, lexicon) || AGENTS.has(lemma);
 }
 
 /** What only animals and people do. */
@@ -70,7 +74,7 @@ const AGENTS_DEEDS = new Set(
   ),
 );
 const AGENTS = new Set(
-  "company commission council government court school museum library bank board parliament committee agency ministry firm union club society university college hospital police army navy town city state country nation church congress senate party jury charity team factory newspaper".split(
+  "company commission council government court school museum library bank board parliament committee agency ministry firm union club society university college hospital police army navy town city state country nation church congress senate party jury charity team factory newspaper zoo theatre".split(
     " ",
   ),
 );

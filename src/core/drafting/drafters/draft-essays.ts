@@ -38,11 +38,22 @@ function inform(stock: SourceStock): Candidate[] {
   const points = weightiest(facts, 8).slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
   const task =
-    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title)
+    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title) && points.filter((sentence) => speaksOf(title, sentence, stock)).length >= FEWEST_ON_TITLE
       ? `Explain ${inSentenceCase(title, stock)}`
       : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
   return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
+}
+
+/** "How Spiders Spin": the task asks for spinning only where the points tell of it. */
+const FEWEST_ON_TITLE = 2;
+
+/** Whether a sentence says more of what the title asks than the name of what it is about. */
+function speaksOf(title: string, { words }: Sentence, { analysis }: SourceStock): boolean {
+  const most = [...analysis.headingLemmas].sort((a, b) => (analysis.lemmaCounts.get(b) ?? 0) - (analysis.lemmaCounts.get(a) ?? 0))[0];
+  const asked = [...analysis.headingLemmas].filter((lemma) => lemma !== most && title.toLowerCase().includes(lemma.slice(0, 4)));
+  if (asked.length === 0 || /\b(?:made|makes?|works?|happens?|lives?|runs?)$/i.test(title)) return true;
+  return words.some(({ candidates }) => candidates.some(({ lemma }) => lemma !== undefined && asked.includes(lemma.toLowerCase())));
 }
 
 /** Sentences of the weightiest facts in the order of the text, spread over the paragraphs, each clear by itself. */

@@ -1,7 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, wordsText } from "../../language/node-text";
+import { isAgent } from "../../language/pronoun-rivals";
+import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { isOfThings } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
@@ -39,4 +41,50 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-should",
     },
   ];
+}
+
+const DEMANDING = new Set("think believe say suggest propose hope argue".split(" "));
+
+/** "I believe that *every school should teach cooking*": what should it do, according to whoever believes it? */
+export function findDemand(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const said = clause.complements.find(({ role }) => role === "clause")?.node;
+  const speaker = headTerminal(clause.subject).lemma ?? "";
+  if (analysis.sort !== "opinion" || !said || !DEMANDING.has(clause.verb.lemma ?? "") || clause.negated || !/^(?:i|we)$/.test(speaker)) return [];
+  const inner = subjectPhrase(said);
+  const [modal, ...more] = inner ? inner.vp.kids : [];
+  if (!inner || modal?.cat !== "modal" || !/^(?:should|must)$/.test(modal.lemma ?? "") || more.length !== 1 || inner.vp.f.passive) return [];
+  if (
+    findUnclear(inner.subject, sentence, analysis) ||
+    inner.subject.f.det === "pron" ||
+    !(isAgent(inner.subject, analysis.lexicon) || inner.subject.f.det === "proper") ||
+    headTerminal(more[0]!).cat !== "v"
+  )
+    return [];
+  const subject = midSentence(sentence, inner.subject);
+  const answer = wordsText(sentence, more[0]!.start, inner.vp.end);
+  const binder = binderOf(inner.subject, subject, analysis);
+  if (findUnclear(more[0]!, sentence, analysis, binder, false) || answer.split(" ").length < 2 || isOfThings(answer) || /^not\b/.test(answer)) return [];
+  return [
+    {
+      type: "aim",
+      id: factId("aim", sentence, more[0]!.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `What ${modal.lemma} ${subject} do?`,
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 3,
+      pattern: "what-should",
+    },
+  ];
+}
+
+/** The subject and the verb phrase of what is said. */
+function subjectPhrase(node: Node): { subject: Node; vp: Node } | undefined {
+  if (node.cat === "s" && node.role === "subject") return { subject: node.kids[0]!, vp: node.kids[1]! };
+  return node.kids.map(subjectPhrase).find(Boolean);
 }

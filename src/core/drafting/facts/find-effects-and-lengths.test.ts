@@ -23,10 +23,17 @@ describe("how long, how much, how many", () => {
     ],
     "less than another thing": ["A monarch butterfly weighs less than a paper clip.", "How much does a monarch butterfly weigh?", "less than a paper clip"],
     "worth something": ["In Rome silk was worth its weight in gold.", "What was silk worth in Rome?", "its weight in gold"],
+    "so many every year": [
+      "About eight million tons of plastic enter the ocean every year.",
+      "How many tons of plastic enter the ocean every year?",
+      "about eight million",
+    ],
     "only one": ["A hive has only one queen.", "How many queens does a hive have?", "only one"],
   });
   neverAsks({
     "a rate as a length": ["A reef grows about one centimetre a year.", /^How long/],
+    "how often so much does": ["About eight million tons of plastic enter the ocean every year.", /^How often/],
+    "how many come to nobody knows what": ["Eleven thousand people come every year.", /^How many/],
     "a length beside its end": ["The seeds sleep for many years until rain falls.", /^How long|^Until when/],
     "a price that is told twice": ["A letter cost more than a shilling, about a day's wage for a labourer.", /cost about/],
   });
@@ -59,6 +66,14 @@ describe("what is thought, and why", () => {
     ],
     "a thing by its owner's name": ["The League's weapon was the boycott.", "What was the League's weapon?", "the boycott"],
     "a short meaning": ["An interview is a conversation with a purpose.", "What is an interview?", "a conversation with a purpose"],
+  });
+  neverAsks({ "a refusal of what another sentence told": ["The editors refused, because the owners held shares.", /^Why/] });
+  finds({
+    "an agreement before something": [
+      "Five members must agree before a proposal becomes a rule.",
+      "How many members must agree before a proposal becomes a rule?",
+      "five",
+    ],
   });
   neverAsks({ "a reason that was torn": ["Rain protects the plant, because a seedling would soon die of thirst.", /of thirst\?/] });
 });

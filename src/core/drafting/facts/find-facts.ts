@@ -16,7 +16,7 @@ import { findCondition, findOnlyIf } from "./find-condition";
 import { findConviction } from "./find-conviction";
 import { findDefinition, findHolder, findIdentity, findKindName, findNaming, findSingled } from "./find-definition";
 import { findDuration } from "./find-duration";
-import { findDuty } from "./find-duty";
+import { findDemand, findDuty } from "./find-duty";
 import { findEffect, findPreventer } from "./find-effect";
 import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
@@ -99,6 +99,7 @@ const FINDERS: FactFinder[] = [
   findWish,
   findFate,
   findDuty,
+  findDemand,
   findRelation,
   findQuality,
   findTold,

@@ -7,7 +7,7 @@ import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/a
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
 import { numberForms } from "../phrasing/number-forms";
-import { phraseRest } from "../phrasing/phrase-rest";
+import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
@@ -218,8 +218,17 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "How many toads *used* the tunnel after it was opened?" has no auxiliary of its own.
   const hasOne = clause.auxiliaries.length > 0 || clause.verb.cat !== "v";
   const stem = hasOne ? asked.replace(/^(How many .*?) (is|was|has|does) /, (_, head, verb: string) => `${head} ${OF_MANY[verb]} `) : asked;
+  // "About eight million tons of plastic *enter* the ocean every year"
+  const isOfToday = !hasOne && clause.verb.flags?.[0] === "plain" && rest !== "" && !comesOnly(clause);
+  if (isOfToday)
+    return [quantityFact(phrasing, counted, `${["How many", noun, tail, preverbalAdverbs(clause), phrasing.finite, rest].filter(Boolean).join(" ")}?`, noun)];
   const isEnough = clause.verb.cat === "be" && /\benough\b/.test(rest);
   return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
+}
+
+/** "Eleven thousand people *come* every year": to what? */
+function comesOnly({ verb, complements, adjuncts }: Phrasing["clause"]): boolean {
+  return /^(?:come|go|live|exist|work)$/.test(verb.lemma ?? "") && complements.length === 0 && adjuncts.every(({ node }) => node.cat !== "pp" || node.f.time);
 }
 
 const OF_MANY: Record<string, string> = { is: "are", was: "were", has: "have", does: "do" };

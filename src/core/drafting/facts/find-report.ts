@@ -141,7 +141,13 @@ function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): bo
   // "*Some biologists* believe that red protects the leaf": those who hold it, where one sentence alone speaks of such.
   const [, sort] = /^some (\p{Ll}+s)$/iu.exec(subject) ?? [];
   if (sort && sort !== "others" && binder.human && analysis.sort !== "story")
-    return analysis.sentences.filter(({ text }) => new RegExp(`\\b(?:some|other|many|most) ${literally(sort)}\\b`, "i").test(text)).length > 1;
+    return (
+      analysis.sentences.filter(({ text }) =>
+        new RegExp(`\\b(?:some|other|many|most) ${literally(sort)} (?:also )?(?:argue|say|think|believe|claim|worry|fear|hope|complain|object|warn)`, "i").test(
+          text,
+        ),
+      ).length > 1
+    );
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
   const opening = new RegExp(`(?:^|, )${literally(subject)} (?:argue|say|think|believe|claim|worry|fear)`, "i");
   return analysis.sentences.filter((sentence) => opening.test(sentence.text)).length !== 1;

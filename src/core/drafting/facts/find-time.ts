@@ -67,7 +67,10 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     )
       return [];
     // "How often does more snow fall?": more than what, says another part.
+    // "900 tons of food end up in the garbage *every year*": how many, and not how often.
+    const isRate = clause.subject.role === "quantity" || clause.subject.kids[0]?.role === "quantity";
     const often =
+      !isRate &&
       !/^(?:more|fewer|less) /.test(phrasing.subject) &&
       ((part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
       /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));

@@ -46,6 +46,12 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
     clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
   )
     return [];
+  // "A crack does not shout": a figure of speech, whose opposite nobody would believe.
+  if (
+    phrasing.binder.lifeless &&
+    /^(?:shout|cry|speak|talk|sing|forget|sleep|lie|care|wait|think|know|mind|complain|ask|remember|laugh)$/.test(clause.verb.lemma ?? "")
+  )
+    return [];
   if (/^(?:may|might|could|should|would)$/.test(auxiliary)) return [];
   const plain = /^(?:do|does|did)$/.test(auxiliary)
     ? inflectVerb(clause.verb.lemma ?? verb.join(" "), auxiliary === "did" ? "past" : auxiliary === "does" ? "third" : "base")

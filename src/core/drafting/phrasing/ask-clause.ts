@@ -6,7 +6,7 @@ import { calledName, midSentence, nodeText, textWithoutAsides, withoutAside } fr
 import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, pronounOf } from "../../language/subject-pronoun";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
@@ -53,6 +53,9 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
   // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.
   if (SAYING.has(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
+  // "The editors *refused*, because …": to do what stands in the sentence before.
+  if (/^(?:refuse|agree|decline|accept)$/.test(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && saysNoMore(clause))
+    return "points-elsewhere";
   if (
     carriesOn(clause, analysis.sentences[sentence.index - 1]) ||
     hangsOnAnother(clause) ||
@@ -160,6 +163,13 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const binder = led ? binderOfPronoun(pronoun) : binderOf(subjectNode, subject, analysis);
   const owner = owned && subjectNode.kids[0]?.lemma;
   return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
+}
+
+/** Nothing that the verb is about: no object, no phrase of its own and no to. */
+function saysNoMore({ complements, adjuncts, verb }: Clause): boolean {
+  const says = ({ node }: { node: Node }) =>
+    node.start >= verb.end && !node.f.time && (/^(?:pp|vp)$/.test(node.cat) || /^(?:before|after|if|when|unless)$/.test(reasonNode(node).f.sub ?? ""));
+  return verb.flags?.[0] === "past" && complements.length === 0 && !adjuncts.some(says);
 }
 
 /** The sentence before stands quoted in the question: what opens this one is clear beside it. */

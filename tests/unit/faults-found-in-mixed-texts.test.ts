@@ -1,0 +1,51 @@
+import { neverDrafts } from "../support/fault-tester";
+
+/** What was drafted wrongly from texts of every sort, read batch by batch. */
+neverDrafts({
+  "of explaining texts": {
+    "a web for the prey on it": [
+      "# Spiders\n\nNot every spider builds a web. Wolf spiders chase their prey, and jumping spiders leap on it. A trapdoor spider hides in a burrow.",
+      /leaps? on the web/i,
+    ],
+    "spinning that no point tells of": [
+      "# How Spiders Spin\n\nSpiders have eight legs and no wings. Most spiders have eight eyes because they hunt at night. Wolf spiders chase their prey because they build no web. A trapdoor spider hides in a burrow. Spiders are useful because they eat insects.",
+      /^Explain how spiders spin/,
+    ],
+    "a wait with two ends": [
+      "# A bottle\n\n1. Pour in water.\n2. Wait a few minutes until the two liquids have separated.",
+      /Until when should you wait a few/,
+    ],
+    "a law of two years later": [
+      "# The march\n\nTwo years later Pennsylvania passed a law that raised the working age to fourteen. A law against child labor followed in 1938.",
+      /^Two years later/,
+    ],
+    "what is an effort and not a place of cost": [
+      "# Coins\n\nA small coin can cost more than it buys. The mint is the place where coins are made. The mint strikes 850 coins every minute. At our mint it costs nearly two cents to make one cent.",
+      /^(?:Read.*)?Why does it cost/,
+    ],
+  },
+  "of interviews": {
+    "a question about what was just said": [
+      "# A talk\n\n**Tilda: You told me that you listen to concrete. What do you mean?**\n\n**Marek:** I tap it with a hammer. I inspect two hundred bridges every year.",
+      /do you mean\?/,
+    ],
+    "a crack that might shout": [
+      "# A talk\n\n**Tilda: What matters?**\n\n**Marek:** A crack does not shout. I inspect two hundred bridges every year. Every bridge has an inspector. You have to look at the same spot again and again.",
+      /a crack shouts/,
+    ],
+    "what one has to do, nobody knows when": [
+      "# A talk\n\n**Tilda: What matters?**\n\n**Marek:** A crack does not shout. I inspect two hundred bridges every year. Every bridge has an inspector. You have to look at the same spot again and again.",
+      /what do you have to do\?/,
+    ],
+  },
+  "of opinions": {
+    "how often so many tons": [
+      "# Cook!\n\nI think every school should teach cooking. In our town alone, 900 tons of food end up in the garbage every year. Every pupil should cook once a week, because cooking keeps us healthy.",
+      /^How often/,
+    ],
+    "what a break should do": [
+      "# A longer break\n\nI believe that the morning break should last twenty-five minutes. The school should open the yard, because pupils need air.",
+      /break do\?/,
+    ],
+  },
+});
