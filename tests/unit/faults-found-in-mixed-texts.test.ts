@@ -43,6 +43,15 @@ neverDrafts({
       "# Cook!\n\nI think every school should teach cooking. In our town alone, 900 tons of food end up in the garbage every year. Every pupil should cook once a week, because cooking keeps us healthy.",
       /^How often/,
     ],
+    "what recess should do": ["# Recess first\n\nI think that we need a change. Recess should come before lunch, because hungry children eat.", /recess do\?/],
+    "a reason that is only announced": [
+      "# Why recess should come first\n\nRecess should come before lunch, because hungry children eat. There is another reason. A quiet lunch gives children time to cool off. Teachers gain time, since nobody quarrels. If it does not work, we can change back.",
+      /There is another reason|If it does not work/,
+    ],
+    "trying it, whatever it is": [
+      "# Recess first\n\nThe town has a school. I urge the principal to try it for one month. I think recess should come first.",
+      /Try it/,
+    ],
     "what a break should do": [
       "# A longer break\n\nI believe that the morning break should last twenty-five minutes. The school should open the yard, because pupils need air.",
       /break do\?/,

@@ -97,7 +97,8 @@ const ENDS_OPEN = /\s(?:while|as|and|or|but|because|although|the|an?|of|with|tha
 
 /** Most content words of the key already stand in the stem. */
 function answerInStem({ stem, key }: Candidate): boolean {
-  const content = key.toLowerCase().match(/[\p{L}\d]{4,}/gu) ?? [];
+  // "a bank *run*" beside a sentence that is quoted: every word of it counts.
+  const content = key.toLowerCase().match(LED.test(stem) ? /[\p{L}\d]{3,}/gu : /[\p{L}\d]{4,}/gu) ?? [];
   if (content.length === 0) return false;
   const lower = stem.toLowerCase();
   const shared = content.filter((word) => lower.includes(word.replace(/(?:s|ed|ing)$/, ""))).length;

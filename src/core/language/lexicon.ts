@@ -47,6 +47,7 @@ export const NounFile = {
   object: 17,
   person: 18,
   phenomenon: 19,
+  possession: 21,
   process: 22,
   state: 26,
 } as const;

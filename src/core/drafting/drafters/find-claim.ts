@@ -76,6 +76,9 @@ export function claimWords(claim: Sentence): string {
 }
 
 /** The writer's own reasons, and what the writer lets the other side say. */
+/** "There is another reason", "If it does not work, …": what is no reason by itself. */
+const ANNOUNCES = /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|^(?:if|when|because|as) (?:it|they|this|that)\b/i;
+
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(
     (sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)),
@@ -90,6 +93,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { re
       !against.includes(sentence) &&
       (given.has(sentence) || marked) &&
       opensClearly(sentence) &&
+      !ANNOUNCES.test(sentence.text) &&
       sentence.block.kind !== "heading" &&
       sentence.abstained !== "question"
     );

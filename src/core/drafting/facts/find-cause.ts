@@ -41,6 +41,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
   if (answer.split(" ").length < 4) return [];
+  // "We *know* this because people painted it": how we know, and not why.
+  const asked = clause.verb.lemma === "know" ? stem.replace(/^Why (?=do|does|did|can)/, "How ") : stem;
   return [
     {
       type: "cause",
@@ -48,7 +50,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem,
+      stem: asked,
       answer,
       answerNode: reason,
       accepted: [answer.replace(/^(?:because of|because|since|due to|thanks to) /, "")],

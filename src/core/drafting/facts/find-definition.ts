@@ -238,7 +238,9 @@ export function findNaming(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.lemma === "name" || clause.adjuncts.some(({ node }) => node !== knownAs && !isContrast(node)) || clause.rank !== "main") return [];
   const subject = clause.subject;
   // "*This flow* is known as an electric current", beside the sentence that tells of it.
-  const isLed = analysis.led === sentence && (subject.f.det === "dem" || headTerminal(subject).cat === "pro");
+  const isLed =
+    analysis.led === sentence &&
+    (subject.f.det === "dem" || subject.f.det === "def" || headTerminal(subject).cat === "pro" || /^such\b/i.test(nodeText(sentence, subject)));
   if (!isLed && (!(singlesOut(subject, 4) || isShortKind(subject)) || hasOpenPronoun(subject, sentence, analysis))) return [];
   // "The mixture, which looks like oatmeal, is called pulp": what is said in passing closes with its comma.
   const closes = subject.kids[1]?.cat.startsWith("c-") && subject.kids[1].cat.endsWith("-c");
@@ -372,6 +374,8 @@ function isTerm(np: Node): boolean {
 
 /** A genus with its difference: a noun phrase with something behind it that is more than *of …*. */
 function isDefiniens(np: Node): boolean {
+  // "Collateral is *something valuable that the bank may take*"
+  if (headTerminal(np).lemma === "something" && np.role === "relative" && np.end - np.start >= 5) return true;
   if (np.f.det !== "indef" && np.f.det !== "def" && np.f.det !== "bare") return false;
   return np.end - np.start >= 5 && ["relative", "reduced", "postmodifier"].includes(np.role);
 }

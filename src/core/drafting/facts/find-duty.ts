@@ -16,6 +16,8 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isDemand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
   if (!isDemand || clause.passive || clause.imperative || clause.verb.cat !== "v") return [];
   if (analysis.sort !== "opinion" && !phrasing.binder.human) return [];
+  // "*Recess* should come before lunch": what should be done with it, and not what it should do.
+  if (phrasing.binder.lifeless && !isAgent(clause.subject, analysis.lexicon)) return [];
   const shared = clause.sentence.clauses.filter((other) => other.rank === "main" && other.subject === clause.subject);
   if (shared[0] !== clause) return [];
   const fronted = clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start).map(({ node }) => node);

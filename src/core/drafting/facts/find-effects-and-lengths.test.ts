@@ -52,6 +52,25 @@ describe("when", () => {
   neverAsks({ "a change of nothing": ["Russia did not change until 1918.", /^In what year/] });
 });
 
+describe("what goes on, how often and what for", () => {
+  finds({
+    "two or three": ["The female lays two or three eggs in May.", "How many eggs does the female lay in May?", "two or three"],
+    "only once every so often": ["A python eats only once every three or four weeks.", "How often does a python eat?", "only once every three or four weeks"],
+    "when it happens": ["Most bites happen when somebody tries to catch a snake.", "When do most bites happen?", "when somebody tries to catch a snake"],
+    "what it does so for": [
+      "Baboons yawn to show their teeth and frighten their rivals.",
+      "Why do baboons yawn?",
+      "to show their teeth and frighten their rivals",
+    ],
+    "one of two": [
+      "Because the tongue is forked, the snake can tell whether a smell is stronger on the left or on the right.",
+      "Why can the snake tell whether a smell is stronger on the left or on the right?",
+      "because the tongue is forked",
+    ],
+  });
+  neverAsks({ "those of whom even is said": ["Even unborn babies yawn in the womb in May.", /\beven\b/] });
+});
+
 describe("what is thought, and why", () => {
   finds({
     "convinced of": [

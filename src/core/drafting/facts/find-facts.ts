@@ -8,6 +8,7 @@ import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
 import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
+import { findCalling } from "./find-calling";
 import { findCause } from "./find-cause";
 import { findCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
@@ -26,6 +27,7 @@ import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
+import { findMeaning } from "./find-meaning";
 import { findMeasure } from "./find-measure";
 import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
@@ -128,6 +130,8 @@ const FINDERS: FactFinder[] = [
   findSign,
   findKeeper,
   findStepReason,
+  findMeaning,
+  findCalling,
   findEffect,
   findPreventer,
   findConviction,
@@ -191,9 +195,12 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
-  return facts
-    .filter((fact) => !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
-    .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis));
+  return (
+    facts
+      // "*Even* unborn babies yawn": others do as well.
+      .filter((fact) => !/^even /i.test(fact.answer) && !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
+      .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis))
+  );
 }
 
 /** "threw *so much* dust into the air *that a veil formed*": read as the air that a veil formed, both halves are lost. */

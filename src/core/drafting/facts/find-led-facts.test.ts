@@ -21,6 +21,31 @@ describe("facts that take up the sentence before", () => {
       "Read: “The council has seven members.” For how many years are they elected?",
       "four",
     ],
+    "by such a": [
+      "When people buy a home, the home serves as collateral. Such a loan is known as a mortgage.",
+      "Read: “When people buy a home, the home serves as collateral.” What is such a loan called?",
+      "a mortgage",
+    ],
+    "by a noun that is only named": [
+      "People who borrow from a bank must pay back more than they received. The extra amount is called interest.",
+      "Read: “People who borrow from a bank must pay back more than they received.” What is the extra amount called?",
+      "interest",
+    ],
+    "by what it is called": [
+      "Some harmless animals look like dangerous ones. Biologists call this trick mimicry.",
+      "Read: “Some harmless animals look like dangerous ones.” What do biologists call this trick?",
+      "mimicry",
+    ],
+    "by what is done to it": [
+      "People used to think that we yawn because our blood needs oxygen. In the 1980s, Robert Provine tested this idea.",
+      "Read: “People used to think that we yawn because our blood needs oxygen.” When did Robert Provine test this idea?",
+      "in the 1980s",
+    ],
+    "by a day that was told": [
+      "At noon on the longest day of the year the sun stood over the well. In Alexandria pillars cast a shadow on that day.",
+      "Read: “At noon on the longest day of the year the sun stood over the well.” Where did pillars cast a shadow on that day?",
+      "in Alexandria",
+    ],
     "over two sentences": [
       "A frog does not look like its parents when it is born. It changes its shape as it grows. This change is called metamorphosis.",
       "Read: “A frog does not look like its parents when it is born. It changes its shape as it grows.” What is this change called?",
@@ -35,6 +60,8 @@ describe("facts that take up the sentence before", () => {
     "somebody's words": "“A clerk writes down what is said,” said Ida Marrow. This record is called the minutes.",
     "what no noun of the lead can have done": "A variance is permission to break a rule. It must hold a hearing within two weeks.",
     "what is clear by itself": "The council has seven members. The town elects a council for four years.",
+    "a day that no sentence told": "Workers ran to the shops. In November of that year a single egg cost 320 billion marks.",
+    "what is told of in the sentence itself": "The freedom is not unlimited. When somebody spreads lies, this offence is called libel.",
     "an answer that points back": "Nowhere does the law say that the court may strike it down. This court claimed this power in 1803.",
   };
   for (const [name, text] of Object.entries(never)) it(`leaves alone ${name}`, () => expect(askedLed(text)).toEqual([]));

@@ -1,10 +1,13 @@
-import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { fileOf, NounFile } from "../../language/lexicon";
+import { nodeText } from "../../language/node-text";
 import { mayDo } from "../../language/pronoun-rivals";
 import { mayBe } from "../../language/resolve-pronouns";
 import { isExpletive, isWeather, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { hypernymChain } from "../distractors/noun-kind";
 import { hasPronounSubject, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { Fact } from "./fact";
@@ -21,46 +24,51 @@ const LONGEST_STEM = 38;
  */
 export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const before = analysis.sentences[sentence.index - 1];
-  if (!before?.tree || !sentence.tree || analysis.sort === "story" || !takesUp(sentence, before, analysis)) return [];
-  const leads = leadsOf(sentence, analysis);
+  if (!before?.tree || !sentence.tree || analysis.sort === "story") return [];
+  const pointers = pointersIn(sentence, before, analysis);
+  const leads = pointers.length > 0 ? leadsOf(sentence, analysis) : [];
   if (leads.length === 0) return [];
   const quoted = leads.map(({ text }) => text.trim()).join(" ");
   return findFacts(sentence, { ...analysis, led: sentence })
-    .filter(
-      (fact) =>
-        !(fact.support && fact.pattern === "what-do-we-call") &&
-        isPointing(fact) &&
-        (TAKES_UP.test(fact.stem) || fact.type === "condition") &&
-        !POINTING.test(fact.answer),
-    )
+    .filter((fact) => takesUp(fact, pointers))
     .map((fact) => ({ ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
     .filter(({ stem }) => stem.split(" ").length <= LONGEST_STEM);
 }
 
 const POINTING = /\b(?:this|these|such)\b/i;
-/** What the question itself takes up: "what happens once *a pool* is gone" is clear without the sentence before. */
-const TAKES_UP = /\b(?:this|these|it|they)\b/i;
 /** What is asked of an *it* or *they*: no deeds and places, which may be somebody else's. */
 const FOR_PRONOUNS: ReadonlySet<Fact["type"]> = new Set(["cause", "purpose", "condition", "quantity", "naming", "definition", "manner", "function"]);
 
-function isPointing({ clause: { subject }, type }: Fact): boolean {
-  return subject.f.det === "dem" || (pronounOf(subject) ? FOR_PRONOUNS.has(type) : headTerminal(subject).lemma === "this");
+/** Whether the question holds what points back; a purpose may hold it in its answer ("to prevent *this*"). */
+function takesUp(fact: Fact, pointers: readonly string[]): boolean {
+  // Told by the sentence before itself.
+  if (fact.support && fact.pattern === "what-do-we-call") return false;
+  if (/\b(?:when|if|once) (?:this|it) happens\?$/.test(fact.stem)) return false;
+  const stem = fact.stem.toLowerCase();
+  const holds = (text: string, pointer: string) => new RegExp(`\\b${literally(pointer)}\\b`).test(text);
+  if (fact.type === "purpose" && pointers.includes("this") && holds(fact.answer.toLowerCase(), "this")) return true;
+  if (POINTING.test(fact.answer)) return false;
+  if (pronounOf(fact.clause.subject) && !FOR_PRONOUNS.has(fact.type)) return false;
+  // "What happens when *it* rains? It …": what the answer takes up.
+  return pointers.some((pointer) => holds(stem, pointer) || (fact.type === "condition" && holds(fact.answer.toLowerCase(), pointer)));
 }
 
 /** The sentence before, and the one before that where it does not stand by itself; none where they are no clear words of the source. */
-function leadsOf(sentence: Sentence, { sentences }: Analysis): Sentence[] {
-  const [second, first] = [sentences[sentence.index - 1]!, sentences[sentence.index - 2]];
-  if (!mayQuote(second, sentence)) return [];
+function leadsOf(sentence: Sentence, analysis: Analysis): Sentence[] {
+  const [second, first] = [analysis.sentences[sentence.index - 1]!, analysis.sentences[sentence.index - 2]];
+  if (!mayQuote(second, sentence, analysis)) return [];
   if (opensClearly(second)) return [second];
-  if (!first || !mayQuote(first, sentence) || !opensClearly(first) || !hasPronounSubject(second)) return [];
+  if (!first || !mayQuote(first, sentence, analysis) || !opensClearly(first) || !hasPronounSubject(second)) return [];
   return `${first.text} ${second.text}`.split(" ").length <= LONGEST_LEAD ? [first, second] : [];
 }
 
 /** Whole, of the same paragraph and voice, nobody's speech within it and no task. */
-function mayQuote(lead: Sentence, sentence: Sentence): boolean {
+function mayQuote(lead: Sentence, sentence: Sentence, analysis: Analysis): boolean {
   if (lead.block !== sentence.block || lead.block.kind === "heading" || lead.unpunctuated || lead.speaker !== sentence.speaker) return false;
   if (lead.clauses.length === 0 || lead.clauses.every(({ imperative }) => imperative)) return false;
-  return !speaksOfItself(lead) && !/["“”?]/.test(lead.text) && lead.text.split(" ").length <= LONGEST_LEAD;
+  // "think that *we* yawn": people in general, where nobody tells the text.
+  const isOfAll = analysis.sort === "expository" && !narratorOf(lead, analysis) && !/\b(?:I|my|me)\b/.test(lead.text);
+  return (isOfAll || !speaksOfItself(lead)) && !/["“”?]/.test(lead.text) && lead.text.split(" ").length <= LONGEST_LEAD;
 }
 
 /** What is done, thought, told or happens: a noun for all that a sentence says. */
@@ -71,28 +79,59 @@ const FOR_SENTENCES: ReadonlySet<number> = new Set([
   NounFile.communication,
   NounFile.event,
   NounFile.phenomenon,
+  NounFile.possession,
   NounFile.process,
   NounFile.state,
 ]);
 
-/** Whether the first thing that the sentence points with is meant of the sentence before. */
-function takesUp(sentence: Sentence, lead: Sentence, analysis: Analysis): boolean {
-  const [subject] = sentence.clauses.filter(({ rank }) => rank === "main").map((clause) => clause.subject);
-  if (!subject) return false;
-  const head = headTerminal(subject);
-  const pronoun = pronounOf(subject);
-  if (pronoun) return !analysis.antecedents.has(positionKey(sentence, subject.start)) && isNamedFor(pronoun, sentence, lead, analysis);
-  // "*This* makes the water sink": all that was just said.
-  if (head.cat === "pro") return head.lemma === "this";
-  if (subject.f.det !== "dem" || subject.end - subject.start > 3 || !/^th(?:is|ese)$/.test(sentence.words[subject.start]?.lower ?? "")) return false;
+/** The words by which a sentence points to what the one before told, in small letters. */
+function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): string[] {
+  const main = first(sentence);
+  if (!main) return [];
+  const pronoun = pronounOf(main.subject);
+  const opening = pronoun && !analysis.antecedents.has(positionKey(sentence, main.subject.start)) && isNamedFor(pronoun, sentence, lead, analysis);
+  // "When a body falls, *this force* …": told of in the sentence itself.
+  const isAhead = sentence.clauses.some(({ start, rank }) => rank !== "main" && start < main.subject.start);
+  const parts = isAhead ? [] : [main.subject, ...[...main.complements, ...main.adjuncts].map(({ node }) => node)];
+  const pointing = parts.flatMap(walkTree).filter((node) => node.cat === "np" && pointsBack(node, sentence, lead, analysis));
+  // "*The extra amount* is called interest"
+  const isNamed = main.passive && /^(?:call|know)$/.test(main.verb.lemma ?? "") && main.subject.f.det === "def" && main.subject.end - main.subject.start <= 4;
+  return [
+    ...(opening ? [pronoun] : []),
+    ...[...new Set(pointing.map((node) => nodeText(sentence, node).toLowerCase()))],
+    ...(isNamed ? [nodeText(sentence, main.subject).toLowerCase()] : []),
+  ];
+}
+
+/** "*This* makes the water sink", "*this rule*", "*such a loan*", "at *that time*" */
+function pointsBack(np: Node, sentence: Sentence, lead: Sentence, analysis: Analysis): boolean {
+  const head = headTerminal(np);
+  const opening = sentence.words[np.start]!.lower;
+  if (head.cat === "pro") return head.lemma === "this" && np.end - np.start === 1;
   const lemma = (head.lemma ?? "").toLowerCase();
-  if (head.cat !== "n" || TIMES.test(lemma)) return false;
-  return FOR_SENTENCES.has(fileOf(lemma, analysis.lexicon) ?? -1) || isNamedIn(lemma, lead, analysis);
+  if (head.cat !== "n" || np.end - np.start > 3 || !/^(?:this|these|that|such)$/.test(opening)) return false;
+  if (TIME_NOUNS.has(lemma)) return /^(?:that|this)$/.test(opening) && lemma !== "moment" && !isOfToday(sentence) && tellsTime(lead);
+  // "this method" of a text that tells steps: all of them.
+  if (opening === "that" || TIMES.test(lemma) || (analysis.sort === "steps" && !first(sentence)?.passive)) return false;
+  return /^(?:state|power|step)$/.test(lemma) || FOR_SENTENCES.has(fileOf(lemma, analysis.lexicon) ?? -1) || isNamedIn(lemma, lead, analysis);
+}
+
+function tellsTime({ text, words }: Sentence): boolean {
+  return /\b\d{3,4}\b/.test(text) || words.some(({ lower }) => TIME_NOUNS.has(lower));
+}
+
+function first({ clauses }: Sentence): Clause | undefined {
+  return clauses.find(({ rank }) => rank === "main");
+}
+
+/** "This year the council buys a horn": the writer's own. */
+function isOfToday({ clauses }: Sentence): boolean {
+  return clauses.some(({ rank, verb, auxiliaries }) => rank === "main" && ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")));
 }
 
 /** Whether the lead names something that *it* or *they* can stand for, and that can have done what is told. */
 function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, { persons, lexicon }: Analysis): boolean {
-  const [clause] = sentence.clauses.filter(({ rank }) => rank === "main");
+  const clause = first(sentence);
   if (!clause || !/^(?:it|they)$/.test(pronoun) || isExpletive(pronoun, clause) || isWeather(clause)) return false;
   return walkTree(lead.tree!).some((np) => {
     const head = headTerminal(np);
@@ -101,8 +140,8 @@ function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, { perso
   });
 }
 
-/** "this year", "this time", "this part": of the writer's day, or of something told long before. */
-const TIMES = /^(?:time|year|day|night|morning|evening|week|month|century|season|moment|period|point|part|kind|sort|type|way|reason|case|text|article|book)$/;
+/** "this part", "this kind": of something told long before, or of the text itself. */
+const TIMES = /^(?:point|part|kind|sort|type|way|reason|case|text|article|book)$/;
 
 /** The lead names it by the same noun, or by one that is a sort of it: "a hairpin … This pin". */
 function isNamedIn(lemma: string, lead: Sentence, { lexicon }: Analysis): boolean {

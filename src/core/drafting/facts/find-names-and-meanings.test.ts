@@ -37,6 +37,23 @@ describe("meanings told in passing", () => {
   });
 });
 
+describe("what something is called, and what it means", () => {
+  finds({
+    "by somebody": ["Jenner called his method vaccination, from vacca, the Latin word for cow.", "What did Jenner call his method?", "vaccination"],
+    "which means": [
+      "Yawning is also contagious, which means that it spreads from one person to another.",
+      "What does it mean that yawning is contagious?",
+      "that it spreads from one person to another",
+    ],
+    "something valuable": [
+      "Collateral is something valuable that the bank may take and sell.",
+      "What is collateral?",
+      "something valuable that the bank may take and sell",
+    ],
+  });
+  neverAsks({ "a doctor as a name": ["The keeper called a doctor from the village.", /^What did/] });
+});
+
 describe("said in passing of others", () => {
   finds({ unlike: ["Unlike insects, spiders have eight legs.", "How many legs do spiders have?", "eight"] });
 });

@@ -28,7 +28,9 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.negated || clause !== sharingClauses(clause)[0]) return [];
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
-    const isClause = part.cat === "sb" && CLAUSES.has(part.f.sub ?? "") && part.f.form !== "ing";
+    // "Most bites *happen when* somebody tries to catch a snake"
+    const isHappening = /^(?:happen|occur)$/.test(clause.verb.lemma ?? "") && part.f.sub === "when" && node.start >= clause.verb.end;
+    const isClause = part.cat === "sb" && (CLAUSES.has(part.f.sub ?? "") || isHappening) && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
     // "at one o'clock *in the morning*": which morning, another part says.
     const isPartOfDay = /^in the (?:morning|afternoon|evening)$/.test(nodeText(clause.sentence, part));
@@ -61,7 +63,13 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const isDated = /\bcentury$|\bthe Middle Ages$/.test(nodeText(clause.sentence, part)) && clause.verb.flags?.[0] === "past" && clause.verb.lemma !== "own";
     const isNamed = (/^\p{Lu}/u.test(phrasing.subject) && clause.passive) || isDate(part);
     // "The eggs hatch in spring": a verb that says enough.
-    const fewest = isNamed ? 1 : isDated ? 2 : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def" ? 2 : 4;
+    const fewest = isNamed
+      ? 1
+      : isDated || isHappening
+        ? 2
+        : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def"
+          ? 2
+          : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since && !isMost(clause)))
       return [];
     // "gets too hot in summer and too cold *in winter*": each half has its own time.

@@ -62,7 +62,8 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   // "became a teacher *at the school and a fine organist*": a teacher and an organist.
-  if (isUnclear(rest) || /\band an? /.test(rest)) return [];
+  // "the largest city *ever to take this step*": torn in two.
+  if (isUnclear(rest) || /\band an? |^ever\b/.test(rest)) return [];
   const answer = midSentence(clause.sentence, part);
   return [
     factOf(phrasing, part.start, {

@@ -70,7 +70,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const stem = isSpent(clause)
     ? askClause(phrasing, "What", `${rest} to do`)
     : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
-  if (isUnclear(rest) || !stem || (rest === "" && !only) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause))) return [];
+  if (isUnclear(rest) || !stem || (rest === "" && !only && !isTelling(clause)) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause)))
+    return [];
   // "went one morning to see the goat": somebody went, but where to?
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
   const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
@@ -95,6 +96,15 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "Baboons *yawn* to show their teeth": a verb that says enough by itself, of what goes on always. */
+function isTelling({ verb, passive, auxiliaries }: Clause): boolean {
+  const isGeneral = !passive && auxiliaries.length === 0 && /^(?:third|plain)$/.test(verb.flags?.[0] ?? "");
+  return (
+    isGeneral &&
+    !/^(?:come|go|work|stop|wait|try|meet|move|turn|stay|run|continue|return|travel|live|happen|begin|start|use|need|help|change)$/.test(verb.lemma ?? "")
+  );
+}
 
 /** "used her pay to take him to a hospital": what is spent is spent to do something. */
 function isSpent(clause: Clause): boolean {

@@ -77,7 +77,7 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (!year && !often) return [];
     // "*once* every ten years"
     const once = often
-      ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node
+      ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:only |just )?(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node
       : undefined;
     const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...reasonsOf(clause)]);
     // "In what year did work on the railway begin?": a long subject, or a name, says enough.
@@ -85,7 +85,7 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
     const isCounted =
       often &&
-      (clause.subject.f.det === "def" || clause.subject.f.det === "proper" || /^\p{Lu}/u.test(phrasing.subject)) &&
+      (clause.subject.f.det === "def" || clause.subject.f.det === "indef" || clause.subject.f.det === "proper" || /^\p{Lu}/u.test(phrasing.subject)) &&
       NUMBER.test(nodeText(clause.sentence, part));
     // "In what year did Sequoyah begin?": begin what?
     const isOpen =

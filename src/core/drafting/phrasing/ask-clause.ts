@@ -96,7 +96,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
   if (walkTree(subjectNode).some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
-  if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence) return "demonstrative";
+  if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence && analysis.led !== sentence) return "demonstrative";
   // "*while playing*": read as a while.
   if (/^(?:while|when|if|as) /i.test(nodeText(home, subjectNode))) return "no-subject";
   // "*The following* is a list": what follows is no part of the question.
@@ -140,10 +140,10 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     !pronoun &&
     subjectNode.f.det === "indef" &&
     [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past"));
-  const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node))).replace(
-    describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/,
-    "the ",
-  );
+  // "*Even* unborn babies yawn": unborn babies do.
+  const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node)))
+    .replace(describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/, "the ")
+    .replace(/^even (?=\p{Ll})/u, "");
   // "limit foods that are known to": the phrase was torn from what follows.
   if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
   // "*Put rare items* in one place": read as items that were put.

@@ -147,12 +147,16 @@ export function findUnclear(
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.kids.length === 0 && node.lemma === "there" && /\b(?:must|to) be there\b/i.test(sentence.text) && sentence.words[node.start - 1]?.lower === "be")
     return undefined;
+  // "spreads *from one person to another*": any of them.
+  if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
   const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
+  // "at *that time*", beside the sentence that tells which
+  if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !takesDefinites && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
@@ -269,6 +273,7 @@ export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: An
 
 /** "*this* rule", "*This* makes …", beside the sentence that is quoted. */
 function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {
+  if (cat === "predet" && lemma === "such") return true;
   return (cat === "det" || cat === "pro") && flags?.includes("dem") === true && /^(?:this|these)$/.test(lemma);
 }
 
@@ -337,6 +342,8 @@ function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   if (!head.flags?.includes("comparative")) return false;
   // "two *or more* atoms"
   if (head.lemma === "more" && sentence.words[head.start - 1]?.lower === "or") return false;
+  // "whether a smell is *stronger* on the left or on the right": of the two.
+  if (/\bwhether\b.*\bor\b/i.test(sentence.text)) return false;
   const isPosition = /^(?:upper|lower|inner|outer)$/.test(sentence.words[head.start]!.lower);
   if (isPosition && /^(?:the|its|their|his|her)$/.test(sentence.words[head.start - 1]?.lower ?? "")) return false;
   return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");

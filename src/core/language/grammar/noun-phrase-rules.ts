@@ -67,6 +67,15 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "np np", 0, "postmodifier", 0.4, (l, r) =>
     l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && l.role === "quantity" && (isRecurringTime(r) || isRate(r)) ? l.f : undefined,
   );
+  // "*something valuable* that the bank may take"
+  rule("np", "np ap", 0, "modifier", 0.3, (l, r) =>
+    /^(?:some|any|no|every)thing$/.test(headTerminal(l).lemma ?? "") &&
+    l.end - l.start === 1 &&
+    r.end - r.start <= 2 &&
+    !headTerminal(r).flags?.includes("comparative")
+      ? l.f
+      : undefined,
+  );
   // "anyone who breaks a by-law"
   rule("np", "np rc", 0, "relative", 0.6, (l, r) => {
     // "proved in *2004 that the dune is not needed*", "gave so much in *Cairo that its price fell*": neither a year nor a name is told apart so.

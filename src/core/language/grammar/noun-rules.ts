@@ -91,6 +91,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("np", "mult np", 1, "multiple", 0.3, (_, r) => (r.f.det === "poss" || r.f.det === "def" ? r.f : undefined));
   rule("np", "adv np", 1, "multiple", 0.3, (l, r) => (l.lemma === "twice" && (r.f.det === "poss" || r.f.det === "def") ? r.f : undefined));
   // "nine to twelve hours"
+  // "every *three or four* weeks"
+  rule("ornum", "conj num", 1, "mark", 0, (l) => (l.f.sub === "or" ? {} : undefined));
+  rule("qn", "num ornum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
   rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   // "two or more atoms"
@@ -151,7 +154,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   const possessed = (l: Node, r: Node): Features => ({ num: r.f.num ?? "sg", det: "poss", ...(l.flags?.includes("first") ? { sub: "first" } : {}) });
   rule("np", "poss nb", 1, "possessor", 0, possessed);
   rule("np", "ng nb", 1, "possessor", 0.2, possessed);
-  rule("ng", "np gen", 0, "mark", 0, (l) => (l.f.det === "pron" ? undefined : l.f));
+  // "everybody's money", "someone else's feelings"; but no "it's"
+  const isAnybody = (np: Node) => /^(?:some|any|every|no)(?:body|one)(?: else)?$/.test(headTerminal(np).lemma ?? "");
+  rule("ng", "np gen", 0, "mark", 0, (l) => (l.f.det === "pron" && !isAnybody(l) ? undefined : l.f));
   rule("np", "relposs nb", 1, "possessor", 0.2, (_, r) => ({ num: r.f.num ?? "sg", det: "poss", sub: "rel" }));
   rule("np", "qn nb", 1, "quantity", 0, (l, r) => {
     if (l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") return undefined;

@@ -45,7 +45,13 @@ export function firstWord(node: Node): string {
 
 /** "call *this state dormancy*": what it is called stands by itself. */
 export function isPointedCompound(np: Node): boolean {
-  return np.f.det === "dem" && np.kids[1]?.role === "compound";
+  return (np.f.det === "dem" || np.f.det === "poss") && np.kids[1]?.role === "compound";
+}
+
+/** "call this trick *mimicry*": a name needs no article. */
+export function isBareName(vo: Node, np: Node): boolean {
+  const isTold = /^(?:dem|poss|pron)$/.test(vo.kids[1]?.f.det ?? "");
+  return isTold && /^(?:call|name|term|dub)$/.test(headTerminal(vo).lemma ?? "") && np.f.det === "bare" && np.f.num === "sg" && np.end - np.start <= 2;
 }
 
 /** "believed *that cholera was spread by bad air*": seldom *that cholera* beside another. */

@@ -1,5 +1,5 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, firstWord, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
+import { endsInComma, firstWord, isBareName, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
@@ -96,7 +96,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     if (vo.kids[1] && endsInComma(vo.kids[1])) return undefined;
     // "does not teach you *anything*"
     const isVague = np.f.det === "pron" && /thing$/.test(headTerminal(np).lemma ?? "") && has(verb, "D");
-    return object(np) && (np.f.det !== "pron" || isVague) ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? -0.2 : has(verb, "D") ? 0.4 : 4 } : undefined;
+    return object(np) && (np.f.det !== "pron" || isVague)
+      ? { f: vo.f, cost: CALLING.has(verb.lemma ?? "") ? (isBareName(vo, np) ? -2.2 : -0.2) : has(verb, "D") ? 0.4 : 4 }
+      : undefined;
   });
   // "made the tunnels wider than was necessary": what is compared is what they were made.
   rule("vp", "vo ap", 0, "predicate", 1.2, (vo, ap) => ({
@@ -330,6 +332,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
   rule("c-pp", "comma pp", 1, "mark", 0);
   rule("vp", "vp c-pp", 0, "adjunct", 0.9);
+  // "stand in long rows, *ready for battle*"
+  rule("vp", "vp c-ap", 0, "adjunct", 1.2, (l, r) =>
+    r.end - r.start >= 4 && /^(?:ready|full|eager|unable|able|free|safe|proud|afraid)$/.test(headTerminal(r).lemma ?? "") ? l.f : undefined,
+  );
   rule("c-pp-c", "c-pp comma", 0, "mark", 0);
   rule("vp", "c-pp-c vp", 1, "adjunct", 1, (_, vp) => (vp.f.form === "to" ? undefined : vp.f));
   // "on garbage cans, not on bullets"

@@ -1,0 +1,49 @@
+import type { Analysis } from "../../language/analysis";
+import { midSentence, nodeText } from "../../language/node-text";
+import { headTerminal } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { bareTerm } from "./find-definition";
+
+const LONGEST_NAME = 5;
+
+/** "Jenner called his method *vaccination*", "Scientists call this state *dormancy*": what did he call it? */
+export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const name = clause.complements.find(({ role }) => role === "object2")?.node;
+  if (!/^(?:call|name|dub|term)$/.test(clause.verb.lemma ?? "") || clause.passive || clause.negated || clause.shared || clause.rank !== "main") return [];
+  const isThis = object !== undefined && headTerminal(object).lemma === "this" && analysis.led === sentence;
+  if (object?.cat !== "np" || name?.cat !== "np" || (headTerminal(object).cat === "pro" && !isThis) || name.end - name.start > LONGEST_NAME) return [];
+  if (findUnclear(object, sentence, analysis, phrasing.binder) || findUnclear(name, sentence, analysis, phrasing.binder)) return [];
+  // "vaccination, *from vacca, the Latin word for cow*": said of the name.
+  const behind = clause.adjuncts
+    .map(({ node }) => node)
+    .filter((node, _, all) => node.start >= name.end && all.some((other) => other.cat.startsWith("c-") && other.start <= node.start));
+  const rest = phraseRest(phrasing, analysis, [object, name, ...behind, ...reasonsOf(clause)]);
+  // What *people* call something, they all do.
+  if (isUnclear(rest) || headTerminal(clause.subject).lemma === "it") return [];
+  const answer = nodeText(sentence, name).replace(/^["'“‘]|["'”’]$/g, "");
+  const bare = bareTerm(answer);
+  return [
+    factOf(
+      phrasing,
+      name.start,
+      {
+        type: "naming",
+        stem: askClause(phrasing, "What", [midSentence(sentence, object), rest].filter(Boolean).join(" ")),
+        answer,
+        answerNode: name,
+        accepted: bare === answer ? [] : [bare],
+        depth: "recall",
+        worth: 3,
+        pattern: "what-is-called",
+      },
+      "naming",
+    ),
+  ];
+}

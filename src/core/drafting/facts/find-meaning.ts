@@ -1,0 +1,42 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText, wordsText } from "../../language/node-text";
+import { type Phrasing, stateClause } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+
+const LONGEST_ANSWER = 18;
+const MEANS = /^,? ?which means (?:that )?(?=\p{L})/iu;
+
+/** "Yawning is contagious, *which means that it spreads from one person to another*": what does it mean that yawning is so? */
+export function findMeaning(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const quality = clause.complements.find(({ role }) => role === "predicate")?.node;
+  const aside = clause.adjuncts.find(({ node }) => node.cat.startsWith("c-rc") && MEANS.test(nodeText(sentence, node)))?.node;
+  if (clause.verb.cat !== "be" || quality?.cat !== "ap" || !aside || clause.negated || clause.shared || clause.rank !== "main") return [];
+  const rest = phraseRest(phrasing, analysis, [aside, ...reasonsOf(clause)]);
+  const from = aside.start + 3;
+  const answer = wordsText(sentence, sentence.words[from]?.lower === "that" ? from + 1 : from, aside.end);
+  if (isUnclear(rest) || answer.split(" ").length > LONGEST_ANSWER || findUnclear(aside, sentence, analysis, phrasing.binder, false)) return [];
+  // "is *also* contagious": beside what the sentence before told.
+  const told = stateClause(phrasing, rest).replace(/ also /, " ");
+  return [
+    factOf(
+      phrasing,
+      quality.start,
+      {
+        type: "definition",
+        stem: `What does it mean that ${told}?`,
+        answer: `that ${answer}`,
+        answerNode: aside,
+        accepted: [answer],
+        depth: "understanding",
+        worth: 3.2,
+        pattern: "what-it-means",
+      },
+      "definition",
+    ),
+  ];
+}
