@@ -21,6 +21,7 @@ const PATTERNS: Record<string, string> = {
   "who-says": "The story says who speaks these words.",
   "why-this-step": "The source says what a step does, in the next sentence.",
   "what-it-means": "The source says what it means that something is so.",
+  "the-more": "The source says how one thing grows with another.",
   "what-effect": "The source says how something changes another.",
   "what-convinced-of": "The source says of what somebody was sure, afraid or proud.",
   "what-worth": "The source says what something was worth.",

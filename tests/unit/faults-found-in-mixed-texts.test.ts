@@ -11,6 +11,15 @@ neverDrafts({
       "# How Spiders Spin\n\nSpiders have eight legs and no wings. Most spiders have eight eyes because they hunt at night. Wolf spiders chase their prey because they build no web. A trapdoor spider hides in a burrow. Spiders are useful because they eat insects.",
       /^Explain how spiders spin/,
     ],
+    "a square centimetre of nobody knows what": [
+      "# A submarine\n\nAt a depth of 300 meters, every square centimeter has to bear a weight of thirty kilograms. A submarine is steered with fins called hydroplanes.",
+      /^Every square centimeter/,
+    ],
+    "somebody who works easier": [
+      "# A doctor\n\nElizabeth Blackwell wanted to become a doctor. She worked harder than anyone else. In 1849 she graduated first in her class.",
+      /easier/,
+    ],
+    "whose wife she was": ["# A bridge\n\nThe builder fell ill in 1872. His wife Emily learned mathematics. The bridge has two towers.", /his wife/],
     "a wait with two ends": [
       "# A bottle\n\n1. Pour in water.\n2. Wait a few minutes until the two liquids have separated.",
       /Until when should you wait a few/,
@@ -36,6 +45,12 @@ neverDrafts({
     "what one has to do, nobody knows when": [
       "# A talk\n\n**Tilda: What matters?**\n\n**Marek:** A crack does not shout. I inspect two hundred bridges every year. Every bridge has an inspector. You have to look at the same spot again and again.",
       /what do you have to do\?/,
+    ],
+  },
+  "of stories": {
+    "finding out, torn from what": [
+      "# The echoes\n\nOne autumn Timo noticed that only six echoes answered. Timo decided to find out where the echoes had gone. He climbed up the path.",
+      /= Find out$/,
     ],
   },
   "of opinions": {

@@ -6,6 +6,7 @@ import { draftSpanish } from "../spanish/draft-spanish";
 import { draftSpanishGaps } from "../spanish/draft-spanish-gaps";
 import { type Candidate, mainSentence } from "./candidate";
 import { draftAsked } from "./drafters/draft-asked";
+import { draftCorrelatives } from "./drafters/draft-correlatives";
 import { draftEssays } from "./drafters/draft-essays";
 import { draftGapFills } from "./drafters/draft-gap-fills";
 import { draftHeadings } from "./drafters/draft-headings";
@@ -103,6 +104,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
       ...draftNextSteps(stock),
       ...draftNextEvents(stock),
       ...draftAsked(stock),
+      ...draftCorrelatives(stock),
     ],
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
     ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],

@@ -10,6 +10,16 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 describe("is accepted as a whole", () => {
   it.each([
     "Keepers wound the clockwork every four hours.",
+    "Collateral is something valuable that the bank may take and sell.",
+    "The bank does not have everybody's money in its vaults.",
+    "A python eats only once every three or four weeks.",
+    "They stand in long rows in three pits, ready for battle.",
+    "She and her sister Emily opened a hospital.",
+    "The tanks lie between the inner and the outer hull.",
+    "Blackwell believed that it was better to prevent illness than to cure it.",
+    "Timo decided to find out where the boats had gone.",
+    "Most motions need a simple majority, that is, more than half of the votes.",
+    "Biologists call this trick mimicry.",
     "The police have put up a sign.",
     "Rye contains hardly any gluten.",
     "Not everybody likes to be counted.",

@@ -5,6 +5,7 @@ const stands = (text: string) => [...analyse(text).antecedents.values()].map((fo
 
 describe("a pronoun that opens a sentence stands for the main subject before it", () => {
   it.each([
+    ["the one a life is told of, over paragraphs", "Ida Marrow wanted to become a keeper.\n\nShe was born in 1821.", ["Ida Marrow"]],
     ["it for a thing", "The lens was heavy. It held a thousand prisms.", ["the lens"]],
     ["they for several", "The keepers slept by day. They worked by night.", ["the keepers"]],
     ["she for a woman", "Ida Marrow kept the light. She wound the clockwork.", ["Ida Marrow"]],

@@ -57,7 +57,9 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   if (antecedent || earlier) return antecedent;
   const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
   if (commanded) return commanded;
-  const near = paragraphPerson(pronoun, persons, sentence, sentences) ?? (known.sort === "story" ? heroBefore(clause, pronoun, known) : undefined);
+  const near =
+    paragraphPerson(pronoun, persons, sentence, sentences) ??
+    (known.sort === "story" || known.sort === "expository" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
 }
 
@@ -79,7 +81,7 @@ function objectOfCommand(before: Sentence | undefined, { sentence, start, adjunc
 }
 
 /**
- * "Ivo lay awake. ¶ That night *he* lit every lamp": a paragraph of a story goes on with whoever the one before
+ * "Ivo lay awake. ¶ That night *he* lit every lamp": a paragraph of a story or a life goes on with whoever the one before
  * ended on, where that is the person the story tells of most.
  */
 function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known): string | undefined {

@@ -70,6 +70,8 @@ describe("steps", () => {
     const steps = ["Hold one end in your hand.", "Make a loop with the other hand.", "Lay the loop in your hand."];
     expect(draftOrders(stock(list("How to coil", steps)))).toHaveLength(1);
     expect(draftOrders(stock(list("Tips", steps)))).toEqual([]);
+    // A step under a condition is a step.
+    expect(draftOrders(stock(list("How to coil", [...steps, "If the rope is wet, hang it in the shed.", "When it is dry, tie the coil."])))).toHaveLength(1);
     expect(draftOrders(stock(list("Care", [...steps, "Never leave a rope in the sun."])))).toEqual([]);
   });
 });

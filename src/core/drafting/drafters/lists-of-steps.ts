@@ -36,7 +36,7 @@ function listItems({ sentences }: Analysis): Sentence[][] {
 /** A command, or what was not understood and opens with a verb as one does. */
 function isCommand({ clauses, words }: Sentence): boolean {
   return clauses.length > 0
-    ? clauses[0]!.imperative
+    ? clauses.find(({ rank }) => rank === "main")?.imperative === true
     : (words[0]?.candidates.some((tag) => tag.cat === "v" && tag.flags?.[0] === "base" && tag.cost < 4) ?? false);
 }
 

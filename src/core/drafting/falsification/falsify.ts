@@ -204,6 +204,8 @@ function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehoo
       clause.adjuncts.some(({ node: part }) => part.cat === "pp" && /^(?:to|into|from|onto|out of|toward|towards)$/.test(part.kids[0]?.lemma ?? ""))
     )
       return [];
+    // "worked *harder*": nobody works easier.
+    if (/^hard/.test(word) && clause.verb.cat !== "be") return [];
     // "in the fall" is a season; as a noun only what lies opposite has an opposite.
     if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
     // "cracked open"

@@ -160,6 +160,9 @@ export function findUnclear(
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && !fixed && !takesDefinites && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
+  // "*his* wife Emily": whose wife, it does not.
+  const owner = node.role === "title" && node.kids[0]?.f.det === "poss" ? node.kids[0].kids[0] : undefined;
+  if (owner) return findUnclear(owner, sentence, analysis, binder, owned, fixed, inside, beside, takesDefinites);
   if (node.role === "title") return undefined;
   // "for much of the 20th century": what the quantity is of says enough.
   const [quantity, whole] = node.kids;

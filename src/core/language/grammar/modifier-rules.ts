@@ -101,6 +101,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     };
   });
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));
+  // "better to prevent illness *than to cure it*"
+  rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (l.f.sub === "than" && r.f.form === "to" && !r.f.gap ? { sub: "than" } : undefined));
   rule("pp", "prep ap", 1, "preposition", 0.6, (l) => (l.f.sub === "than" ? { sub: "than" } : undefined));
   // "wider than was necessary", "more than the town could pay"
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) =>

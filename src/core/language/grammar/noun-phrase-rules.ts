@@ -3,6 +3,8 @@ import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
+/** What comes in pairs. */
+const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
 const INSIDE = /^(?:inside|outside|below|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
 
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
@@ -243,6 +245,15 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     const alike = opensWithParticiple(l) && opensWithParticiple(r.kids[1] ?? r) ? -1.2 : 0;
     return f && { f, cost: unlike(l, r) + alike };
   });
+  // "*she and her sister Emily* opened a hospital"
+  rule("np", "np j-np", 0, "coordination", 0.2, (l, r) =>
+    l.f.kase === "subj" && l.end - l.start === 1 && r.f.sub === "and" && r.f.det !== "bare" ? { num: "pl", det: "pron", kase: "subj" } : undefined,
+  );
+  // "between *the inner and the outer hull*"
+  rule("dap", "det ap", 1, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && PAIRED.test(headTerminal(r).lemma ?? "") ? {} : undefined));
+  rule("j-dap", "conj dap", 1, "mark", 0, (l) => (l.f.sub === "and" ? {} : undefined));
+  rule("daps", "dap j-dap", 0, "coordination", 0);
+  rule("np", "daps nb", 1, "modifier", 0.2, () => ({ num: "pl", det: "def" }));
   // "higher than *the other*", "the two made seven journeys": of what, another sentence says.
   rule("np", "det adj", 0, "determiner", 0.6, (l, r) => (l.flags?.includes("def") && r.lemma === "other" ? { num: "sg", det: "dem" } : undefined));
   rule("np", "det num", 0, "number", 1.2, (l, r) =>

@@ -33,6 +33,10 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
       ? { ...r.f, num: "sg", det: "proper" }
       : undefined,
   );
+  // "her sister *Emily*"
+  rule("np", "np pnb", 1, "title", 0.1, (l, r) =>
+    l.f.det === "poss" && l.f.num === "sg" && l.end - l.start <= 3 && isPerson(headTerminal(l)) ? { ...r.f, num: "sg", det: "proper" } : undefined,
+  );
   // "*British explorer* James Cook"
   rule("np", "nb pnb", 1, "title", 0.4, (l, r) =>
     !l.f.det && l.f.num === "sg" && headTerminal(l).cat === "n" && isPerson(headTerminal(l)) ? { ...r.f, num: "sg", det: "proper" } : undefined,

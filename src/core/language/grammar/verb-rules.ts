@@ -1,53 +1,8 @@
 import { type Features, headTerminal, type Node } from "../tree";
 import { endsInComma, firstWord, isBareName, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
+import { behindClause, endsInTo, findsOutWhere, firstVerb, hasObject, lastVerb, lastWord, mayBePassive, namesDoer } from "./verb-shapes";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
-
-/** The verb of a phrase that is no auxiliary's. */
-function firstVerb(vp: Node): string | undefined {
-  const head = headTerminal(vp);
-  return head.cat === "v" ? head.lemma : undefined;
-}
-
-/** "Choose a hard cover, so that you can write *standing up*": what follows a clause behind a comma belongs into it. */
-function behindClause(vp: Node): number {
-  return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
-}
-
-function lastWord(node: Node): Node {
-  return node.kids.length === 0 ? node : lastWord(node.kids.at(-1)!);
-}
-
-/** The verb that a phrase ends with: "to *monitor*". */
-function lastVerb(node: Node): Node | undefined {
-  if (node.kids.length === 0) return node.cat === "v" ? node : undefined;
-  return lastVerb(node.kids.at(-1)!);
-}
-
-/** Whether a to-phrase inside it ends where the whole ends. */
-function endsInTo(vp: Node): boolean {
-  return vp.kids.some((kid) => kid.end === vp.end && ((kid.cat === "vp" && kid.f.form === "to") || endsInTo(kid)));
-}
-
-/** Verbs that go, stand or change by something. */
-const GOING_BY = new Set(
-  "pass stop go come sit stand live walk run drive sail lie sleep wait fall rise grow change differ begin end swear abide travel fly hurry".split(" "),
-);
-
-/** A past without its object: "the reports *submitted*". */
-function mayBePassive(vp: Node): boolean {
-  const verb = headTerminal(vp);
-  return vp.f.form === "fin" && vp.end - vp.start === 1 && verb.flags?.[0] === "past" && !GOING_BY.has(verb.lemma ?? "");
-}
-
-function namesDoer(pp: Node): boolean {
-  return pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.sub !== "refl";
-}
-
-/** Whether the verb phrase, or the one inside it, governs an object. */
-function hasObject(vp: Node): boolean {
-  return vp.role === "object" || (vp.kids.length > 0 && vp.cat !== "np" && hasObject(vp.kids[vp.head]!));
-}
 
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
 export function addVerbRules({ rule, lift, has }: RuleWriter): void {
@@ -316,7 +271,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     if (vp.role === "predicate" && vp.kids[1]?.cat === "vp" && vp.kids[1].f.form === "to") return { f: made.f, cost: made.cost + 1 };
     return vp.f.form === "ing" || vp.f.form === "to" || vp.f.form === "base" ? { f: made.f, cost: made.cost + 0.7 } : made;
   };
-  rule("vp", "vp sb", 0, "adjunct", 0.25, high);
+  rule("vp", "vp sb", 0, "adjunct", 0.25, (vp, sb) => (findsOutWhere(vp, sb) ? undefined : high(vp, sb)));
   rule("vp", "vp vp", 0, "adjunct", 0, (vp, other) => {
     if (behindClause(vp) > 0 && other.f.form === "ing") return undefined;
     if (other.f.gap) return undefined;

@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { stockSource } from "../source-stock";
+import { draftCorrelatives } from "./draft-correlatives";
+
+const asked = (text: string) => draftCorrelatives(stockSource(analyse(`# The harbour\n\n${text}`, "markdown"))).map(({ stem, key }) => [stem, key]);
+
+describe("the more, the more", () => {
+  it.each([
+    [
+      "somebody does more so",
+      "The deeper a diver goes, the more the water presses on his ears.",
+      "What happens as a diver goes deeper?",
+      "The more the water presses on his ears",
+    ],
+    [
+      "there are more of them",
+      "The more boats there are, the longer the queue at the quay gets.",
+      "What happens as there are more boats?",
+      "The longer the queue at the quay gets",
+    ],
+    [
+      "something is more so",
+      "The higher the tide, the more water flows into the basin.",
+      "What happens if the tide is higher?",
+      "The more water flows into the basin",
+    ],
+    ["one does it longer", "The longer you wait, the darker the dye gets.", "What happens as you wait longer?", "The darker the dye gets"],
+  ])("is asked where %s", (_, text, stem, key) => {
+    expect(asked(text)).toEqual([[stem, key]]);
+  });
+
+  it.each([
+    ["of whom another sentence told", "The longer they wait, the darker the dye gets."],
+    ["that does something told of elsewhere", "The better the tree, the longer they dance."],
+    ["whose noun stands behind more", "The more water flows, the faster the wheel turns round."],
+    ["that is no such sentence", "The deeper end of the harbour is for ships, the other for boats."],
+  ])("leaves alone what is %s", (_, text) => {
+    expect(asked(text)).toEqual([]);
+  });
+});

@@ -1,0 +1,53 @@
+/** What verb phrases look like, for the rules that build them. */
+import { headTerminal, type Node } from "../tree";
+
+/** The verb of a phrase that is no auxiliary's. */
+export function firstVerb(vp: Node): string | undefined {
+  const head = headTerminal(vp);
+  return head.cat === "v" ? head.lemma : undefined;
+}
+
+/** "Choose a hard cover, so that you can write *standing up*": what follows a clause behind a comma belongs into it. */
+export function behindClause(vp: Node): number {
+  return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
+}
+
+export function lastWord(node: Node): Node {
+  return node.kids.length === 0 ? node : lastWord(node.kids.at(-1)!);
+}
+
+/** The verb that a phrase ends with: "to *monitor*". */
+export function lastVerb(node: Node): Node | undefined {
+  if (node.kids.length === 0) return node.cat === "v" ? node : undefined;
+  return lastVerb(node.kids.at(-1)!);
+}
+
+/** Whether a to-phrase inside it ends where the whole ends. */
+export function endsInTo(vp: Node): boolean {
+  return vp.kids.some((kid) => kid.end === vp.end && ((kid.cat === "vp" && kid.f.form === "to") || endsInTo(kid)));
+}
+
+/** Verbs that go, stand or change by something. */
+const GOING_BY = new Set(
+  "pass stop go come sit stand live walk run drive sail lie sleep wait fall rise grow change differ begin end swear abide travel fly hurry".split(" "),
+);
+
+/** A past without its object: "the reports *submitted*". */
+export function mayBePassive(vp: Node): boolean {
+  const verb = headTerminal(vp);
+  return vp.f.form === "fin" && vp.end - vp.start === 1 && verb.flags?.[0] === "past" && !GOING_BY.has(verb.lemma ?? "");
+}
+
+export function namesDoer(pp: Node): boolean {
+  return pp.kids[1]?.cat === "np" && !pp.f.time && pp.kids[1].f.det !== "num" && pp.kids[1].f.sub !== "refl";
+}
+
+/** Whether the verb phrase, or the one inside it, governs an object. */
+export function hasObject(vp: Node): boolean {
+  return vp.role === "object" || (vp.kids.length > 0 && vp.cat !== "np" && hasObject(vp.kids[vp.head]!));
+}
+
+/** "find out *where the echoes had gone*": what is found out, and not where. */
+export function findsOutWhere(vp: Node, { f }: Node): boolean {
+  return f.sub === "where" && lastWord(vp).lemma === "out";
+}
