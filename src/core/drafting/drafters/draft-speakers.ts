@@ -94,9 +94,23 @@ function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   const words = quoted[1]!.replace(/[,.]$/, "").trim();
   const count = words.split(" ").length;
   const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
-  const definite = /^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named);
+  const definite =
+    isOnlyOne(named, analysis) || (/^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named));
   if (count < SHORTEST_ANSWER || count > LONGEST_WORDS || !(person || definite)) return [];
   return [{ speaker: person?.name ?? named, words, sentence, ...(told ? { before: told.sentence } : {}) }];
+}
+
+/** "*the old man*", where the story has no other man. */
+function isOnlyOne(named: string, { sentences }: Analysis): boolean {
+  const [, which, noun] = /^the ([a-z]+) (man|woman|boy|girl)$/.exec(named) ?? [];
+  if (!which || !noun) return false;
+  const ahead = [
+    ...sentences
+      .map(({ text }) => text)
+      .join(" ")
+      .matchAll(new RegExp(`(\\p{L}+) ${noun}\\b`, "gu")),
+  ].map(([, word]) => word!.toLowerCase());
+  return ahead.every((word) => word === which || word === "the" || word === "this");
 }
 
 /** "Tam shook his head. “…,” *he* said.": whoever the sentence just before in the paragraph tells of, where that is a he or a she. */

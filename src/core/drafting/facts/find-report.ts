@@ -51,7 +51,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isCompared =
     (unclear === "comparison-left-open" || (unclear === "demonstrative" && !/\b(?:this|that one|these|those|such)\b/.test(told))) &&
     /\b(?:more|less|better|worse|\p{Ll}+er) (?:often )?(?:when|if|than)\b/u.test(told);
-  if ((unclear && !isCompared) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
+  // "A study found that those who cooked were *less likely* to be ill": what was found is told whole.
+  const isFound = unclear === "comparison-left-open" && /^(?:find|show|discover|observe|reveal|report)$/.test(clause.verb.lemma ?? "");
+  if ((unclear && !isCompared && !isFound) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
   // "The council says that ships no longer need *it*": what the text is about, and never the council.
   const takesIt = walkTree(part.node).some(
     ({ role, kids: [verb, object] }) => role === "object" && verb?.cat !== "np" && object?.f.det === "pron" && headTerminal(object).lemma === "it",

@@ -1,6 +1,6 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Node } from "../../language/tree";
-import { isWeOfAll } from "../phrasing/clear-reference";
+import { isWeOfAll } from "../phrasing/we-of-all";
 
 /** "the moment when *it* stands lowest": a noun phrase that is only clear beside the sentence before. */
 export function hasOpenPronoun(np: Node, sentence: Sentence, analysis: Analysis): boolean {

@@ -125,7 +125,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     ENDS.has(headTerminal(subjectNode).lemma ?? "")
   )
     return "demonstrative";
-  const plainGerund = subjectNode.role === "gerund" && subjectNode.end - subjectNode.start === 1;
+  // "*Kneading* stretches the net", "*Writing by hand* helps us to remember"
+  const plainGerund = subjectNode.role === "gerund" && (subjectNode.end - subjectNode.start === 1 || opensWithDeed(clause, subjectNode));
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   if (home === sentence && mayBeName(subjectNode) && PERSONAL.has(clause.verb.lemma ?? "")) return "no-subject";
@@ -188,6 +189,13 @@ function turnsTense(clause: Clause): boolean {
       other.verb.start < clause.verb.start &&
       [other.verb, ...other.auxiliaries].some(({ flags }) => flags?.includes("past")),
   );
+}
+
+/** A deed of a few words that opens its sentence, and what it does always. */
+function opensWithDeed({ subject, verb, auxiliaries, sentence }: Clause, deed: Node): boolean {
+  const length = deed.end - deed.start;
+  const isAlways = auxiliaries.length === 0 && verb.flags?.[0] === "third" && verb.cat === "v";
+  return subject === deed && deed.start === 0 && length <= 5 && verb.start === deed.end && isAlways && sentence.words[verb.start]?.lower !== "means";
 }
 
 /** A first word that is a participle here and a command by its form: "Put", "Cut", "Set". */

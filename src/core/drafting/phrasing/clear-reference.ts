@@ -6,6 +6,7 @@ import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { isWeOfAll } from "./we-of-all";
 
 /** Why a phrase cannot stand in a question by itself. */
 export type Unclear = "pronoun" | "first-person" | "demonstrative" | "comparison-left-open" | "points-elsewhere" | "definite-without-antecedent";
@@ -246,32 +247,6 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   return node.f.time || TIME_NOUNS.has(headTerminal(node).lemma ?? "") || isVague || node.f.det === "pron" || node.f.det === "clause"
     ? []
     : [binderOf(node, nodeText(sentence, node), analysis)];
-}
-
-const weOfAll = new WeakMap<Analysis, boolean>();
-
-/** "the hormone that makes *us* sleepy", in a text that nobody tells and where *we* did nothing: people in general. */
-export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: Analysis): boolean {
-  if (!/^(?:we|us|our|ourselves)$/.test(lemma) || analysis.sort !== "expository" || narratorOf(sentence, analysis)) return false;
-  if (
-    lemma === "our" &&
-    !/\bour (?:own )?(?:\p{L}+ )?(?:faces?|hands?|feet|hearts?|lungs?|noses?|hair|health|body|bodies|eyes?|ears?|brains?|skin|blood|bones?|muscles|planet|world|lives|senses|galaxy|sun|atmosphere)\b/iu.test(
-      sentence.text,
-    )
-  )
-    return false;
-  const known =
-    weOfAll.get(analysis) ??
-    analysis.sentences.every(
-      ({ clauses, speaker }) =>
-        speaker === undefined &&
-        clauses.every(
-          ({ rank, subject, verb, auxiliaries }) =>
-            rank !== "main" || headTerminal(subject).lemma !== "we" || ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")),
-        ),
-    );
-  weOfAll.set(analysis, known);
-  return known;
 }
 
 /** "*this* rule", "*This* makes …", beside the sentence that is quoted. */
