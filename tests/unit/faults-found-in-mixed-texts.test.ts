@@ -20,6 +20,19 @@ neverDrafts({
       /easier/,
     ],
     "whose wife she was": ["# A bridge\n\nThe builder fell ill in 1872. His wife Emily learned mathematics. The bridge has two towers.", /his wife/],
+    "what is inside of nobody knows what": ["# Popcorn\n\nA kernel of popcorn is a seed. Inside there is a mass of starch.", /a mass of starch inside/],
+    "an order that holds only for some": [
+      "# Popcorn\n\nSome kernels never pop. Most of them have a crack, so the steam leaks out before enough pressure has built up. A kernel is a seed.",
+      /after enough pressure/,
+    ],
+    "an amount read without its comma": [
+      "# Popcorn\n\nThe starch holds a tiny amount of water, about fourteen percent of the kernel's weight. A kernel of popcorn is a seed.",
+      /water about fourteen/,
+    ],
+    "what else they did not want": [
+      "# Berlin\n\nThe western powers did not want to start a war, but they did not want to give up the city either. Berlin lay in the east.",
+      /either$/m,
+    ],
     "a wait with two ends": [
       "# A bottle\n\n1. Pour in water.\n2. Wait a few minutes until the two liquids have separated.",
       /Until when should you wait a few/,
@@ -48,6 +61,10 @@ neverDrafts({
     ],
   },
   "of stories": {
+    "somebody who is named beside her own shop": [
+      "# The lamp\n\nHesper had a secret wish. For seven years she worked every night when her shop was closed. Hesper tried fish oil.",
+      /did Hesper do when Hesper/,
+    ],
     "finding out, torn from what": [
       "# The echoes\n\nOne autumn Timo noticed that only six echoes answered. Timo decided to find out where the echoes had gone. He climbed up the path.",
       /= Find out$/,
@@ -57,6 +74,14 @@ neverDrafts({
     "how often so many tons": [
       "# Cook!\n\nI think every school should teach cooking. In our town alone, 900 tons of food end up in the garbage every year. Every pupil should cook once a week, because cooking keeps us healthy.",
       /^How often/,
+    ],
+    "what the varnish lets us wipe": [
+      "# Paint\n\nI propose that the town let us paint the wall. The varnish lets us wipe off most of it with a wet cloth.",
+      /most of it/,
+    ],
+    "doubts of nobody knows what": [
+      "# Paint\n\nI propose that the town let us paint the wall. I know that there are doubts. The paint would cost 900 crowns.",
+      /there are doubts/,
     ],
     "what recess should do": ["# Recess first\n\nI think that we need a change. Recess should come before lunch, because hungry children eat.", /recess do\?/],
     "a reason that is only announced": [

@@ -217,8 +217,8 @@ const AGAIN = 1.1;
 const SAME_KEY = 0.6;
 const MOST_OF_A_KEY = 2;
 
-function keepsKey({ kind }: Candidate): boolean {
-  return kind === "short-answer" || kind === "multiple-choice";
+function keepsKey({ kind, parts }: Candidate): boolean {
+  return kind === "short-answer" || kind === "multiple-choice" || (kind === "gap-fill" && parts === undefined);
 }
 
 /** The best one left, where each further question on the same paragraph counts a little less. */

@@ -68,6 +68,10 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   // "every wolf they killed, since ranchers feared …": a thing with its reason.
   if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
     return "ends-badly";
+  // "What did Hesper do when Hesper's shop was closed?"
+  if (candidate.pattern === "what-did-when" && /\b(\p{Lu}\p{Ll}+)\b.* \1[’']s\b/u.test(stem)) return "doubled-words";
+  // "did not want to give up the city *either*": beside what else they did not want.
+  if (/\beither$/.test(candidate.key) && /\bnot\b/.test(stem)) return "ends-badly";
   // "How many cells did it have in each of which stood one miner?"
   if (stem.endsWith("?") && /\b(?:each|all|both|most|some|one|many) of (?:which|whom)\b/.test(stem)) return "ends-badly";
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";

@@ -57,10 +57,12 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   if (count(/\bI (?:propose|demand|recommend|suggest) that\b|^(?:To the|Dear) Editor\b/) > 0) return true;
   // "I am writing to ask you to bring it back"
   if (count(/\bI (?:am writing|write) to (?:ask|urge|complain|protest|object)\b/) > 0) return true;
-  const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text));
+  // "What a food label must tell you": what the law says, and no demand.
+  const asks = (heading: Sentence) => /^(?:what|how) .*\bmust\b/i.test(heading.text);
+  const title = headings.some((heading) => /\b(?:should|must|ought)\b/i.test(heading.text) && !asks(heading));
   if (title && count(OUGHT) > 0) return true;
   // "Give every student a library card": a title that demands, over a text with a *should*.
-  const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text));
+  const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text) && !asks(heading));
   if (demands && count(/\bshould\b|\bLet (?:us|'s)\b|\bI hope that\b|\bthere is a (?:far |much )?better (?:way|plan|idea)\b/i) > 0) return true;
   // "For these reasons", "That is a fair point", "I agree": signs of somebody who argues, with what should be done.
   if (count(ARGUING) > 0 && count(/\bshould\b/) > 0) return true;

@@ -53,6 +53,9 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
   if (to?.role !== "object" || what?.role !== "infinitive" || !isDeed(what.node, clause.verb.lemma ?? "")) return [];
   if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, clause.sentence, analysis))) return [];
+  // "The varnish lets us wipe off most of *it*": never the varnish.
+  if (!phrasing.binder.human && walkTree(what.node).some(({ cat, lemma, start }) => cat === "pro" && lemma === "it" && !clause.sentence.resolved?.has(start)))
+    return [];
   // "can ask the court to send a bailiff *when the loser refuses*": whoever is asked stands next to what is asked.
   const clauses = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat.includes("sb") && node !== what.node);
   const named = phraseRest(phrasing, analysis, [what.node, ...clauses, ...reasonsOf(clause)]);

@@ -35,6 +35,8 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = joinDeeds(deeds as string[], joiningWord(parts));
   const words = answer.split(" ").length;
   if (words < (clause.subject.f.det === "bare" ? FEWEST_OF_A_SORT : FEWEST_WORDS) || words > MOST_WORDS || comparesWithNothing(answer)) return [];
+  // "a tiny amount of water*, about fourteen percent of it*": said in passing, and read without its comma.
+  if (/, about /.test(clause.sentence.text) && / about /.test(answer)) return [];
   return [
     {
       type: "function",

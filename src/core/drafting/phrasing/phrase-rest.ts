@@ -167,6 +167,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       if (headTerminal(node).lemma === "even") return "points-elsewhere";
       continue;
     }
+    // "*Inside* there is a mass of starch": inside what?
+    if (fronted && node.end - node.start === 1 && /^(?:inside|outside|nearby|beside|behind|underneath)$/i.test(nodeText(clause.sentence, node)))
+      return "points-elsewhere";
     // "Only the outlines can be seen": the only belongs to what it stands before.
     if (fronted && /^(?:only|almost|nearly|about|just)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     if (/(?:^|, )even\b/i.test(nodeText(clause.sentence, node)) || headTerminal(node).lemma === "even") return "points-elsewhere";
