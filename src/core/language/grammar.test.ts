@@ -15,6 +15,7 @@ describe("is accepted as a whole", () => {
     "A python eats only once every three or four weeks.",
     "They stand in long rows in three pits, ready for battle.",
     "She and her sister Emily opened a hospital.",
+    "Ida Marrow became a teacher and later a dressmaker.",
     "The tanks lie between the inner and the outer hull.",
     "Blackwell believed that it was better to prevent illness than to cure it.",
     "Timo decided to find out where the boats had gone.",

@@ -8,6 +8,7 @@ describe("two names of one person", () => {
     ["taken", "Ida Marrow wrote at night. She took the pen name Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
     ["given to herself", "Ida Marrow wrote at night. She called herself Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
     ["known", "Ida Marrow wrote at night. Ida Marrow became known as Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
+    ["given by others", "Ida Marrow wrote at night, but everyone called her Nora Flint. Flint sold ten books. Flint grew rich.", "Nora Flint"],
     ["by birth", "Nora Flint, born Ida Marrow, wrote at night. Flint sold ten books.", "Nora Flint"],
     [
       "by birth, at the end of a sentence",
@@ -22,6 +23,10 @@ describe("two names of one person", () => {
     const text = "Ida Marrow was born in 1864. She took the pen name Nora Flint. Flint hated gardens. She moved to the city in 1887.";
     const { antecedents } = analyse(text);
     expect([...antecedents.values()].map((found) => found.text)).toContain("Nora Flint");
+  });
+  it("go by the one with the shared surname that is used more", () => {
+    const text = "The woman was Mary Harris Jones, but everyone called her Mother Jones. Mother Jones was born in Ireland. Mother Jones led a march.";
+    expect(nameOf(text, "Mary Harris Jones")).toBe("Mother Jones");
   });
   it("stay apart where more than one may be meant", () => {
     const text = "Ida Marrow met Ada Hale. She took the pen name Nora Flint. Nora Flint said that Ida Marrow was right.";

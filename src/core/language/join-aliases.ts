@@ -4,10 +4,11 @@ import type { Person, Sentence } from "./analysis";
 const NAME = "(\\p{Lu}[\\p{L}.’'-]+(?: \\p{Lu}[\\p{L}.’'-]+){0,2})";
 /** "Nora Flint.": the stop is the sentence's. */
 const withoutStop = (name: string) => name.replace(/(?<=\p{L}{3})[.’'-]+$/u, "");
-/** "took the pen name Nellie Bly", "called herself …", "became known as …": whoever the sentence tells of. */
+/** "took the pen name Nellie Bly", "called herself …", "everyone called her …", "became known as …": whoever the sentence tells of. */
 const TAKEN = [
   `\\b(?:took|takes|used|chose|adopted|under) (?:the|a) (?:\\p{Ll}+ )?name(?: of)?,? ["“]?${NAME}`,
   `\\bcall(?:s|ed) (?:him|her)self ["“]?${NAME}`,
+  `\\b(?:everyone|everybody|people|they|workers|friends|(?:his|her) \\p{Ll}+) call(?:s|ed) (?:him|her) ["“]?${NAME}`,
   `\\b(?:became|was|is) (?:(?:also|better|best|later|soon) )?known (?:to \\p{Ll}+ )?as ["“]?${NAME}`,
 ].map((pattern) => new RegExp(pattern, "gu"));
 /** "Nellie Bly, born Elizabeth Cochran," */
@@ -56,6 +57,8 @@ function join(owner: Person, alias: string, persons: Map<string, Person>, whole:
   const known = personOf(alias, persons);
   for (const form of [alias, ...alias.split(" ").filter((word) => word.length > 2)])
     if (!persons.has(form) || persons.get(form) === known) persons.set(form, owner);
-  const times = (name: string) => whole.match(new RegExp(`\\b${literally(name.split(" ").at(-1)!)}\\b`, "gu"))?.length ?? 0;
+  // "Mother Jones" and "Mary Harris Jones" are told apart by what stands before the name they share.
+  const isShared = alias.split(" ").at(-1) === owner.name.split(" ").at(-1);
+  const times = (name: string) => whole.match(new RegExp(`\\b${literally(isShared ? name : name.split(" ").at(-1)!)}\\b`, "gu"))?.length ?? 0;
   if (alias.includes(" ") && times(alias) > times(owner.name)) owner.name = alias;
 }

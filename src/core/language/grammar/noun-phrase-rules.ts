@@ -249,6 +249,11 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "np j-np", 0, "coordination", 0.2, (l, r) =>
     l.f.kase === "subj" && l.end - l.start === 1 && r.f.sub === "and" && r.f.det !== "bare" ? { num: "pl", det: "pron", kase: "subj" } : undefined,
   );
+  // "became a teacher *and later a dressmaker*"
+  rule("later-np", "adv np", 1, "modifier", 0.2, (l, r) =>
+    /^(?:later|then|finally|eventually|soon|perhaps)$/.test(l.lemma ?? "") && r.f.det === "indef" ? r.f : undefined,
+  );
+  rule("j-np", "conj later-np", 1, "mark", 0, (l, r) => (l.f.sub === "and" ? { ...r.f, sub: "and" } : undefined));
   // "between *the inner and the outer hull*"
   rule("dap", "det ap", 1, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && PAIRED.test(headTerminal(r).lemma ?? "") ? {} : undefined));
   rule("j-dap", "conj dap", 1, "mark", 0, (l) => (l.f.sub === "and" ? {} : undefined));
