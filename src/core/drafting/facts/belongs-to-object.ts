@@ -108,15 +108,17 @@ export function ownPhrase(object: Node, clause: Clause, analysis: Analysis): Nod
   )?.node;
 }
 
-const byVerb = new WeakMap<Analysis, Map<string, Clause[]>>();
+const byVerb = new WeakMap<Analysis["sentences"], Map<string, Clause[]>>();
 
 /** The main clauses of a source by their verbs. */
-function clausesOf(analysis: Analysis, verb: string): readonly Clause[] {
-  const known = byVerb.get(analysis) ?? new Map<string, Clause[]>();
-  if (!byVerb.has(analysis)) {
-    byVerb.set(analysis, known);
-    for (const { clauses } of analysis.sentences)
-      for (const clause of clauses) if (clause.rank === "main") known.set(clause.verb.lemma ?? "", [...(known.get(clause.verb.lemma ?? "") ?? []), clause]);
+function clausesOf({ sentences }: Analysis, verb: string): readonly Clause[] {
+  const known = byVerb.get(sentences) ?? new Map<string, Clause[]>();
+  if (!byVerb.has(sentences)) {
+    byVerb.set(sentences, known);
+    for (const clause of sentences.flatMap(({ clauses }) => clauses.filter(({ rank }) => rank === "main"))) {
+      const lemma = clause.verb.lemma ?? "";
+      if (!known.get(lemma)?.push(clause)) known.set(lemma, [clause]);
+    }
   }
   return known.get(verb) ?? [];
 }

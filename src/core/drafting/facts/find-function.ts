@@ -106,12 +106,12 @@ function deedOf(phrasing: ReturnType<typeof phraseClause>, analysis: Analysis): 
   return [preverbalAdverbs(phrasing.clause), phrasing.finite, rest].filter(Boolean).join(" ");
 }
 
-const deeds = new WeakMap<Analysis, Map<string, number>>();
+const deeds = new WeakMap<Analysis["sentences"], Map<string, number>>();
 
 /** In how many sentences the source says something that this subject does. */
 function countDeeds(subject: string, analysis: Analysis): number {
-  const known = deeds.get(analysis) ?? countAll(analysis);
-  deeds.set(analysis, known);
+  const known = deeds.get(analysis.sentences) ?? countAll(analysis);
+  deeds.set(analysis.sentences, known);
   return known.get(subject.toLowerCase()) ?? 0;
 }
 

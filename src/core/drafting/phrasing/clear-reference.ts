@@ -58,12 +58,12 @@ export function binderOfPronoun(pronoun: string): Binder {
   return pronoun === "he" || pronoun === "she" ? { num: "sg", human: true, gender: pronoun } : { num: "sg", human: false };
 }
 
-const genders = new WeakMap<Analysis, ReadonlySet<Person["gender"]>>();
+const genders = new WeakMap<Analysis["persons"], ReadonlySet<Person["gender"]>>();
 
 /** Whether the source names a he, a she, or both. */
 function gendersOf(analysis: Analysis): ReadonlySet<Person["gender"]> {
-  const known = genders.get(analysis) ?? new Set([...analysis.persons.values()].map(({ gender }) => gender));
-  genders.set(analysis, known);
+  const known = genders.get(analysis.persons) ?? new Set([...analysis.persons.values()].map(({ gender }) => gender));
+  genders.set(analysis.persons, known);
   return known;
 }
 

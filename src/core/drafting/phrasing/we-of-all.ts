@@ -1,7 +1,7 @@
 import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import { headTerminal, type Node } from "../../language/tree";
 
-const weOfAll = new WeakMap<Analysis, boolean>();
+const weOfAll = new WeakMap<Analysis["sentences"], boolean>();
 
 /** "the hormone that makes *us* sleepy", in a text that nobody tells and where *we* did nothing: people in general. */
 export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: Analysis): boolean {
@@ -16,7 +16,7 @@ export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: An
   )
     return false;
   const known =
-    weOfAll.get(analysis) ??
+    weOfAll.get(analysis.sentences) ??
     analysis.sentences.every(
       ({ clauses, speaker }) =>
         speaker === undefined &&
@@ -25,7 +25,7 @@ export function isWeOfAll({ lemma = "" }: Node, sentence: Sentence, analysis: An
             rank !== "main" || headTerminal(subject).lemma !== "we" || ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")),
         ),
     );
-  weOfAll.set(analysis, known);
+  weOfAll.set(analysis.sentences, known);
   return known;
 }
 
