@@ -33,6 +33,14 @@ neverDrafts({
       "# Berlin\n\nThe western powers did not want to start a war, but they did not want to give up the city either. Berlin lay in the east.",
       /either$/m,
     ],
+    "what one should pick up": [
+      "# Labels\n\nPick up a box of cereal and look at the back. A serving is the amount that a person usually eats at one time.",
+      /^What should you pick up/m,
+    ],
+    "each kind of nobody knows what": [
+      "# Labels\n\nSome producers use several kinds of sugar. In this way each kind moves further down the list. A serving is the amount that a person usually eats.",
+      /^Each kind/m,
+    ],
     "a wait with two ends": [
       "# A bottle\n\n1. Pour in water.\n2. Wait a few minutes until the two liquids have separated.",
       /Until when should you wait a few/,

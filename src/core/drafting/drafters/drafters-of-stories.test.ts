@@ -65,6 +65,11 @@ describe("how somebody felt, right after something", () => {
       ["The story says: “No bird sang in the garden that evening.” How did Jonas feel then?", "ashamed"],
     ]);
   });
+  it("is all that one sentence says of it", () => {
+    const both = TALE.replace("Jonas was ashamed.", "Jonas was angry, but he was also sorry.");
+    expect(both).not.toBe(TALE);
+    expect(facts(both).map(({ answer, accepted }) => [answer, accepted])).toEqual([["angry, but also sorry", ["angry and sorry"]]]);
+  });
   it("is proved by both sentences, and takes words of the same feeling", () => {
     expect(facts(TALE)[0]!.support!.map(({ text }) => text)).toEqual(["No bird sang in the garden that evening."]);
     expect(facts(TALE)[0]!.accepted).toContain("guilty");

@@ -149,6 +149,9 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
 /** What explains the steps, between or before them, is asked about like any other text. */
 function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolean {
   const { sort } = analysis;
+  // "*Pick up a box of cereal* and look at the back": an opening, where nobody is told how something is done.
+  const opens = sentence.indexInBlock === 0 && analysis.sentences.slice(0, sentence.index).every(({ block }) => block.kind === "heading");
+  if (sort !== "steps" && opens && fact.clause.imperative && fact.pattern === "what-object") return true;
   if (sort === "story" && fact.pattern === "how-long") return false;
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);

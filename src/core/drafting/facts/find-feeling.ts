@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { isAnimalNoun } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
@@ -28,6 +29,15 @@ export const FEELINGS: readonly (readonly string[])[] = [
 const ALL = new Set(FEELINGS.flat());
 const FEELING_VERBS = new Set(["feel", "look", "seem", "become", "grow", "get", "sound"]);
 
+/** What the same sentence says that somebody felt as well. */
+function feelingBeside({ sentence, end }: Clause): string | undefined {
+  const next = sentence.clauses.find(({ rank, start, linkedBy }) => rank === "main" && start >= end && linkedBy === "but");
+  const predicate = next?.complements.find(({ role }) => role === "predicate")?.node;
+  const isAlso = next?.adjuncts.some(({ node }) => headTerminal(node).lemma === "also") ?? false;
+  const felt = predicate?.cat === "ap" ? (headTerminal(predicate).lemma ?? "") : "";
+  return isAlso && !next?.negated && ALL.has(felt) ? felt : undefined;
+}
+
 /** "Jory was *furious* when he saw the empty shelf": how did Jory feel? Only with an occasion, or it could be any time. */
 export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -44,6 +54,9 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   const before = occasion.length === 0 ? toldBefore(phrasing, analysis) : undefined;
   if (isUnclear(rest) || (rest === "" && !before) || (occasion.length === 0 && !before)) return [];
+  // "was angry, *but he was also sorry*": both.
+  const other = feelingBeside(clause);
+  const whole = other ? `${answer}, but also ${other}` : answer;
   const plural = phrasing.binder.num === "pl";
   const past = clause.verb.flags?.includes("past") || clause.auxiliaries.length > 0;
   const auxiliary = past ? "did" : plural ? "do" : "does";
@@ -56,8 +69,8 @@ export function findFeeling(phrasing: Phrasing, analysis: Analysis): Fact[] {
       clause,
       phrasing,
       stem: before ? `The story says: “${before.text}” How ${auxiliary} ${phrasing.subject} feel then?` : `How ${auxiliary} ${phrasing.subject} feel ${rest}?`,
-      answer,
-      accepted: FEELINGS.find((family) => family.includes(answer))!.filter((word) => word !== answer),
+      answer: whole,
+      accepted: other ? [`${answer} and ${other}`] : FEELINGS.find((family) => family.includes(answer))!.filter((word) => word !== answer),
       depth: "understanding",
       worth: before ? 2.2 : 2.4,
       pattern: before ? "how-felt-then" : "how-did-feel",

@@ -113,8 +113,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (/^(?:all|both|these|those)(?: (?:two|three|four|five|six))?$/i.test(nodeText(home, subjectNode))) return "demonstrative";
   // "Somebody has to pay": of nobody in particular there is nothing to ask.
   if (analysis.sort !== "story" && /^some(?:body|one|thing)$/i.test(nodeText(home, subjectNode))) return "demonstrative";
-  // "*Every square centimeter* has to bear it": of what?
-  if (/^(?:every|each) (?:square|cubic) \p{Ll}+$/iu.test(nodeText(home, subjectNode))) return "demonstrative";
+  // "*Every square centimeter* has to bear it", "*Each kind* moves down the list": of what?
+  if (/^(?:every|each) (?:(?:square|cubic) \p{Ll}+|kind|sort|type|part|group)$/iu.test(nodeText(home, subjectNode))) return "demonstrative";
   // "The smallest ones": the smallest what?
   if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "")) return "demonstrative";
   // "One end carries the road": one end of what?
