@@ -16,8 +16,8 @@ export type NounPhrase = { text: string; node: Node; sentence: Sentence };
 export type SourceStock = {
   analysis: Analysis;
   facts: Fact[];
-  /** Facts that are asked with the sentence before them quoted. */
-  ledFacts: Fact[];
+  /** All that can be asked one by one: those facts, and the ones that need the sentence before them quoted. */
+  askable: Fact[];
   statements: Statement[];
   nounPhrases: NounPhrase[];
   /** Every word form of each sentence's content, for asking whether the source also says something else. */
@@ -76,7 +76,17 @@ export function stockSource(analysis: Analysis): SourceStock {
   }
   const factsBySentence = groupBy(facts, (fact) => fact.sentence);
   const statementsBySentence = groupBy(statements, (statement) => statement.sentence);
-  return { analysis, facts, ledFacts, statements, nounPhrases, contentBySentence, factsBySentence, statementsBySentence, sentencesByLemma };
+  return {
+    analysis,
+    facts,
+    askable: [...facts, ...ledFacts],
+    statements,
+    nounPhrases,
+    contentBySentence,
+    factsBySentence,
+    statementsBySentence,
+    sentencesByLemma,
+  };
 }
 
 function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> {

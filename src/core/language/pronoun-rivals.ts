@@ -95,6 +95,10 @@ export function thinksOf({ complements }: Clause, pronoun: string): boolean {
 }
 
 export function subjectIn(node: Node): Node | undefined {
-  if (node.cat === "s" && node.role === "subject") return node.kids[0];
-  return node.kids.map(subjectIn).find(Boolean);
+  return clauseIn(node)?.kids[0];
+}
+
+/** The first clause inside a phrase, a subject with its verb phrase. */
+export function clauseIn(node: Node): Node | undefined {
+  return node.cat === "s" && node.role === "subject" ? node : node.kids.map(clauseIn).find(Boolean);
 }

@@ -7,7 +7,7 @@ const CORRELATIVE = /^The (more|less|fewer|\p{Ll}+er) (\p{L}[^,;:]*), (the (?:mo
 const POINTS = /\b(?:it|they|he|she|this|that|these|those|there|then|I|we|my|our)\b/i;
 const LONGEST_KEY = 16;
 
-/** "*The deeper* a submarine goes, *the more* the water presses on its hull": what happens the deeper it goes? Read by its form, since no clause of it stands alone. */
+/** "*The deeper* a submarine goes, *the more* the water presses on its hull": what happens as it goes deeper? Read by its form, since no clause of it stands alone. */
 export function draftCorrelatives({ analysis }: SourceStock): Candidate[] {
   if (analysis.sort === "story") return [];
   return analysis.sentences.flatMap((sentence) => {

@@ -38,7 +38,7 @@ function inform(stock: SourceStock): Candidate[] {
   const points = weightiest(facts, 8).slice(0, MOST_POINTS);
   if (points.length < FEWEST_POINTS) return [];
   const task =
-    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title) && points.filter((sentence) => speaksOf(title, sentence, stock)).length >= FEWEST_ON_TITLE
+    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title) && tellOf(title, points, stock)
       ? `Explain ${inSentenceCase(title, stock)}`
       : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
@@ -48,12 +48,15 @@ function inform(stock: SourceStock): Candidate[] {
 /** "How Spiders Spin": the task asks for spinning only where the points tell of it. */
 const FEWEST_ON_TITLE = 2;
 
-/** Whether a sentence says more of what the title asks than the name of what it is about. */
-function speaksOf(title: string, { words }: Sentence, { analysis }: SourceStock): boolean {
-  const most = [...analysis.headingLemmas].sort((a, b) => (analysis.lemmaCounts.get(b) ?? 0) - (analysis.lemmaCounts.get(a) ?? 0))[0];
-  const asked = [...analysis.headingLemmas].filter((lemma) => lemma !== most && title.toLowerCase().includes(lemma.slice(0, 4)));
-  if (asked.length === 0 || /\b(?:made|makes?|works?|happens?|lives?|runs?)$/i.test(title)) return true;
-  return words.some(({ candidates }) => candidates.some(({ lemma }) => lemma !== undefined && asked.includes(lemma.toLowerCase())));
+/** Whether the points say more of what the title asks than the name of what it is about. */
+function tellOf(title: string, points: readonly Sentence[], { analysis: { headingLemmas, lemmaCounts } }: SourceStock): boolean {
+  // "How a patent works": any of them does.
+  if (/\b(?:made|makes?|works?|happens?|lives?|runs?)$/i.test(title)) return true;
+  const [topic, ...others] = [...headingLemmas].sort((a, b) => (lemmaCounts.get(b) ?? 0) - (lemmaCounts.get(a) ?? 0));
+  const asked = new Set(others.filter((lemma) => title.toLowerCase().includes(lemma.slice(0, 4))));
+  if (topic === undefined || asked.size === 0) return true;
+  const told = points.filter(({ words }) => words.some(({ candidates }) => candidates.some(({ lemma }) => asked.has((lemma ?? "").toLowerCase()))));
+  return told.length >= FEWEST_ON_TITLE;
 }
 
 /** Sentences of the weightiest facts in the order of the text, spread over the paragraphs, each clear by itself. */

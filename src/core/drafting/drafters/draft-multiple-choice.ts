@@ -16,7 +16,7 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
 }
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
-  return [...stock.facts, ...stock.ledFacts].flatMap((fact) => {
+  return stock.askable.flatMap((fact) => {
     // "Which is heavier: the moon or the sun?" names its two options itself.
     if (choicesInStem(fact.stem)) return [];
     const form = optionForm(fact);

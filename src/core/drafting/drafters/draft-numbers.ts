@@ -7,7 +7,7 @@ const LONGEST_STEM = 26;
 
 /** Exact quantities, and how many years lie between two dated events. */
 export function draftNumbers(stock: SourceStock): Candidate[] {
-  return [...stock.facts.filter((fact) => fact.type === "quantity").flatMap(fromQuantity), ...yearsBetween(stock)];
+  return [...stock.askable.filter((fact) => fact.type === "quantity").flatMap(fromQuantity), ...yearsBetween(stock)];
 }
 
 /** "about four" and "more than twenty" bound a number; only one that is exact can be marked by value. */

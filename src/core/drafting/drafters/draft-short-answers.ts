@@ -5,7 +5,7 @@ import type { SourceStock } from "../source-stock";
 
 /** Every fact as an open question with its whole answer. */
 export function draftShortAnswers(stock: SourceStock): Candidate[] {
-  return [...stock.facts, ...stock.ledFacts]
+  return stock.askable
     .filter((fact) => fact.answer.split(" ").length <= 18)
     .map((fact) => ({
       kind: "short-answer",

@@ -6,7 +6,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
-import { bareTerm } from "./find-definition";
+import { bareForms } from "./find-participant";
 
 const LONGEST_NAME = 5;
 
@@ -28,7 +28,6 @@ export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // What *people* call something, they all do.
   if (isUnclear(rest) || headTerminal(clause.subject).lemma === "it") return [];
   const answer = nodeText(sentence, name).replace(/^["'“‘]|["'”’]$/g, "");
-  const bare = bareTerm(answer);
   return [
     factOf(
       phrasing,
@@ -38,7 +37,7 @@ export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
         stem: askClause(phrasing, "What", [midSentence(sentence, object), rest].filter(Boolean).join(" ")),
         answer,
         answerNode: name,
-        accepted: bare === answer ? [] : [bare],
+        accepted: bareForms(answer),
         depth: "recall",
         worth: 3,
         pattern: "what-is-called",

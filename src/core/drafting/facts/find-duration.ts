@@ -94,6 +94,7 @@ function auxiliaryOf({ auxiliaries, verb, sentence }: Clause): string | undefine
   return ({ past: "did", third: "does", plain: "do" } as Record<string, string>)[verb.flags?.[0] ?? ""];
 }
 
-function isLength(node: Node): boolean {
+/** "three years", "for a month" */
+export function isLength(node: Node): boolean {
   return UNIT_NOUNS.has(headTerminal(node).lemma ?? "");
 }

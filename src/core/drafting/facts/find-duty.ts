@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, wordsText } from "../../language/node-text";
-import { isAgent } from "../../language/pronoun-rivals";
-import { headTerminal, type Node } from "../../language/tree";
+import { clauseIn, isAgent } from "../../language/pronoun-rivals";
+import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -54,19 +54,19 @@ export function findDemand(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const said = clause.complements.find(({ role }) => role === "clause")?.node;
   const speaker = headTerminal(clause.subject).lemma ?? "";
   if (analysis.sort !== "opinion" || !said || !DEMANDING.has(clause.verb.lemma ?? "") || clause.negated || !/^(?:i|we)$/.test(speaker)) return [];
-  const inner = subjectPhrase(said);
-  const [modal, ...more] = inner ? inner.vp.kids : [];
-  if (!inner || modal?.cat !== "modal" || !/^(?:should|must)$/.test(modal.lemma ?? "") || more.length !== 1 || inner.vp.f.passive) return [];
+  const [whose, demanded] = clauseIn(said)?.kids ?? [];
+  const [modal, ...more] = demanded?.kids ?? [];
+  if (!whose || !demanded || modal?.cat !== "modal" || !/^(?:should|must)$/.test(modal.lemma ?? "") || more.length !== 1 || demanded.f.passive) return [];
   if (
-    findUnclear(inner.subject, sentence, analysis) ||
-    inner.subject.f.det === "pron" ||
-    !(isAgent(inner.subject, analysis.lexicon) || inner.subject.f.det === "proper") ||
+    findUnclear(whose, sentence, analysis) ||
+    whose.f.det === "pron" ||
+    !(isAgent(whose, analysis.lexicon) || whose.f.det === "proper") ||
     headTerminal(more[0]!).cat !== "v"
   )
     return [];
-  const subject = midSentence(sentence, inner.subject);
-  const answer = wordsText(sentence, more[0]!.start, inner.vp.end);
-  const binder = binderOf(inner.subject, subject, analysis);
+  const subject = midSentence(sentence, whose);
+  const answer = wordsText(sentence, more[0]!.start, demanded.end);
+  const binder = binderOf(whose, subject, analysis);
   if (findUnclear(more[0]!, sentence, analysis, binder, false) || answer.split(" ").length < 2 || isOfThings(answer) || /^not\b/.test(answer)) return [];
   return [
     {
@@ -83,10 +83,4 @@ export function findDemand(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-should",
     },
   ];
-}
-
-/** The subject and the verb phrase of what is said. */
-function subjectPhrase(node: Node): { subject: Node; vp: Node } | undefined {
-  if (node.cat === "s" && node.role === "subject") return { subject: node.kids[0]!, vp: node.kids[1]! };
-  return node.kids.map(subjectPhrase).find(Boolean);
 }

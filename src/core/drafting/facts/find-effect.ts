@@ -2,11 +2,12 @@ import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
-import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
 
 /** "Every knot makes a rope *weaker*": what effect does every knot have on a rope? */
 export function findEffect(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -55,15 +56,14 @@ export function findPreventer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!object || !from || from.start !== object.end || phrasing.binder.human || headTerminal(object).cat === "pro" || clause.auxiliaries.length > 0) return [];
   if ([object, from].some((node) => findUnclear(node, sentence, analysis, phrasing.binder, false))) return [];
   const rest = phraseRest(phrasing, analysis, [object, from, ...reasonsOf(clause)]);
-  const finite = clause.verb.flags?.[0] === "plain" ? `${verb.lemma}s` : phrasing.finite;
   if (isUnclear(rest) || clause.subject.f.det === "pron") return [];
   return [
     factOf(phrasing, clause.subject.start, {
       type: "thing",
-      stem: `${["What", finite, midSentence(sentence, object), nodeText(sentence, from), rest].filter(Boolean).join(" ")}?`,
+      stem: askSubject(phrasing, "What", [midSentence(sentence, object), nodeText(sentence, from), rest].filter(Boolean).join(" ")),
       answer: phrasing.subject,
       answerNode: clause.subject,
-      accepted: [phrasing.subject.replace(/^(?:the|an?) /i, "")].filter((form) => form !== phrasing.subject),
+      accepted: bareForms(phrasing.subject),
       depth: "understanding",
       worth: 2.5,
       pattern: "what-keeps",

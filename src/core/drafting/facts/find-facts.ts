@@ -150,8 +150,8 @@ const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
 function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolean {
   const { sort } = analysis;
   // "*Pick up a box of cereal* and look at the back": an opening, where nobody is told how something is done.
-  const opens = sentence.indexInBlock === 0 && analysis.sentences.slice(0, sentence.index).every(({ block }) => block.kind === "heading");
-  if (sort !== "steps" && opens && fact.clause.imperative && fact.pattern === "what-object") return true;
+  const isOrder = fact.clause.imperative && fact.pattern === "what-object";
+  if (sort !== "steps" && isOrder && analysis.sentences.find(({ block }) => block.kind !== "heading") === sentence) return true;
   if (sort === "story" && fact.pattern === "how-long") return false;
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);

@@ -1,5 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { asked, askedLed } from "../../../../tests/support/fact-tester";
+import { analyse } from "../../../../tests/support/language-tools";
+import { draftNumbers } from "../drafters/draft-numbers";
+import { stockSource } from "../source-stock";
 
 const RULE = "A council may not decide on anything that is not on the agenda. This rule protects citizens, because it gives them time to prepare.";
 
@@ -66,6 +69,13 @@ describe("facts that take up the sentence before", () => {
   };
   for (const [name, text] of Object.entries(never)) it(`leaves alone ${name}`, () => expect(askedLed(text)).toEqual([]));
 
+  it("are drafted as numbers too, where they count something", () => {
+    const numbers = draftNumbers(stockSource(analyse("The council has seven members. They are elected for four years.", "markdown")));
+    expect(numbers.map(({ stem, parts }) => [stem, parts])).toContainEqual([
+      "Read: “The council has seven members.” For how many years are they elected?",
+      expect.objectContaining({ sort: "number", value: 4 }),
+    ]);
+  });
   it("never asks them without what they take up", () => {
     expect(asked(RULE).filter(([stem]) => /this rule/i.test(stem))).toEqual([]);
   });

@@ -86,7 +86,7 @@ const FOR_SENTENCES: ReadonlySet<number> = new Set([
 
 /** The words by which a sentence points to what the one before told, in small letters. */
 function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): string[] {
-  const main = first(sentence);
+  const main = firstMain(sentence);
   if (!main) return [];
   const pronoun = pronounOf(main.subject);
   const opening = pronoun && !analysis.antecedents.has(positionKey(sentence, main.subject.start)) && isNamedFor(pronoun, sentence, lead, analysis);
@@ -112,7 +112,7 @@ function pointsBack(np: Node, sentence: Sentence, lead: Sentence, analysis: Anal
   if (head.cat !== "n" || np.end - np.start > 3 || !/^(?:this|these|that|such)$/.test(opening)) return false;
   if (TIME_NOUNS.has(lemma)) return /^(?:that|this)$/.test(opening) && lemma !== "moment" && !isOfToday(sentence) && tellsTime(lead);
   // "this method" of a text that tells steps: all of them.
-  if (opening === "that" || TIMES.test(lemma) || (analysis.sort === "steps" && !first(sentence)?.passive)) return false;
+  if (opening === "that" || OF_THE_TEXT.test(lemma) || (analysis.sort === "steps" && !firstMain(sentence)?.passive)) return false;
   return /^(?:state|power|step)$/.test(lemma) || FOR_SENTENCES.has(fileOf(lemma, analysis.lexicon) ?? -1) || isNamedIn(lemma, lead, analysis);
 }
 
@@ -120,7 +120,7 @@ function tellsTime({ text, words }: Sentence): boolean {
   return /\b\d{3,4}\b/.test(text) || words.some(({ lower }) => TIME_NOUNS.has(lower));
 }
 
-function first({ clauses }: Sentence): Clause | undefined {
+function firstMain({ clauses }: Sentence): Clause | undefined {
   return clauses.find(({ rank }) => rank === "main");
 }
 
@@ -131,7 +131,7 @@ function isOfToday({ clauses }: Sentence): boolean {
 
 /** Whether the lead names something that *it* or *they* can stand for, and that can have done what is told. */
 function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, { persons, lexicon }: Analysis): boolean {
-  const clause = first(sentence);
+  const clause = firstMain(sentence);
   if (!clause || !/^(?:it|they)$/.test(pronoun) || isExpletive(pronoun, clause) || isWeather(clause)) return false;
   return walkTree(lead.tree!).some((np) => {
     const head = headTerminal(np);
@@ -141,7 +141,7 @@ function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, { perso
 }
 
 /** "this part", "this kind": of something told long before, or of the text itself. */
-const TIMES = /^(?:point|part|kind|sort|type|way|reason|case|text|article|book)$/;
+const OF_THE_TEXT = /^(?:point|part|kind|sort|type|way|reason|case|text|article|book)$/;
 
 /** The lead names it by the same noun, or by one that is a sort of it: "a hairpin … This pin". */
 function isNamedIn(lemma: string, lead: Sentence, { lexicon }: Analysis): boolean {

@@ -1,11 +1,11 @@
 import type { Analysis } from "../../language/analysis";
-import { UNIT_NOUNS } from "../../language/data/noun-classes";
-import { nodeText, wordsText } from "../../language/node-text";
-import { headTerminal, type Node, reasonNode } from "../../language/tree";
+import { nodeText } from "../../language/node-text";
+import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { isLength } from "./find-duration";
 
 /** What goes on for a time. */
 const LASTING = new Set("live last stay remain survive wait sleep hibernate grow work travel".split(" "));
@@ -17,7 +17,7 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   if (!LASTING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
-  const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node).filter((node) => isLength(node, nodeText(sentence, node)));
+  const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node).filter((node) => isUncounted(node, nodeText(sentence, node)));
   if (!length || more.length > 0 || length.start < clause.verb.end) return [];
   // "sleep for many years *until rain falls*": the rain says how long.
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "until")) return [];
@@ -25,7 +25,6 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const text = nodeText(sentence, length);
   const answer = text.replace(/^for /, "");
-  const from = length.start + (text === answer ? 0 : 1);
   return [
     factOf(
       phrasing,
@@ -33,7 +32,7 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
       {
         type: "frequency",
         stem: askClause(phrasing, "How long", rest),
-        answer: wordsText(sentence, from, length.end),
+        answer,
         answerNode: length,
         accepted: [text, answer.replace(/^(?:only|just|about|nearly|almost) /, "")].filter((form) => form !== answer),
         depth: "recall",
@@ -45,8 +44,6 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-function isLength(node: Node, text: string): boolean {
-  const np = node.cat === "pp" ? node.kids[1] : node;
-  const isPhrase = node.cat !== "pp" || node.kids[0]?.lemma === "for";
-  return isPhrase && np !== undefined && UNIT_NOUNS.has(headTerminal(np).lemma ?? "") && UNCOUNTED.test(text);
+function isUncounted(node: Node, text: string): boolean {
+  return (node.cat !== "pp" || node.kids[0]?.lemma === "for") && isLength(node) && UNCOUNTED.test(text);
 }

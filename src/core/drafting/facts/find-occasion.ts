@@ -1,6 +1,5 @@
 import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
-import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, withoutAside } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -10,6 +9,7 @@ import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { isLength } from "./find-duration";
 
 /** "The shadow is *shortest* at noon": so it is then only. */
 function isMost({ complements }: Clause): boolean {
@@ -156,7 +156,7 @@ function isMeasure(node: Node): boolean {
 
 /** "Wait *a few minutes* until the liquids have separated": two answers to how long. */
 function hasLength({ complements, adjuncts }: Clause): boolean {
-  return [...complements, ...adjuncts].some(({ node }) => UNIT_NOUNS.has(headTerminal(node.cat === "pp" ? (node.kids[1] ?? node) : node).lemma ?? ""));
+  return [...complements, ...adjuncts].some(({ node }) => isLength(node));
 }
 
 const WHENEVER = new Set(["when", "once", "after", "before", "until", "if"]);

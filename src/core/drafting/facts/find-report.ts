@@ -136,6 +136,9 @@ function isAsked(node: Node, clause: Clause): boolean {
   );
 }
 
+/** What those do who hold something. */
+const HOLDING = "argue|say|think|believe|claim|worry|fear|hope|complain|object|warn";
+
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */
 function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): boolean {
   if (!NOBODY.test(subject)) return false;
@@ -144,15 +147,11 @@ function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): bo
   if (/^(?:people|most people|everyone|everybody)$/i.test(subject) && isOfThen && /^(?:believe|think)$/.test(clause.verb.lemma ?? "")) return false;
   // "*Some biologists* believe that red protects the leaf": those who hold it, where one sentence alone speaks of such.
   const [, sort] = /^some (\p{Ll}+s)$/iu.exec(subject) ?? [];
-  if (sort && sort !== "others" && binder.human && analysis.sort !== "story")
-    return (
-      analysis.sentences.filter(({ text }) =>
-        new RegExp(`\\b(?:some|other|many|most) ${literally(sort)} (?:also )?(?:argue|say|think|believe|claim|worry|fear|hope|complain|object|warn)`, "i").test(
-          text,
-        ),
-      ).length > 1
-    );
+  if (sort && sort !== "others" && binder.human && analysis.sort !== "story") {
+    const holding = new RegExp(`\\b(?:some|other|many|most) ${literally(sort)} (?:also )?(?:${HOLDING})`, "i");
+    return analysis.sentences.filter(({ text }) => holding.test(text)).length > 1;
+  }
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;
-  const opening = new RegExp(`(?:^|, )${literally(subject)} (?:argue|say|think|believe|claim|worry|fear)`, "i");
+  const opening = new RegExp(`(?:^|, )${literally(subject)} (?:${HOLDING})`, "i");
   return analysis.sentences.filter((sentence) => opening.test(sentence.text)).length !== 1;
 }

@@ -17,8 +17,8 @@ function notUntil(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "until" && node.start >= clause.verb.end)?.node;
   const year = part && /^until (\d{4})$/.exec(nodeText(sentence, part))?.[1];
-  const first = phrasing.inverted;
-  if (!part || !year || !clause.negated || clause.shared || clause.rank !== "main" || !/^(?:was|were|did)$/.test(first) || clause.verb.cat !== "v") return [];
+  if (!part || !year || !clause.negated || clause.shared || clause.rank !== "main" || !/^(?:was|were|did)$/.test(phrasing.inverted) || clause.verb.cat !== "v")
+    return [];
   if (!phrasing.verbPhrase.startsWith("not ")) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 || isUnclear(rest) || /\b(?:any|ever|yet|again|anybody|anything)\b/.test(rest)) return [];
