@@ -31,9 +31,8 @@ export function leavesRival(
   // "Ants have *no ears*. They …": of none nothing more is said.
   const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
   // "The company must stop selling *the product*. It must warn the public": no product warns anybody.
-  const isAgent = (np: Node) => isAlive(np) || AGENTS.has(headTerminal(np).lemma ?? "");
-  const agentsOnly = isAgent(antecedent.node) && AGENTS_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
-  const rivals = livingOnly ? told.filter(isAlive) : agentsOnly ? told.filter(isAgent) : told;
+  const agentsOnly = isAgent(antecedent.node, lexicon) && AGENTS_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
+  const rivals = livingOnly ? told.filter(isAlive) : agentsOnly ? told.filter((np) => isAgent(np, lexicon)) : told;
   if (pronoun === "it") {
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
