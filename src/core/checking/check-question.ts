@@ -18,6 +18,11 @@ export function checkQuestion(question: Question, context: CheckContext): Checke
   return { verdict: verdictOf(findings), findings, ...(carried.length > 0 ? { carried } : {}) };
 }
 
+/** Is there nothing of what would stop it? Ends at the first finding that does. */
+export function passesRules(question: Question, context: CheckContext, stops: (finding: Finding) => boolean): boolean {
+  return !RULES.some((rule) => runRule(rule, question, context).some(stops));
+}
+
 /** What a teacher makes of a rule's findings: nothing, a doubt, or a fault; rules not named weigh as their files say. */
 export type RuleWeights = Record<string, RuleWeight>;
 export type RuleWeight = "off" | Finding["verdict"];

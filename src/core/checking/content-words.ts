@@ -8,8 +8,23 @@ import type { Block } from "../source/schema";
 /** A word that carries meaning, in the form in which it is compared: base form, or a number's value. */
 export type ContentWord = { base: string; shown: string; start: number; kind: "word" | "number" | "name" };
 
+const wordsByLexicon = new WeakMap<Lexicon, Map<string, readonly ContentWord[]>>();
+/** The stems, keys and evidence of a long set: one question's rules ask for the same ones over and over. */
+const MOST_TEXTS_KEPT = 500;
+/** Characters; a whole source is asked for once. */
+const LONGEST_KEPT = 2000;
+
 /** Content words in order; "forty-one" and "41" are the same number, "wound" and "wind" the same word. */
-export function contentWords(text: string, lexicon: Lexicon): ContentWord[] {
+export function contentWords(text: string, lexicon: Lexicon): readonly ContentWord[] {
+  if (text.length > LONGEST_KEPT) return findContentWords(text, lexicon);
+  let known = wordsByLexicon.get(lexicon);
+  if (!known || known.size > MOST_TEXTS_KEPT) wordsByLexicon.set(lexicon, (known = new Map()));
+  const words = known.get(text) ?? findContentWords(text, lexicon);
+  known.set(text, words);
+  return words;
+}
+
+function findContentWords(text: string, lexicon: Lexicon): ContentWord[] {
   return tokenize(text).flatMap((token): ContentWord[] => {
     if (token.kind === "punctuation") return [];
     const value =

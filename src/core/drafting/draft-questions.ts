@@ -1,4 +1,4 @@
-import { checkQuestion } from "../checking/check-question";
+import { passesRules } from "../checking/check-question";
 import type { Analysis, Sentence } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
 import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
@@ -169,8 +169,8 @@ function nextFit(
 
 /** The check's own rules are the last gate: what they would call wrong, or a key they cannot find, is not offered. */
 function isFitToShow(question: Question, others: readonly Question[], grade: number, analysis: Analysis): boolean {
-  const { findings } = checkQuestion(question, { blocks: analysis.blocks, others, grade, lexicon: analysis.lexicon });
-  return !findings.some((finding) => finding.verdict === "wrong" || !SHOWN_ANYWAY.has(finding.rule));
+  const context = { blocks: analysis.blocks, others, grade, lexicon: analysis.lexicon };
+  return passesRules(question, context, ({ verdict, rule }) => verdict === "wrong" || !SHOWN_ANYWAY.has(rule));
 }
 
 /** A doubt that the teacher decides about, since the source itself may be hard. All others are for drafts that are not offered. */

@@ -48,6 +48,9 @@ const LONGEST: Record<Candidate["kind"], number> = {
   "word-in-context": 60,
   poll: 45,
 };
+/** Words of a key; the things of a list are counted in its question. */
+const LONGEST_KEY = 20;
+export const LONGEST_LIST = 34;
 /** Their keys are parts or longer texts, not an answer that the stem could hold. */
 const WITHOUT_ANSWER = new Set<Candidate["kind"]>(["true-false", "order", "match", "open-response", "select-all", "essay", "poll", "word-in-context"]);
 
@@ -58,7 +61,12 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   const fewest = candidate.factType === "definition" ? 3 : FEWEST_WORDS[candidate.kind];
   if (words < fewest) return "stem-too-thin";
   if (words > LONGEST[candidate.kind]) return "stem-too-long";
-  if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts?.sort !== "gaps" && candidate.key.split(" ").length > 20) return "key-too-long";
+  if (
+    !WITHOUT_ANSWER.has(candidate.kind) &&
+    candidate.parts?.sort !== "gaps" &&
+    candidate.key.split(" ").length > (candidate.factType === "list" ? LONGEST_LIST : LONGEST_KEY)
+  )
+    return "key-too-long";
   if (!/^[\p{Lu}"“¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";

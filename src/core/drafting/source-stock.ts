@@ -7,6 +7,7 @@ import { findFacts, phrasings } from "./facts/find-facts";
 import { findLedFacts } from "./facts/find-led-facts";
 import { type Phrasing, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
+import { isAlternative } from "./phrasing/hangs-on-another";
 import { phraseRest } from "./phrasing/phrase-rest";
 
 export type Statement = { phrasing: Phrasing; sentence: Sentence; rest: string; text: string; words: number };
@@ -137,7 +138,7 @@ function isDatedElsewhere(fact: Fact, dated: readonly Sentence[]): boolean {
 
 function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
-    if (phrasing.clause.imperative || saysNothing(phrasing.clause)) return [];
+    if (phrasing.clause.imperative || saysNothing(phrasing.clause) || isAlternative(phrasing.clause)) return [];
     // One claim to a statement: its reason and purpose are facts of their own.
     const reasons = reasonsOf(phrasing.clause);
     const rest = phraseRest(phrasing, analysis, reasons);

@@ -20,6 +20,8 @@ export const answerFitsTheQuestion = defineRule({
       if (!/\d{3,4}/.test(key)) report("year", { asks }, { part: "key" });
     } else if (
       !/\d/.test(key) &&
+      // "more than a labourer earned in a day"
+      !/^(?:\p{L}+ )?(?:more|less) than\b/iu.test(key) &&
       !key
         .toLowerCase()
         .split(/[^\p{L}]+/u)

@@ -1,12 +1,15 @@
 import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import { evidenceOf } from "../facts/fact";
+import { LONGEST_LIST } from "../gates";
 import type { SourceStock } from "../source-stock";
+
+const LONGEST_KEY = 18;
 
 /** Every fact as an open question with its whole answer. */
 export function draftShortAnswers(stock: SourceStock): Candidate[] {
   return stock.askable
-    .filter((fact) => fact.answer.split(" ").length <= 18)
+    .filter(({ type, answer }) => answer.split(" ").length <= (type === "list" ? LONGEST_LIST : LONGEST_KEY))
     .map((fact) => ({
       kind: "short-answer",
       stem: fact.stem,

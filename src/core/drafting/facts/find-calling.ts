@@ -10,15 +10,16 @@ import { bareForms } from "./find-participant";
 
 const LONGEST_NAME = 5;
 
-/** "Jenner called his method *vaccination*", "Scientists call this state *dormancy*": what did he call it? */
+/** "Jenner called his method *vaccination*", "The Post Office called the plan *wild*": what did he call it? */
 export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   const object = clause.complements.find(({ role }) => role === "object")?.node;
-  const name = clause.complements.find(({ role }) => role === "object2")?.node;
+  const name = clause.complements.find(({ role, node }) => role === "object2" || (role === "predicate" && node.cat === "ap"))?.node;
   if (!/^(?:call|name|dub|term)$/.test(clause.verb.lemma ?? "") || clause.passive || clause.negated || clause.shared || clause.rank !== "main") return [];
   const isThis = object !== undefined && headTerminal(object).lemma === "this" && analysis.led === sentence;
-  if (object?.cat !== "np" || name?.cat !== "np" || (headTerminal(object).cat === "pro" && !isThis) || name.end - name.start > LONGEST_NAME) return [];
+  if (object?.cat !== "np" || !name || !/^(?:np|ap)$/.test(name.cat) || (headTerminal(object).cat === "pro" && !isThis) || name.end - name.start > LONGEST_NAME)
+    return [];
   if (findUnclear(object, sentence, analysis, phrasing.binder) || findUnclear(name, sentence, analysis, phrasing.binder)) return [];
   // "vaccination, *from vacca, the Latin word for cow*": said of the name.
   const behind = clause.adjuncts
@@ -27,13 +28,15 @@ export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, name, ...behind, ...reasonsOf(clause)]);
   // What *people* call something, they all do.
   if (isUnclear(rest) || headTerminal(clause.subject).lemma === "it") return [];
+  // What somebody is named, and how a thing is judged.
+  if (name.cat === "ap" && clause.verb.lemma !== "call") return [];
   const answer = nodeText(sentence, name).replace(/^["'“‘]|["'”’]$/g, "");
   return [
     factOf(
       phrasing,
       name.start,
       {
-        type: "naming",
+        type: name.cat === "ap" ? "report" : "naming",
         stem: askClause(phrasing, "What", [midSentence(sentence, object), rest].filter(Boolean).join(" ")),
         answer,
         answerNode: name,

@@ -39,6 +39,40 @@ export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "*What cost money* was the counting of sheets": what did? */
+export function findWhatCleft(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [clause, ...more] = sentence.clauses.filter(({ rank }) => rank === "main");
+  const predicate = clause?.complements.find(({ role }) => role === "predicate")?.node;
+  if (!clause || more.length > 0 || clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || predicate?.cat !== "np") return [];
+  const opens = sentence.words[clause.subject.start]?.lower === "what" && clause.subject.start === 0;
+  const [question] = clause.subject.kids;
+  // "What *cost money*", which can be read as a thing as well
+  const mayBeVerb = sentence.words[1]?.candidates.some(({ cat, flags }) => cat === "v" && /^(?:past|third)$/.test(flags?.[0] ?? ""));
+  const deed = question?.cat === "ws" ? question.kids[1] : clause.subject.role === "determiner" && mayBeVerb ? clause.subject.kids[1] : undefined;
+  // "What *he wanted* was a boat": who wants it stands between.
+  if (!opens || !deed || !/^(?:vp|nb)$/.test(deed.cat) || clause.adjuncts.some(({ node }) => node.start < predicate.start)) return [];
+  if (findUnclear(deed, sentence, analysis, BINDS_NOTHING, false) || findUnclear(predicate, sentence, analysis)) return [];
+  const answer = wordsText(sentence, predicate.start, clause.end);
+  const stem = `${nodeText(sentence, clause.subject)}?`;
+  if (/,$|[:;]/.test(answer) || answer.split(" ").length > MOST_WORDS || stem.split(" ").length < FEWEST_WORDS) return [];
+  const phrasing: Phrasing = { clause, subject: "what", binder: { num: "any", human: false }, inverted: "", verbPhrase: "", finite: "" };
+  return [
+    factOf(phrasing, predicate.start, {
+      type: "thing",
+      stem,
+      answer,
+      answerNode: coreOf(predicate),
+      accepted: [answer.replace(/^(?:an?|the) /, "")].filter((form) => form !== answer),
+      depth: "understanding",
+      worth: 2.7,
+      pattern: "it-was-that",
+    }),
+  ];
+}
+
+const MOST_WORDS = 22;
+const FEWEST_WORDS = 3;
+
 /** Without the phrase that the relative clause was hung on. */
 function headNoun(np: Node): Node {
   return np.role === "postmodifier" && walkTree(np.kids[1]!).some(({ cat }) => cat === "rc")

@@ -1,17 +1,15 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
-import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
+import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
-import { nounGender } from "../../language/noun-gender";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { hypernymChain } from "../distractors/noun-kind";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { isContrast, phraseRest } from "../phrasing/phrase-rest";
+import { isContrast } from "../phrasing/phrase-rest";
+import { isUsedThenDefined } from "../phrasing/used-then-defined";
 import { type Fact, factId, factOf } from "./fact";
-import { isUnclear, reasonsOf } from "./find-cause";
-import { isPeople } from "./find-participant";
 import { isSignThat } from "./find-sign";
 import { hasOpenPronoun } from "./open-pronoun";
 
@@ -54,7 +52,11 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "*The plumbing* is a system of cracks": of what, the sentence before said.
   const lemma = (headTerminal(subject).lemma ?? "").toLowerCase();
   const isOfAll =
-    UNIQUE_NOUNS.has(lemma) || analysis.headingLemmas.has(lemma) || (analysis.lemmaCounts.get(lemma) ?? 0) >= 3 || isFirst(lemma, sentence, analysis);
+    UNIQUE_NOUNS.has(lemma) ||
+    analysis.headingLemmas.has(lemma) ||
+    (analysis.lemmaCounts.get(lemma) ?? 0) >= 3 ||
+    isFirst(lemma, sentence, analysis) ||
+    isUsedThenDefined(clause, analysis);
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
   if (isSignThat(definiens)) return [];
   // "An interview is *a conversation with a purpose*"
@@ -122,100 +124,9 @@ export function closedDefiniens(definiens: string): string {
 }
 
 /** What a clause with *be* says that its subject is, where that is a noun phrase. */
-function predicateOf(clause: Clause): Node | undefined {
+export function predicateOf(clause: Clause): Node | undefined {
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   return saysWhatIs(clause) && predicate?.cat === "np" ? predicate : undefined;
-}
-
-/** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
-export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  const { sentence } = clause;
-  const predicate = predicateOf(clause);
-  if (!predicate) return [];
-  const which = nodeText(sentence, predicate);
-  if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
-    return [];
-  if (findUnclear(predicate, sentence, analysis) || hasOpenPronoun(predicate, sentence, analysis)) return [];
-  // "were the first to try": to try what?
-  if (/^the (?:first|second|last) to \p{L}+$/u.test(which)) return [];
-  // "were *probably* the first people": it bounds what is said, and stays where it stands.
-  const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
-  const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
-  const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
-  const answer = midSentence(sentence, coreOf(clause.subject));
-  // "the only *female* to receive papers" is somebody, "the highest *level* of the league" nobody.
-  const sort = headTerminal(predicate);
-  const isSomebody =
-    isPersonNoun(sort.lemma ?? "", analysis.lexicon) || nounGender(sort.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(sort.lemma ?? "");
-  const isPersonal = sort.cat !== "n" || mayNamePerson(sort.lemma ?? "", analysis.lexicon);
-  const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject) || holdsPersons(clause.subject, analysis)));
-  const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
-  return [
-    {
-      type: human ? "person" : "thing",
-      id: factId("thing", sentence, predicate.start),
-      sentence,
-      clause,
-      phrasing,
-      stem: `${[human ? "Who" : "What", single ?? phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
-      answer: phrasing.subject || answer,
-      answerNode: coreOf(clause.subject),
-      accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],
-      depth: "recall",
-      worth: 2.6,
-      pattern: "which-one",
-    },
-  ];
-}
-
-/** "*Amundsen and his men* were the first": somebody, and more than one. */
-function holdsPersons(np: Node, { lexicon }: Analysis): boolean {
-  return np.role === "coordination" && walkTree(np).some((node) => node.cat === "n" && isPersonNoun(node.lemma ?? "", lexicon));
-}
-
-/** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
-export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  const { sentence } = clause;
-  const predicate = predicateOf(clause);
-  if (!predicate) return [];
-  const core = coreOf(predicate);
-  const name = nodeText(sentence, core);
-  const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
-  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis)))
-    return [];
-  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
-  const human = phrasing.binder.human || analysis.persons.has(name);
-  return [
-    {
-      type: human ? "person" : "thing",
-      id: factId("thing", sentence, predicate.start),
-      sentence,
-      clause,
-      phrasing,
-      stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
-      answer: name,
-      answerNode: core,
-      accepted: [...(name.includes(" ") && human ? [name.split(" ").at(-1)!] : []), ...(bareTerm(name) === name ? [] : [bareTerm(name)])],
-      depth: "recall",
-      worth: 2.4,
-      pattern: "which-one",
-    },
-  ];
-}
-
-/** "The main weapon against inflation is *the interest rate*", "The longest bone is *the thigh bone*" */
-function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Analysis): boolean {
-  const head = headTerminal(core);
-  const own = headTerminal(clause.subject).lemma ?? "";
-  if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
-  if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOpenPronoun(core, clause.sentence, analysis)) return false;
-  // "The biggest problem is the cost": a problem of what?
-  const isTopic = /^the \p{L}+est\b/iu.test(subject) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
-  return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
 }
 
 /** "*The part of the rope that leads away* is called *the standing part*." */

@@ -10,12 +10,12 @@ import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCalling } from "./find-calling";
 import { findCause } from "./find-cause";
-import { findCleft } from "./find-cleft";
+import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf } from "./find-condition";
 import { findConviction } from "./find-conviction";
-import { findDefinition, findHolder, findIdentity, findKindName, findNaming, findSingled } from "./find-definition";
+import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
 import { findDuration } from "./find-duration";
 import { findDemand, findDuty } from "./find-duty";
 import { findEffect, findPreventer } from "./find-effect";
@@ -23,6 +23,7 @@ import { findExtent } from "./find-extent";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
 import { findFunction } from "./find-function";
+import { findHappening } from "./find-happening";
 import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
@@ -33,6 +34,8 @@ import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
 import { findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
+import { findNeeds } from "./find-needs";
+import { findNotUntil } from "./find-not-until";
 import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findOccasion } from "./find-occasion";
@@ -52,7 +55,9 @@ import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
 import { findRight } from "./find-right";
 import { findSign } from "./find-sign";
+import { findHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
+import { findStepDetail } from "./find-step-detail";
 import { findStepReason } from "./find-step-reason";
 import { findTime } from "./find-time";
 import { findTold } from "./find-told";
@@ -136,6 +141,10 @@ const FINDERS: FactFinder[] = [
   findPreventer,
   findConviction,
   findLength,
+  findHappening,
+  findNeeds,
+  findNotUntil,
+  findStepDetail,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -196,6 +205,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findNumberedReason(sentence, analysis),
     ...findDuration(sentence, analysis),
     ...findCleft(sentence, analysis),
+    ...findWhatCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
   ];
   return (

@@ -10,7 +10,7 @@ import { isLength } from "./find-duration";
 /** What goes on for a time. */
 const LASTING = new Set("live last stay remain survive wait sleep hibernate grow work travel".split(" "));
 const UNCOUNTED =
-  /^(?:(?:only |just |nearly |almost |for )+(?:about )?an?|(?:only |just |about |for )*(?:a few|several|many)) (?:\p{Ll}+ )?(?:second|minute|hour|day|week|month|year|decade|century|centurie)s?$/u;
+  /^(?:(?:only |just |nearly |almost |(?:less|more) than |for )+(?:about )?an?|(?:only |just |about |for )*(?:a few|several|many)) (?:\p{Ll}+ )?(?:second|minute|hour|day|week|month|year|decade|century|centurie)s?$/u;
 
 /** "The butterflies live *only a few weeks*", "can stay there *for a month*": how long? Counted lengths are asked for by their number. */
 export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {

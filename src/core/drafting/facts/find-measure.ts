@@ -33,13 +33,18 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
 }
 
-/** "A butterfly weighs *less than a paper clip*": how much? */
+/** "A butterfly weighs *less than a paper clip*", "… *as much as a small car*": how much? */
 function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence, verb } = clause;
   const object = clause.complements.find(({ role }) => role === "object")?.node;
   const answer = object ? nodeText(sentence, object) : "";
-  if (!/^(?:weigh|cost)$/.test(verb.lemma ?? "") || !object || !/^(?:less|more) than (?:an?|the|one|two) /i.test(answer)) return [];
+  if (
+    !/^(?:weigh|cost)$/.test(verb.lemma ?? "") ||
+    !object ||
+    !/^(?:(?:less|more) than|(?:about |nearly |almost )?(?:twice |half )?as much as) (?:an?|the|one|two) /i.test(answer)
+  )
+    return [];
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   // "more than a shilling, *about a day's wage*": told again in another way.
   if (isUnclear(rest) || /\babout\b|,/.test(rest) || findUnclear(object, sentence, analysis, phrasing.binder)) return [];

@@ -88,8 +88,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const own = ownPhrases(object);
   const goes = object.end > own.end ? wordsText(clause.sentence, own.end, object.end) : "";
   const tail = own.end > counted.end ? wordsText(clause.sentence, counted.end, own.end) : "";
-  // "forty hectares of forest *and a lake*": the lake is not measured.
-  if (/\band (?:an?|the|one|two|three) /.test(tail)) return [];
+  // "forty hectares of forest *and a lake*", "two boxes of the same size, *one lid*, old newspaper": not measured with it.
+  if (/\band (?:an?|the|one|two|three) |, (?:an?|the|one|two|three|some|old|new) /.test(tail)) return [];
   if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, [goes, rest].filter(Boolean).join(" "));
   return [quantityFact(phrasing, counted, stem, noun)];

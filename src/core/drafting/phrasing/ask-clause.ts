@@ -10,6 +10,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
+import { isUsedThenDefined } from "./used-then-defined";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
 export type Phrasing = {
@@ -134,7 +135,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const passing = nameInPassing(clause.subject, sentence, analysis);
   const owned = passing ? undefined : ownersName(subjectNode, home, analysis);
   const name = passing ?? owned;
-  const unclear = name || led ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
+  const unclear = name || led || isUsedThenDefined(clause, analysis) ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
   const isToldOf =

@@ -148,6 +148,16 @@ export function findUnclear(
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.kids.length === 0 && node.lemma === "there" && /\b(?:must|to) be there\b/i.test(sentence.text) && sentence.words[node.start - 1]?.lower === "be")
     return undefined;
+  // "since it was heavier than *the others*", in an answer: than the others of its kind.
+  if (
+    takesDefinites &&
+    node.cat === "np" &&
+    binder &&
+    !binder.human &&
+    sentence.words[node.start - 1]?.lower === "than" &&
+    /^the others?$/i.test(nodeText(sentence, node))
+  )
+    return undefined;
   // "spreads *from one person to another*": any of them.
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;

@@ -13,7 +13,9 @@ export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherw
  */
 export function hangsOnAnother(clause: Clause): boolean {
   const { clauses } = clause.sentence;
-  if (isAlternative(clause) || mayBeOfInner(clause) || mayBeModifier(clause)) return true;
+  // "When an onion is *boiled or fried*": a condition is told whole; of three parts the last may be the command behind it.
+  if (((clause.rank !== "adverbial" || sharingClauses(clause).length > 2) && isAlternative(clause)) || mayBeOfInner(clause) || mayBeModifier(clause))
+    return true;
   const first = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "main" || !first || clause === first) return false;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
@@ -31,7 +33,7 @@ export function hangsOnAnother(clause: Clause): boolean {
 }
 
 /** "walks to school *or takes the bus*": neither is said by itself; what one may do, one may. */
-function isAlternative(clause: Clause): boolean {
+export function isAlternative(clause: Clause): boolean {
   const sharing = sharingClauses(clause);
   const mayDo = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""));
   return sharing.length > 1 && !clause.imperative && !clause.negated && !mayDo && joiningWord(sharing) === "or";

@@ -157,7 +157,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const changes = unclear === "comparison-left-open" && (phrasing.compares || (role === "predicate" && CHANGING.has(clause.verb.lemma ?? "")));
     if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
-    if (FOR_A_WHILE.test(nodeText(clause.sentence, node).toLowerCase())) return "points-elsewhere";
+    const during = nodeText(clause.sentence, node).toLowerCase();
+    // "climbed slowly *at first*": behind the verb it says itself that it was so for a while.
+    if (FOR_A_WHILE.test(during) && !(during === "at first" && !fronted)) return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));

@@ -1,0 +1,116 @@
+import type { Analysis } from "../../language/analysis";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
+import { midSentence, nodeText } from "../../language/node-text";
+import { nounGender } from "../../language/noun-gender";
+import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
+import type { Phrasing } from "../phrasing/ask-clause";
+import { findUnclear } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factId } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { bareTerm, predicateOf, SINGLES_OUT } from "./find-definition";
+import { isPeople } from "./find-participant";
+import { hasOpenPronoun } from "./open-pronoun";
+
+/** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
+export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = predicateOf(clause);
+  if (!predicate) return [];
+  const which = nodeText(sentence, predicate);
+  if (!SINGLES_OUT.test(which) || /^one of/i.test(which) || which.split(" ").length < 4 || clause.subject.f.det === "pron" || clause.subject.f.det === "dem")
+    return [];
+  const sort = ownSort(phrasing, which);
+  if ((!sort && findUnclear(predicate, sentence, analysis)) || hasOpenPronoun(predicate, sentence, analysis)) return [];
+  // "were the first to try": to try what?
+  if (/^the (?:first|second|last) to \p{L}+$/u.test(which)) return [];
+  // "were *probably* the first people": it bounds what is said, and stays where it stands.
+  const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
+  const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
+  const answer = midSentence(sentence, coreOf(clause.subject));
+  // "the only *female* to receive papers" is somebody, "the highest *level* of the league" nobody.
+  const named = headTerminal(predicate);
+  const isSomebody =
+    isPersonNoun(named.lemma ?? "", analysis.lexicon) || nounGender(named.lemma ?? "") !== undefined || /^(?:female|male|people)$/.test(named.lemma ?? "");
+  const isPersonal = named.cat !== "n" || mayNamePerson(named.lemma ?? "", analysis.lexicon);
+  const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject) || holdsPersons(clause.subject, analysis)));
+  const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("thing", sentence, predicate.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `${[sort ?? (human ? "Who" : "What"), single ?? phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
+      answer: phrasing.subject || answer,
+      answerNode: coreOf(clause.subject),
+      accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],
+      depth: "recall",
+      worth: 2.6,
+      pattern: "which-one",
+    },
+  ];
+}
+
+/** "British stamps are *the only ones* that …", "Ruben's kite was *the only one* still flying": which stamps, whose kite? The subject says what sort they are. */
+function ownSort({ clause, subject }: Phrasing, which: string): string | undefined {
+  if (!/^the (?:only|first|last) ones? \p{L}/u.test(which)) return undefined;
+  const owner = /^(.+['’]s?) (.+)$/u.exec(subject);
+  if (owner && clause.subject.role === "possessor") return `Whose ${owner[2]}`;
+  const head = headTerminal(clause.subject);
+  const isSort = head.cat === "n" && clause.subject.end - clause.subject.start === 2 && /^(?:bare|def)$/.test(clause.subject.f.det ?? "");
+  return isSort ? `Which ${clause.sentence.words[head.start]!.text}` : undefined;
+}
+
+/** "*Amundsen and his men* were the first": somebody, and more than one. */
+function holdsPersons(np: Node, { lexicon }: Analysis): boolean {
+  return np.role === "coordination" && walkTree(np).some((node) => node.cat === "n" && isPersonNoun(node.lemma ?? "", lexicon));
+}
+
+/** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
+export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = predicateOf(clause);
+  if (!predicate) return [];
+  const core = coreOf(predicate);
+  const name = nodeText(sentence, core);
+  const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
+  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis)))
+    return [];
+  const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
+  if (isUnclear(rest)) return [];
+  const human = phrasing.binder.human || analysis.persons.has(name);
+  return [
+    {
+      type: human ? "person" : "thing",
+      id: factId("thing", sentence, predicate.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
+      answer: name,
+      answerNode: core,
+      accepted: [...(name.includes(" ") && human ? [name.split(" ").at(-1)!] : []), ...(bareTerm(name) === name ? [] : [bareTerm(name)])],
+      depth: "recall",
+      worth: 2.4,
+      pattern: "which-one",
+    },
+  ];
+}
+
+/** "The main weapon against inflation is *the interest rate*", "The longest bone is *the thigh bone*" */
+function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Analysis): boolean {
+  const head = headTerminal(core);
+  const own = headTerminal(clause.subject).lemma ?? "";
+  if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
+  if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOpenPronoun(core, clause.sentence, analysis)) return false;
+  // "The biggest problem is the cost": a problem of what?
+  const isTopic = /^the \p{L}+est\b/iu.test(subject) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
+  return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
+}

@@ -1,0 +1,116 @@
+import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { nodeText, textWithoutAsides } from "../../language/node-text";
+import { coreOf, headTerminal, type Node } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { findUnclear, isConcrete } from "../phrasing/clear-reference";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { isLength } from "./find-duration";
+import { bareForms } from "./find-participant";
+
+/** Where a thing is put, held or done something to. */
+const PLACES = new Set("in into on onto under over inside between behind beside below above around through against across near along".split(" "));
+/** What is made to hold by something else: "hook it *to a spoke*". */
+const FASTENING = new Set("hook tie fasten attach glue pin nail clip fix sew tape screw stick bind connect".split(" "));
+
+/** What is made of something: "tear it *into strips*". */
+const SHAPING = new Set("cut tear break bend chop slice fold divide roll twist crush grate split shape saw grind tie form".split(" "));
+/** "cut *a slit* into each end": made by the cutting. */
+const MADE_BY_IT = /^(?:slit|hole|window|notch|groove|slot|mark|line|pattern|circle|cut)$/;
+/** What is done in something, and at no place: "soak the beans *in water*", "wrap the tube *in tape*". */
+const BATHING = new Set("soak boil cook wash rinse dip simmer roll coat wrap cover dissolve fry bake steep toss".split(" "));
+/** What goes on for a time, and not what comes of it: nobody takes off a lid for minutes. */
+const GOES_ON = new Set(
+  "press boil wait hold soak leave bake stir shake heat cook rub knead keep cool dry simmer beat whisk blow steam fry roast freeze chill rest stand walk swim practise squeeze simmer".split(
+    " ",
+  ),
+);
+/** "on top", "to the side": of what? */
+const VAGUE = /^(?:top|side|end|middle|bottom|front|back|row|line|place|edge)$/;
+
+/** "*Mark the hole with a cross of chalk*", "Push one lever *under the edge of the tyre*", "Press the patch down *for one minute*": with what, where, how long should you? */
+export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  if (analysis.sort !== "steps" || !clause.imperative || clause.negated || clause.rank !== "main") return [];
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  // "hook *its other end* to a spoke": whose?
+  if (!object || object.f.det === "pron" || /^(?:its|their)\b/i.test(nodeText(sentence, object)) || isDoneTwice(clause, object, analysis)) return [];
+  // One phrase behind what it is done to: of two, each may belong to the other.
+  const phrases = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && !reasonsOf(clause).includes(node));
+  const [phrase, ...more] = phrases.filter(({ cat }) => !/^(?:advp?|sb|c-sb)$/.test(cat));
+  if (!phrase || more.length > 0 || phrase.cat !== "pp" || phrase.kids[0]?.cat !== "prep") return [];
+  const [preposition, thing] = phrase.kids as [Node, Node | undefined];
+  if (thing?.cat !== "np" || thing.f.det === "pron" || findUnclear(phrase, sentence, analysis, phrasing.binder)) return [];
+  const rest = phraseRest(phrasing, analysis, [phrase, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || rest.split(" ").length < FEWEST_WORDS) return [];
+  const word = preposition.lemma ?? "";
+  const head = headTerminal(coreOf(thing)).lemma ?? "";
+  const detail = { answerNode: thing, depth: "recall" as const, worth: 1.9 };
+  if (isLength(phrase) && word === "for") {
+    if (!GOES_ON.has(clause.verb.lemma ?? "")) return [];
+    const answer = nodeText(sentence, thing);
+    return [
+      factOf(phrasing, phrase.start, {
+        ...detail,
+        type: "frequency",
+        stem: askClause(phrasing, "How long", rest),
+        answer,
+        accepted: [`for ${answer}`],
+        pattern: "how-long",
+      }),
+    ];
+  }
+  if (phrase.f.time || !isConcrete(head, analysis)) return [];
+  if (VAGUE.test(head) && thing.role !== "postmodifier") return [];
+  const verb = clause.verb.lemma ?? "";
+  const isThing =
+    (word === "into" && SHAPING.has(verb) && !MADE_BY_IT.test(headTerminal(object).lemma ?? "")) ||
+    (/^in(?:to)?$/.test(word) && BATHING.has(verb)) ||
+    (word === "to" && FASTENING.has(verb));
+  // "decorate the stick *when you like the sound* with paint": the preposition would stand behind the clause.
+  const hasClause = clause.adjuncts.some(({ node }) => /^(?:sb|c-sb|sb-c)$/.test(node.cat) && !reasonsOf(clause).includes(node));
+  if ((isThing || word === "with") && hasClause) return [];
+  if (isThing || word === "with") {
+    const answer = textWithoutAsides(sentence, thing);
+    return [
+      factOf(phrasing, thing.start, {
+        ...detail,
+        type: "function",
+        stem: askClause(phrasing, "What", `${rest} ${word}`),
+        answer,
+        accepted: bareForms(answer),
+        pattern: "what-relation",
+      }),
+    ];
+  }
+  if (!PLACES.has(word)) return [];
+  const answer = nodeText(sentence, phrase);
+  return [
+    factOf(phrasing, phrase.start, {
+      ...detail,
+      type: "occasion",
+      stem: askClause(phrasing, "Where", rest),
+      answer,
+      accepted: [answer.replace(/^\S+ /, "")],
+      pattern: "where-to-do",
+    }),
+  ];
+}
+
+/** Words of what it is done to. */
+const FEWEST_WORDS = 2;
+
+/** The same is done to the same thing in another step: both places would be right. */
+function isDoneTwice({ sentence, verb }: Clause, object: Node, analysis: Analysis): boolean {
+  const head = headTerminal(object).lemma;
+  return analysis.sentences.some(
+    (other) =>
+      other !== sentence &&
+      other.clauses.some(
+        (clause) => clause.verb.lemma === verb.lemma && clause.complements.some(({ role, node }) => role === "object" && headTerminal(node).lemma === head),
+      ),
+  );
+}
