@@ -139,6 +139,9 @@ function agreeing(
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
   if (earlier?.rank === "adverbial" && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found)) return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
+  const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
+  if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;
   if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
   // "A friend persuaded *her* to join. She …": she who was spoken of before, or the friend?
   if (!earlier && speaksOfSame(candidate, pronoun)) return undefined;

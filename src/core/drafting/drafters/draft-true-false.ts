@@ -1,4 +1,4 @@
-import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import { headTerminal, reasonNode } from "../../language/tree";
 import { literally } from "../../lib/literally";
@@ -24,9 +24,15 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return all.flatMap((candidate) => asSaid(candidate));
 }
 
-/** A statement as a sentence; fiction is stated as fiction. */
-function asTold(text: string, { sort }: Analysis): string {
-  return sentenceOf(sort === "story" ? `in the story, ${text}` : text);
+/** A statement as a sentence: fiction is stated as fiction, and what a writer claims as claimed. */
+function asTold(text: string, { sort, narrator }: Analysis): string {
+  const isClaim = sort === "opinion" && !isCounted(text) && !(narrator && text.includes(narrator));
+  return sentenceOf(sort === "story" ? `in the story, ${text}` : isClaim ? `according to ${narrator ?? "the writer"}, ${text}` : text);
+}
+
+/** Numbers and dates are the world's, whoever tells them. */
+function isCounted(text: string): boolean {
+  return /\d/.test(text);
 }
 
 /** What somebody of the story does on purpose, finds, loses or decides; its gestures and its weather are nothing to be asked. */
@@ -122,7 +128,8 @@ function withAntecedent({ sentence, phrasing: { clause } }: Statement, analysis:
 }
 
 /** Some content beyond a name and a verb, nothing said only "in some way". */
-function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): boolean {
+function isWorthStating(statement: Statement, analysis: Analysis): boolean {
+  const { phrasing, text } = statement;
   const { clause } = phrasing;
   // "Water the plants early": a command is neither true nor false.
   if (clause.imperative) return false;
@@ -140,9 +147,24 @@ function isWorthStating({ phrasing, text }: Statement, analysis: Analysis): bool
   if (clause.auxiliaries.some(({ cat }) => cat === "be") && (clause.verb.flags?.[0] === "ing" || /\bbeing\b/.test(text)) && clause.adjuncts.length === 0)
     return false;
   if (/\b(?:just|already|still|yet)\b/.test(text)) return false;
-  if (analysis.sort === "opinion") return /\d/.test(text);
+  // "Every school should have one": what is wished for is neither true nor false.
+  const wishes = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:should|must|ought|would|could|may|might|shall)$/.test(lemma ?? ""));
+  if (analysis.sort === "opinion" && !isCounted(text) && (wishes || clause.verb.cat === "be" || !isClaimOfOthers(statement, analysis))) return false;
+  // "in *the same* hour": as what else?
+  if (/\bin the same (?:hour|week|month|year|night)\b/.test(text)) return false;
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);
 }
+
+/** What a writer says of the world: nothing of himself, and no figure of speech: "Nobody has ever asked a begonia a question". */
+function isClaimOfOthers({ phrasing, sentence, text }: Statement, analysis: Analysis): boolean {
+  const narrator = narratorOf(sentence, analysis) ?? "the writer";
+  const object = phrasing.clause.complements.find(({ role }) => role === "object")?.node;
+  const isOfItself = object !== undefined && headTerminal(object).lemma === headTerminal(phrasing.clause.subject).lemma;
+  const isOwn = text.toLowerCase().includes(narrator.toLowerCase()) || /\b(?:I|we|you|me|us|my|our|your)\b/i.test(text);
+  return !isOwn && !isOfItself && !/^(?:nobody|no one|nothing|some|no)\b/i.test(text) && !ANY.test(text);
+}
+
+const ANY = /\b(?:any|anywhere|anything|anybody|anyone|ever)\b/;
 
 /** What may stand behind the doer of a passive: a time or a place, no direction and no measure. */
 function isPlainTail(clause: Statement["phrasing"]["clause"], tail: string): boolean {

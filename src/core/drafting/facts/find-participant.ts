@@ -193,7 +193,14 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const words = `${phrasing.subject} ${rest}`.split(" ").filter(Boolean).length;
   // "Charcoal *prevents* bad smells": the verb says enough.
   const verb = clause.verb.lemma ?? "";
-  const fewest = GREY_VERBS.has(verb) && !particle ? ENOUGH_WORDS : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1 ? 1 : 2;
+  const isPrize = analysis.sort === "story" && PRIZES.test(verb) && analysis.persons.has(phrasing.subject);
+  const fewest = isPrize
+    ? 1
+    : GREY_VERBS.has(verb) && !particle
+      ? ENOUGH_WORDS
+      : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1
+        ? 1
+        : 2;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
   // "sent sheets *for signatures* to every part": what it is for belongs to the thing that is sent.
@@ -237,6 +244,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
+
+/** "In the story, what did Ruben *win*?": whoever has read it knows. */
+const PRIZES = /^(?:win|find|lose|invent|discover|build|steal|earn|inherit|rescue)$/;
 
 const notUnderstood = new WeakMap<readonly Sentence[], readonly Sentence[]>();
 

@@ -75,7 +75,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
     return "points-elsewhere";
   // "In nearly every car *sits one grown-up and one child*": asked with *does* they would be one.
-  if (clause.subject.role === "coordination" && clause.verb.start < clause.subject.start && clause.verb.flags?.[0] === "third") return "no-subject";
+  if (walkTree(clause.subject).some(({ role }) => role === "coordination") && clause.verb.start < clause.subject.start && clause.verb.flags?.[0] === "third")
+    return "no-subject";
   // "*Let's* sit down": said by a writer to the readers.
   if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
   if (clause.imperative) return phraseCommand(clause);
