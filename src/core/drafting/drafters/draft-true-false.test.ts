@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { stockOf } from "../candidates";
+import { draftTrueFalse } from "./draft-true-false";
+
+/** Enough of an opinion for the text to be read as one. */
+const OPINION =
+  "# Let the Ditch Be\n\nI think that the council should leave our ditches alone. It is an expensive habit, and it should stop. In my opinion nobody needs it.\n\n";
+
+function stated(text: string): string[] {
+  return draftTrueFalse(stockOf(analyse(text, "markdown")), 1).map(({ stem, key }) => `${stem} ${key}`);
+}
+
+describe("what a writer claims", () => {
+  it("is told as claimed, and a change of it is false", () => {
+    const found = stated(`${OPINION}A ditch full of reeds holds water back, and young frogs hide from herons in the weeds.`);
+    expect(found).toContain("According to the writer, young frogs hide from herons in the weeds. true");
+  });
+
+  it("is told plainly where it counts or dates something", () => {
+    const found = stated(`${OPINION}In the storm of 2019 a clean ditch flooded 11 cellars in Lower Street.`);
+    expect(found.filter((line) => line.startsWith("A clean ditch flooded 11 cellars"))).not.toEqual([]);
+    expect(found.filter((line) => line.includes("According to"))).toEqual([]);
+  });
+
+  it.each([
+    ["a wish", "Every school should have a pond, and every class should look after it with care."],
+    ["a figure of speech", "Nobody has ever asked a begonia a question, and nobody learns to swim in a storm."],
+    ["the writer's own doings", "Last summer I counted the frogs in the lane, and my sister painted them in a book."],
+    ["a thing more than itself", "In a good school cooking teaches more than cooking."],
+  ])("is not asked where it is %s", (_, sentence) => {
+    expect(stated(`${OPINION}${sentence}`).filter((line) => line.startsWith("According to"))).toEqual([]);
+  });
+});
+
+it("never tells what owners do as done by what they own", () => {
+  const found = stated("# Ducks\n\nYoung ducks that eat too much bread grow too fast. Their wings bend outwards, and they never learn to fly.");
+  expect(found.filter((line) => /wings never learn/.test(line))).toEqual([]);
+});
+
+it("never tells what went on in the same hour as something that it leaves out", () => {
+  const found = stated("# A street\n\nTwo people bought bread. After the street was closed, eleven people sat down outside a café in the same hour.");
+  expect(found.filter((line) => /in the same hour/.test(line))).toEqual([]);
+});
