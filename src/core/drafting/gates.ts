@@ -68,6 +68,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   )
     return "key-too-long";
   if (!/^[\p{Lu}"“¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
+  // "The doors are locked at half past": past which hour?
+  if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";

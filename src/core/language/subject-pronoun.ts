@@ -31,6 +31,8 @@ export function isExpletive(pronoun: string, clause: Clause): boolean {
   if (pronoun !== "it") return false;
   const lemma = clause.verb.lemma ?? "";
   if (isWeather(clause) || lemma === "seem" || lemma === "happen") return true;
+  // "it *was argued* that only owners should vote"
+  if (clause.passive && clause.complements.some(({ role }) => role === "clause")) return true;
   // "it *costs* two cents to make one"
   if (clause.verb.cat !== "be" && lemma !== "take" && lemma !== "cost") return false;
   // "it took Ida three years to finish"

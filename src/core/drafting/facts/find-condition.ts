@@ -5,7 +5,7 @@ import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
-import { binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -47,6 +47,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     return [];
   const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
+  // "If you *start at once*": with what?
+  const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
+  if (isOpenStart && /^(?:you|people|they|we)$/i.test(nodeText(inner.sentence, inner.subject))) return [];
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
   // "Engineers avoid clay when they choose a site": what somebody does on purpose does not happen.
   const isHuman =
@@ -63,7 +66,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const told = inner?.shared ? stateShared({ ...asked, ...compares }, analysis, []) : stateClause(asked, askedRest);
   if (!told) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
-  const answer = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
+  const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
+  // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
+  const answer = first && `${first}${goesOnWith(clause, phrasing)}`;
   if (!answer || answer.split(" ").length < 3) return [];
   const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
   // "Guilds must be encouraged": what must somebody else do?
@@ -89,6 +94,14 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** What the same subject does in a clause joined on with *and*, "" where there is none. */
+function goesOnWith(clause: Clause, { subject }: Phrasing): string {
+  const shared = sharingClauses(clause);
+  const next = clause.sentence.clauses.find(({ rank, start }) => rank === "main" && start > shared.at(-1)!.verb.start);
+  if (next?.linkedBy !== "and" || nodeText(next.sentence, next.subject).toLowerCase() !== subject.toLowerCase()) return "";
+  return ` ${wordsText(next.sentence, next.start - 1, next.end)}`;
+}
 
 /** "Insurance works *only if the risks are separate*": under what condition? */
 export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -219,7 +232,8 @@ function whatToDoFor(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = walkTree(aim).find((node) => node.cat === "np" && node.f.det !== "pron");
   const named = object && binderOf(object, nodeText(clause.sentence, object), analysis);
   const binder = named ?? phrasing.binder;
-  if (findUnclear(aim, clause.sentence, analysis, phrasing.binder, false)) return [];
+  // "To wake *it* up": never whoever is told to.
+  if (findUnclear(aim, clause.sentence, analysis, BINDS_NOTHING, false)) return [];
   // What the aim has named may be taken up by what is to be done: "to edit the device, click on *it*".
   const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
   if (clause.negated || parts.some(({ node }) => findUnclear(node, clause.sentence, analysis, binder, false))) return [];

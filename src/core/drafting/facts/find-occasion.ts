@@ -126,7 +126,8 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const named = object && object.f.det !== "pron" ? binderOf(object, nodeText(clause.sentence, object), analysis) : undefined;
   if (findUnclear(when, clause.sentence, analysis, named, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || rest === "") return [];
+  // "Water the log once a week *when it does not rain*": how often, and not when.
+  if (isUnclear(rest) || rest === "" || /\b(?:once|twice|every|times|daily|weekly)\b/.test(rest)) return [];
   // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
   const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);
   // "add it *drop by drop* until it turns black": how, and not until when.
@@ -159,7 +160,7 @@ function hasLength({ complements, adjuncts }: Clause): boolean {
   return [...complements, ...adjuncts].some(({ node }) => isLength(node));
 }
 
-const WHENEVER = new Set(["when", "once", "after", "before", "until", "if"]);
+const WHENEVER = new Set(["when", "while", "once", "after", "before", "until", "if"]);
 
 /** "in the 3rd century, *which was a time of war*": what is said in passing is no part of the time. */
 function withoutAsides(part: Node): Node {

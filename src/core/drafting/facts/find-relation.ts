@@ -155,7 +155,9 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isSortOf = head.lemma === "something" && whole.role === "relative";
   // "look for *people who are lost*": what follows says enough of them.
   const isThin = THIN_NOUNS.has(head.lemma ?? "") && !(/^(?:relative|postmodifier|reduced)$/.test(thing.role) && thing.end - thing.start >= FEWEST_OF_THIN);
-  if ((!isSortOf && (head.cat === "pro" || isThin)) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  // "belonged to *those who owned land*"
+  const isWhoever = thing.role === "relative" && /^(?:those|anyone|anybody|everyone|everybody) who\b/i.test(nodeText(clause.sentence, thing));
+  if ((!isSortOf && !isWhoever && (head.cat === "pro" || isThin)) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, phrase);
   const tail = thing === whole ? behind : [];
@@ -177,7 +179,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "consists of twelve pilots", "divided into four wards": parts, and what becomes of a thing.
   const isPart = word === "of" || word === "into";
   const isSomebody =
-    !isPart && (analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
+    !isPart && (isWhoever || analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
   // "consists *largely* of two ridges"
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   return [

@@ -52,7 +52,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (unclear === "comparison-left-open" || (unclear === "demonstrative" && !/\b(?:this|that one|these|those|such)\b/.test(told))) &&
     /\b(?:more|less|better|worse|\p{Ll}+er) (?:often )?(?:when|if|than)\b/u.test(told);
   // "A study found that those who cooked were *less likely* to be ill": what was found is told whole.
-  const isFound = unclear === "comparison-left-open" && /^(?:find|show|discover|observe|reveal|report)$/.test(clause.verb.lemma ?? "");
+  const isFound =
+    unclear === "comparison-left-open" &&
+    /^(?:find|show|discover|observe|reveal|report|worry|fear|hope|argue|object|complain|claim)$/.test(clause.verb.lemma ?? "");
   if ((unclear && !isCompared && !isFound) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
   // "The council says that ships no longer need *it*": what the text is about, and never the council.
   const takesIt = walkTree(part.node).some(
@@ -141,6 +143,8 @@ const HOLDING = "argue|say|think|believe|claim|worry|fear|hope|complain|object|w
 
 /** What "some people argue" is asked in an opinion only, where one sentence alone lets the other side speak. */
 function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): boolean {
+  // "Supporters say that …": of what, the sentence before said.
+  if (analysis.sort !== "opinion" && /^(?:supporters|opponents|critics|defenders|advocates|believers|followers)$/i.test(subject)) return true;
   if (!NOBODY.test(subject)) return false;
   // "*For two thousand years* people believed that nature hated empty space": all of them, then.
   const isOfThen = clause.adjuncts.some(({ node }) => LONG_AGO.test(nodeText(clause.sentence, node)));

@@ -42,6 +42,8 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const phrases = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && !reasonsOf(clause).includes(node));
   const [phrase, ...more] = phrases.filter(({ cat }) => !/^(?:advp?|sb|c-sb)$/.test(cat));
   if (!phrase || more.length > 0 || phrase.cat !== "pp" || phrase.kids[0]?.cat !== "prep") return [];
+  // "all *around the log*", "right *under the lamp*": the word before it belongs to it.
+  if (clause.adjuncts.some(({ node }) => node.end === phrase.start && /^(?:all|right|just|only)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [preposition, thing] = phrase.kids as [Node, Node | undefined];
   if (thing?.cat !== "np" || thing.f.det === "pron" || findUnclear(phrase, sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [phrase, ...reasonsOf(clause)]);

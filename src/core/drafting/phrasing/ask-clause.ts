@@ -65,6 +65,8 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
     turnsTense(clause)
   )
     return "points-elsewhere";
+  // "With Japanese paper and paste *made of starch*.": no sentence, and nobody made anything.
+  if (isReducedPassive(clause)) return "no-subject";
   // "gold was common and salt *was not*": what was it not?
   if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
@@ -168,6 +170,16 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const binder = led ? binderOfPronoun(pronoun) : binderOf(subjectNode, subject, analysis);
   const owner = owned && subjectNode.kids[0]?.lemma;
   return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
+}
+
+/** A verb that wants an object, with *of* or *by* in its place: a participle that was read as a past. */
+function isReducedPassive({ verb, auxiliaries, complements, sentence }: Clause): boolean {
+  if (verb.flags?.[0] !== "past" || auxiliaries.length > 0 || complements.length > 0) return false;
+  const next = sentence.words[verb.end]?.lower ?? "";
+  return (
+    (verb.lemma === "make" && next === "of") ||
+    (next === "by" && /^(?:make|build|call|name|write|own|run|use|paint)$/.test(verb.lemma ?? "") && verb.lemma !== "run")
+  );
 }
 
 /** Nothing that the verb is about: no object, no phrase of its own and no to. */

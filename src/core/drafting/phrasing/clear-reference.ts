@@ -163,6 +163,13 @@ export function findUnclear(
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
+  // "*those who voted the wrong way*": whoever did.
+  const [pointing, relative] = node.kids;
+  const isWhoever =
+    node.cat === "np" && node.role === "relative" && /^those$/i.test(nodeText(sentence, pointing!)) && sentence.words[relative!.start]?.lower === "who";
+  // "those who vote in the first election open to *them*": to themselves, whatever else was named.
+  if (isWhoever && walkTree(relative!).some(({ start, kids }) => kids.length === 0 && sentence.resolved?.has(start))) return "pronoun";
+  if (isWhoever) return findUnclear(relative!, sentence, analysis, { num: "pl", human: true }, owned, true, inside, beside, takesDefinites);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
   const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";

@@ -86,6 +86,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       asideEnd = node.end;
       continue;
     }
+    // "bleaches the colours, *above all the greens*": said of some of them.
+    if (/^c-pp/.test(node.cat) && /^,? ?above all (?:the|of)\b/i.test(nodeText(clause.sentence, node))) continue;
     // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
     if (isLater(node, clause)) continue;
     // "*The next morning* she walked up": after which, the text tells.
