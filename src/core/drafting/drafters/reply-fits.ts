@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { pronounOf } from "../../language/subject-pronoun";
+import { isReducedPassive } from "../phrasing/reduced-passive";
 
 const LONGEST_FRAGMENT = 12;
 /** "You cannot twist a rope round a corner": a reason of fewer words is only a part of one. */
@@ -37,6 +38,7 @@ const FORMS: [asks: RegExp, fits: (form: Form, asks: string) => boolean][] = [
   [/^how\b/i, ({ text, isPart, isDeed }) => (isPart && HOW.test(text)) || isDeed],
   [/^(?:who|which)\b/i, ({ isPart }) => isPart],
   [/^what (?:do|does|did)\b/i, ({ isPart, isDeed }, asks) => (isPart && / (?:like|need|want|love|fear|miss|eat|use)\b/i.test(asks)) || isDeed],
+  [/^what (?!(?:is|was|are|were|has|have|had|can|could|will|would|kind|sort)\b)\p{L}+s \p{L}+/iu, ({ isPart }) => isPart],
   [/^what (?:is|was|are|were)\b/i, ({ isPart, isOneClause, saysWhat }) => isPart || (isOneClause && saysWhat)],
 ];
 
@@ -66,7 +68,12 @@ function isPart(asks: string, { words, clauses, text }: Sentence, isCommand: boo
   // "Dry summers." is read as a command where no such thing was asked for.
   const isTorn = isCommand && words.length <= 5 && /^(?:what|who|which) (?:is|are|was|were)\b/i.test(asks);
   const isAuxiliary = ({ candidates }: Sentence["words"][number]) => candidates.some(({ cat, cost }) => /^(?:be|have|do|modal)$/.test(cat) && cost < 2);
-  return words.length <= LONGEST_FRAGMENT + 1 && !text.endsWith("!") && (clauses.length === 0 || isTorn) && !words.some(isAuxiliary);
+  return (
+    words.length <= LONGEST_FRAGMENT + 1 &&
+    !text.endsWith("!") &&
+    (clauses.length === 0 || isTorn || clauses.every(isReducedPassive)) &&
+    !words.some(isAuxiliary)
+  );
 }
 
 /** "It is a chart of the bay", "The ladder is the most dangerous part". */

@@ -28,7 +28,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "was only half built": how far it had come, not what happened.
   if (clause.passive && clause.adjuncts.some(({ node }) => /^(?:only|half|still|already|nearly|almost)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [modal] = clause.auxiliaries;
-  const isModal = modal?.cat === "modal" && /^(?:will|may|might|can|could)$/.test(modal.lemma ?? "");
+  const isModal = modal?.cat === "modal" && /^(?:will|would|may|might|can|could)$/.test(modal.lemma ?? "");
   if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.rank !== "main") return [];
   if (clause.verb.cat === "be" && !clause.passive && !isModal) return [];
   const condition = reasonNode(part.node);
@@ -45,9 +45,14 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     )
   )
     return [];
-  const time = inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
+  const isSupposed = inner !== undefined && condition.f.sub === "if" && supposes(inner, clause);
+  const time = isSupposed
+    ? "supposed"
+    : inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   // "If you *start at once*": with what?
+  // "When our eyes look red, the flash *has lit up* the vessels": what was before, and comes of nothing.
+  if (clause.auxiliaries[0]?.cat === "have" && inner?.auxiliaries[0]?.cat !== "have") return [];
   const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
   if (isOpenStart && /^(?:you|people|they|we)$/i.test(nodeText(inner.sentence, inner.subject))) return [];
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
@@ -74,10 +79,17 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "Guilds must be encouraged": what must somebody else do?
   if (demand && clause.passive) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
-  if (/^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist|speak|talk|call|say|refer|mean)$/.test(clause.verb.lemma ?? "")) return [];
+  if (!isSupposed && /^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist|speak|talk|call|say|refer|mean)$/.test(clause.verb.lemma ?? ""))
+    return [];
   // "the party *had* a thousand members": so it was, and nothing happened.
   if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
-  const happens = time === "once" ? "happened" : modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
+  const happens = isSupposed
+    ? "would happen"
+    : time === "once"
+      ? "happened"
+      : modal?.cat === "modal" && modal.lemma !== "can"
+        ? `${modal.lemma} happen`
+        : "happens";
   return [
     {
       type: "condition",
@@ -173,6 +185,13 @@ function isGeneral(clause: Clause): boolean {
 /** "When you put": present and past look the same, and the main clause decides. */
 function looksTheSame({ auxiliaries, verb, sentence }: Clause): boolean {
   return auxiliaries.length === 0 && sentence.words[verb.start]?.lower === verb.lemma;
+}
+
+/** What is not so: "If there *were* time for everyone, nobody *would* need to push". */
+function supposes(inner: Clause, main: Clause): boolean {
+  const first = inner.auxiliaries[0] ?? inner.verb;
+  const [modal] = main.auxiliaries;
+  return first.flags?.includes("past") === true && first.cat !== "have" && modal?.cat === "modal" && /^(?:would|could)$/.test(modal.lemma ?? "");
 }
 
 /** What happened once: "When schools moved their opening bell, students slept longer." */

@@ -207,6 +207,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findCleft(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
+    ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),
   ];
   return (
     facts
@@ -216,6 +217,16 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   );
 }
 
+/** "Once the edges turn up, *the taste becomes bitter*": clauses that are clear only as what a condition brings about. */
+function answering(sentence: Sentence, analysis: Analysis): Phrasing[] {
+  const hasCondition = ({ rank, imperative, adjuncts }: Clause) =>
+    rank === "main" && !imperative && adjuncts.some(({ node }) => node.cat === "sb" || node.cat === "sb-c");
+  return sentence.clauses
+    .filter((clause) => hasCondition(clause) && phraseClause(clause, analysis) === "definite-without-antecedent")
+    .map((clause) => phraseClause(clause, analysis, true))
+    .filter((phrasing): phrasing is Phrasing => typeof phrasing !== "string");
+}
+
 /** "threw *so much* dust into the air *that a veil formed*": read as the air that a veil formed, both halves are lost. */
 function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
   if (pattern === "why-so-that-result" || !/\bso (?:much|many|few|little)\b.* that\b/i.test(clause.sentence.text)) return false;
@@ -223,8 +234,10 @@ function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
 }
 
 /** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */
-function asksOfNobody({ type, clause, pattern }: Fact): boolean {
-  return type !== "cause" && pattern !== "what-unknown" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
+function asksOfNobody({ type, clause, pattern, stem }: Fact): boolean {
+  // "What would happen if there were time for everyone?" – "Nobody would need to push."
+  if (type === "cause" || (type === "condition" && /^What (?:happened|would happen)\b/.test(stem))) return false;
+  return pattern !== "what-unknown" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
 }
 
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */

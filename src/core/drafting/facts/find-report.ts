@@ -45,7 +45,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isNobody(phrasing, analysis)
   )
     return [];
-  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false);
+  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, [], true);
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);
   const isCompared =

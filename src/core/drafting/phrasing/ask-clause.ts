@@ -10,6 +10,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
+import { isReducedPassive } from "./reduced-passive";
 import { isUsedThenDefined } from "./used-then-defined";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
@@ -47,8 +48,8 @@ const HAS_MODAL = /\b(?:can|could|will|would|may|might|must|should)\b/;
 /** Parts of something that another sentence speaks of. */
 const ENDS = new Set("end side half part edge face corner".split(" "));
 
-/** Takes a clause apart, or says why it cannot be asked about. */
-export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
+/** Takes a clause apart, or says why it cannot be asked about. In an answer "the taste" is that of which the question speaks. */
+export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = false): Phrasing | Unaskable {
   const { sentence } = clause;
   // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
@@ -139,7 +140,7 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const owned = passing ? undefined : ownersName(subjectNode, home, analysis);
   const name = passing ?? owned;
   const unclear = name || led || isUsedThenDefined(clause, analysis) ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
-  if (unclear) return unclear;
+  if (unclear && !(isAnswer && unclear === "definite-without-antecedent")) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
   const isToldOf =
     analysis.sort === "story" &&
@@ -170,16 +171,6 @@ export function phraseClause(clause: Clause, analysis: Analysis): Phrasing | Una
   const binder = led ? binderOfPronoun(pronoun) : binderOf(subjectNode, subject, analysis);
   const owner = owned && subjectNode.kids[0]?.lemma;
   return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
-}
-
-/** A verb that wants an object, with *of* or *by* in its place: a participle that was read as a past. */
-function isReducedPassive({ verb, auxiliaries, complements, sentence }: Clause): boolean {
-  if (verb.flags?.[0] !== "past" || auxiliaries.length > 0 || complements.length > 0) return false;
-  const next = sentence.words[verb.end]?.lower ?? "";
-  return (
-    (verb.lemma === "make" && next === "of") ||
-    (next === "by" && /^(?:make|build|call|name|write|own|run|use|paint)$/.test(verb.lemma ?? "") && verb.lemma !== "run")
-  );
 }
 
 /** Nothing that the verb is about: no object, no phrase of its own and no to. */

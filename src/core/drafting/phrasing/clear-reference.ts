@@ -162,7 +162,8 @@ export function findUnclear(
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
-  if (node.kids.length === 0) return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside);
+  if (node.kids.length === 0)
+    return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, takesDefinites);
   // "*those who voted the wrong way*": whoever did.
   const [pointing, relative] = node.kids;
   const isWhoever =
@@ -277,7 +278,14 @@ function isNarrators(node: Node): boolean {
   return (node.cat === "poss" && (node.lemma === "my" || node.lemma === "our")) || (node.cat === "pro" && node.lemma === "me");
 }
 
-function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean, inside: Binder | undefined, beside: readonly Binder[]): Unclear | undefined {
+function unclearTerminal(
+  node: Node,
+  binder: Binder | undefined,
+  owned: boolean,
+  inside: Binder | undefined,
+  beside: readonly Binder[],
+  isAnswer: boolean,
+): Unclear | undefined {
   const flags = node.flags ?? [];
   // Who the subject is is asked for, and might be meant.
   const named = binder?.gender === "none" ? [] : beside.filter((other) => bound(node.lemma ?? "", other));
@@ -293,7 +301,9 @@ function unclearTerminal(node: Node, binder: Binder | undefined, owned: boolean,
     if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && bound(node.lemma, binder) && named.length === 0)
       return (node.lemma === "him") === (binder.owner === "he") ? undefined : "pronoun";
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
-    return (!owned && binder && bound(node.lemma ?? "", binder)) || named.length === 1 ? undefined : "pronoun";
+    // "tell the brain that *it* is full": which of the two, the words of the source leave to whoever reads them.
+    const isNamed = isAnswer ? named.length > 0 : named.length === 1;
+    return (!owned && binder && bound(node.lemma ?? "", binder)) || isNamed ? undefined : "pronoun";
   }
   if (node.cat === "poss") {
     if (flags.includes("second")) return undefined;
