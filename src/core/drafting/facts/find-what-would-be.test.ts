@@ -1,0 +1,59 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+describe("what would be", () => {
+  finds({
+    "if there were something": [
+      "If there were time for everyone, nobody would need to push.",
+      "What would happen if there were time for everyone?",
+      "nobody would need to push",
+    ],
+    "if something failed": [
+      "If machines failed, the frozen ground would keep the seeds cold for years.",
+      "What would happen if machines failed?",
+      "the frozen ground would keep the seeds cold for years",
+    ],
+    "with the second deed of the same one": [
+      "If you hurry, you mend what is easy and you miss what is important.",
+      "What happens if you hurry?",
+      "you mend what is easy and you miss what is important",
+    ],
+    "in the words of the text": [
+      "# An octopus\n\nAn octopus has no bones. If the beak of an octopus fits through a gap, the rest of the animal can follow.",
+      "What happens if the beak of an octopus fits through a gap?",
+      "the rest of the animal can follow",
+    ],
+  });
+  neverAsks({
+    "what nobody may do": ["When it rains, nobody may play football.", /^What may happen/],
+    "what was before": ["When our eyes look red, the flash has lit up the vessels.", /^What happens when our eyes/],
+  });
+});
+
+describe("those who do something", () => {
+  finds({
+    "to whom a thing belonged": [
+      "In those days land belonged to those who owned a house.",
+      "Who did land belong to in those days?",
+      "those who owned a house",
+    ],
+    "what they may lose": ["Those who stayed learned to farm in a different way.", "What did those who stayed learn to do?", "farm in a different way"],
+  });
+  neverAsks({ "those that were named before": ["These apples keep well, and those rot.", /\bthose\b/] });
+});
+
+describe("what somebody holds, told whole", () => {
+  finds({
+    "a comparison that somebody worries about": [
+      "Some teachers worry that a longer break means a longer day.",
+      "What do some teachers worry about?",
+      "that a longer break means a longer day",
+    ],
+    "a pronoun for one of two things that it names": [
+      "Doctors at the clinic say that the stomach needs twenty minutes to tell the brain that it is full.",
+      "What do doctors at the clinic say?",
+      "that the stomach needs twenty minutes to tell the brain that it is full",
+    ],
+    "when something goes on": ["Turn off the tap while you brush your teeth.", "When should you turn off the tap?", "while you brush your teeth"],
+  });
+});
