@@ -3,6 +3,10 @@ import { neverDrafts } from "../support/fault-tester";
 /** What was drafted wrongly from steps, talks, speeches and stories, read after the batches of mixed texts. */
 neverDrafts({
   "of steps": {
+    "a purpose for which nobody should": [
+      "# How to Make a Sundial\n\nA sundial shows the time by a shadow.\n\n1. Push the pencil through the plate.\n2. Never look straight into the sun to check your work.",
+      /To check your work/i,
+    ],
     "what should be woken up": [
       "# Mushrooms\n\nThe white threads need six months to grow through the wood. When they appear, the log is ready. To wake it up, put it in a tub of cold water for one night.",
       /wake it up/,
@@ -21,6 +25,18 @@ neverDrafts({
     ],
   },
   "of talks": {
+    "what an interviewer says to somebody": [
+      "# A talk\n\n**Kai: You get up at four every day. Why so early?**\n\n**Edda:** The fishing boats leave at half past five. If I overslept, forty boats would stay in the harbour.",
+      /get up at four/,
+    ],
+    "minutes for nobody knows what": [
+      "# A talk\n\n**Kai: How long is a forecast?**\n\n**Edda:** I have three minutes, and the fishing boats leave at half past five. Forty boats wait in the harbour.",
+      /How many minutes does Edda have\?/,
+    ],
+    "a meaning as a number": [
+      '# A talk\n\n**Kai: What do the words mean?**\n\n**Edda:** "Soon" means within six to twelve hours. "Later" means after twelve hours.',
+      /how many hours does/,
+    ],
     "paper that makes wheat": [
       "# A talk\n\n**Jon: How do you mend a tear?**\n\n**Ines Calder:** With Japanese paper and paste made of wheat starch. The fibres of this paper are long.\n\n**Jon: What damages maps?**\n\n**Ines Calder:** A fold breaks the fibres of the paper.",
       /made of wheat starch with/,
@@ -44,7 +60,31 @@ neverDrafts({
       /open to habits/,
     ],
   },
+  "of nature": {
+    "weeks that it is only sometimes": [
+      "# Bees\n\nTrembling makes bees thirsty. Bees wait for a mild day, sometimes for six weeks. A colony needs fifteen kilograms of honey to survive a winter.",
+      /weeks .*sometimes/,
+    ],
+    "what goes for others too": [
+      "# Clocks\n\nA sundial shows the time of its place. In summer most clocks are put forward by an hour as well. Clocks show the same time in one country.",
+      /as well\?/,
+    ],
+  },
+  "of stories": {
+    "half of what would be": [
+      "# The clock\n\nMr Ode found a nest in the clock. He thought for a long time. If he took the nest away, the clock would be right and the birds would die. He told the mayor a lie.",
+      /= The clock would be right$/m,
+    ],
+    "that a hall locked": [
+      "# The mayor\n\nMrs Hargreave owned three watches. On her first morning she found the town hall locked. She sent for the clockmaker. She was angry.",
+      /That the town hall locked/i,
+    ],
+  },
   "of history": {
+    "the only survivor of nobody knows what": [
+      "# The boats\n\nCork jackets came into use in 1854. In 1861 a boat turned over in a gale. The only survivor was Henry Freeman, and he wore a jacket.",
+      /^Who was the only survivor\?/,
+    ],
     "a vote that was argued": [
       "# The vote\n\nWhen parliaments grew up in Europe, the vote belonged to those who owned land. It was argued that only people with property had a lasting interest in the country.",
       /vote was argued|“it” stand for/,

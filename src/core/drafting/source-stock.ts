@@ -3,7 +3,7 @@ import { midSentence, nodeText } from "../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
 import { isUnclear, reasonsOf } from "./facts/find-cause";
-import { findFacts, phrasings } from "./facts/find-facts";
+import { findFacts, isAsking, phrasings } from "./facts/find-facts";
 import { findLedFacts } from "./facts/find-led-facts";
 import { type Phrasing, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
@@ -138,7 +138,7 @@ function isDatedElsewhere(fact: Fact, dated: readonly Sentence[]): boolean {
 
 function stateAll(sentence: Sentence, analysis: Analysis): Statement[] {
   return phrasings(sentence, analysis).flatMap((phrasing) => {
-    if (phrasing.clause.imperative || saysNothing(phrasing.clause) || isAlternative(phrasing.clause)) return [];
+    if (isAsking(sentence, analysis) || phrasing.clause.imperative || saysNothing(phrasing.clause) || isAlternative(phrasing.clause)) return [];
     // One claim to a statement: its reason and purpose are facts of their own.
     const reasons = reasonsOf(phrasing.clause);
     const rest = phraseRest(phrasing, analysis, reasons);

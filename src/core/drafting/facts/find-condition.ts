@@ -73,7 +73,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
-  const answer = first && `${first}${goesOnWith(clause, phrasing)}`;
+  const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed)}`;
   if (!answer || answer.split(" ").length < 3) return [];
   const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
   // "Guilds must be encouraged": what must somebody else do?
@@ -108,10 +108,12 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
 };
 
 /** What the same subject does in a clause joined on with *and*, "" where there is none. */
-function goesOnWith(clause: Clause, { subject }: Phrasing): string {
+function goesOnWith(clause: Clause, { subject }: Phrasing, isSupposed: boolean): string {
   const shared = sharingClauses(clause);
   const next = clause.sentence.clauses.find(({ rank, start }) => rank === "main" && start > shared.at(-1)!.verb.start);
-  if (next?.linkedBy !== "and" || nodeText(next.sentence, next.subject).toLowerCase() !== subject.toLowerCase()) return "";
+  // "the clock *would* be right and the birds *would* die": both hang on the same condition.
+  const isSupposedToo = isSupposed && /^(?:would|could)$/.test(next?.auxiliaries[0]?.lemma ?? "");
+  if (next?.linkedBy !== "and" || !(isSupposedToo || nodeText(next.sentence, next.subject).toLowerCase() === subject.toLowerCase())) return "";
   return ` ${wordsText(next.sentence, next.start - 1, next.end)}`;
 }
 

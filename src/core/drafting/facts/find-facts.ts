@@ -197,6 +197,7 @@ export function isMoving({ verb }: Clause, object: Node | undefined, { lemmaCoun
 /** All facts of the clauses of one sentence that can be asked about by themselves. */
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
+  if (isAsking(sentence, analysis)) return [];
   const said = phrasings(sentence, analysis).filter(({ clause }) => clause.rank === "main" || clause.rank === "aside");
   const facts = [
     ...findNamedPhrases(sentence, analysis),
@@ -215,6 +216,11 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
       .filter((fact) => !/^even /i.test(fact.answer) && !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
       .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis))
   );
+}
+
+/** "You get up at four every day. Why so early?": what an interviewer says to somebody, and no statement. */
+export function isAsking({ speaker, block, text }: Sentence, { sentences }: Analysis): boolean {
+  return speaker !== undefined && /\byour?\b/i.test(text) && sentences.some((other) => other.block === block && other.abstained === "question");
 }
 
 /** "Once the edges turn up, *the taste becomes bitter*": clauses that are clear only as what a condition brings about. */

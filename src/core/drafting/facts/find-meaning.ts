@@ -13,6 +13,7 @@ const MEANS = /^,? ?which means (?:that )?(?=\p{L})/iu;
 export function findMeaning(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
+  if (clause.verb.lemma === "mean") return ofWord(phrasing, analysis);
   const quality = clause.complements.find(({ role }) => role === "predicate")?.node;
   const aside = clause.adjuncts.find(({ node }) => node.cat.startsWith("c-rc") && MEANS.test(nodeText(sentence, node)))?.node;
   if (clause.verb.cat !== "be" || quality?.cat !== "ap" || !aside || clause.negated || clause.shared || clause.rank !== "main") return [];
@@ -40,3 +41,33 @@ export function findMeaning(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ),
   ];
 }
+
+/** "*“Soon” means within six to twelve hours*": what does that word mean? */
+function ofWord({ clause, ...phrasing }: Phrasing, analysis: Analysis): Fact[] {
+  const { sentence, subject, verb } = clause;
+  const word = nodeText(sentence, subject).replace(/^["“]|["”]$/g, "");
+  const isWord = /^["“].+["”]$/.test(nodeText(sentence, subject)) && word.split(" ").length <= LONGEST_WORD;
+  const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
+  if (!isWord || clause.negated || clause.shared || clause.rank !== "main" || clause.auxiliaries.length > 0) return [];
+  if (parts.length === 0 || parts.some((node) => node.start < verb.end || findUnclear(node, sentence, analysis))) return [];
+  const answer = wordsText(sentence, verb.end, clause.end);
+  if (answer.split(" ").length < 2 || answer.split(" ").length > LONGEST_ANSWER) return [];
+  return [
+    factOf(
+      { clause, ...phrasing },
+      verb.start,
+      {
+        type: "definition",
+        stem: `What does “${word}” mean?`,
+        answer,
+        accepted: [],
+        depth: "recall",
+        worth: 3,
+        pattern: "what-it-means",
+      },
+      "definition",
+    ),
+  ];
+}
+
+const LONGEST_WORD = 3;

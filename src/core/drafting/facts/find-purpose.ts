@@ -41,6 +41,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (
     !part ||
     clause.negated ||
+    // "*Never* look into the sun to check your work": for that nobody should.
+    (clause.imperative && clause.adjuncts.some(({ node }) => headTerminal(node).lemma === "never")) ||
     (clause.verb.cat === "be" && !clause.passive && reasonNode(part.node).cat === "vp") ||
     (clause.passive && ((phrasing.binder.human && !GIVEN.has(clause.verb.lemma ?? "")) || TOLD.has(clause.verb.lemma ?? "")))
   )

@@ -84,6 +84,15 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
+  // "*I* have three minutes": for what?
+  if (
+    clause.verb.cat === "have" &&
+    rest === "" &&
+    headTerminal(clause.subject).lemma === "i" &&
+    object.end === counted.end &&
+    UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")
+  )
+    return [];
   // "two spoons of soda *into the bottle*": where it goes belongs to the verb.
   const own = ownPhrases(object);
   const goes = object.end > own.end ? wordsText(clause.sentence, own.end, object.end) : "";
@@ -152,6 +161,8 @@ function fromPercent(phrasing: Phrasing, object: Node, counted: Node, analysis: 
 
 function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
+  // "“Later” *means* after twelve hours": what a word means is no number of anything.
+  if (clause.verb.lemma === "mean") return [];
   return clause.adjuncts.flatMap(({ node }) => {
     if (node.cat !== "pp" || node.kids[0]?.cat !== "prep") return [];
     const np = node.kids[1]!;
@@ -168,7 +179,8 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     )
       return [];
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
-    if (isUnclear(rest)) return [];
+    // "they wait, *sometimes* for six weeks": now and then, and not so many.
+    if (isUnclear(rest) || /\bsometimes\b/.test(rest)) return [];
     // "had sent *in* about 100,000 dollars": the in belongs to the verb.
     if (preposition === "in" && MONEY.test(noun)) return [];
     // "looks after 40,000 maps": only a time has an after.

@@ -45,6 +45,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isNobody(phrasing, analysis)
   )
     return [];
+  // "found *the town hall locked*": a thing, and how she found it.
+  if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
   const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, [], true);
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);

@@ -83,6 +83,11 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
   if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis)))
     return [];
+  // "*The only survivor* was Henry Freeman": of what?
+  if (clause.subject.end - clause.subject.start <= 3 && /^the (?:only|first|last|second) \p{Ll}+$/u.test(phrasing.subject)) {
+    const { lemma = "" } = headTerminal(clause.subject);
+    if (!analysis.headingLemmas.has(lemma)) return [];
+  }
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const human = phrasing.binder.human || analysis.persons.has(name);

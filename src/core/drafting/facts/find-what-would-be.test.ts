@@ -13,6 +13,11 @@ describe("what would be", () => {
       "What would happen if machines failed?",
       "the frozen ground would keep the seeds cold for years",
     ],
+    "with the second thing that hangs on it": [
+      "If machines failed, lamps would go out and ships would run aground.",
+      "What would happen if machines failed?",
+      "lamps would go out and ships would run aground",
+    ],
     "with the second deed of the same one": [
       "If you hurry, you mend what is easy and you miss what is important.",
       "What happens if you hurry?",
@@ -33,17 +38,18 @@ describe("what would be", () => {
 describe("those who do something", () => {
   finds({
     "to whom a thing belonged": [
-      "In those days land belonged to those who owned a house.",
-      "Who did land belong to in those days?",
-      "those who owned a house",
+      "# The vote\n\nEvery vote is a choice. When parliaments grew up in Europe, the vote belonged to those who owned land.",
+      "Who did the vote belong to when parliaments grew up in Europe?",
+      "those who owned land",
     ],
     "what they may lose": ["Those who stayed learned to farm in a different way.", "What did those who stayed learn to do?", "farm in a different way"],
   });
   neverAsks({ "those that were named before": ["These apples keep well, and those rot.", /\bthose\b/] });
 });
 
-describe("what somebody holds, told whole", () => {
+describe("what somebody holds or says, told whole", () => {
   finds({
+    "what a word means": ['In the forecast there are fixed words. "Later" means after twelve hours.', "What does “Later” mean?", "after twelve hours"],
     "a comparison that somebody worries about": [
       "Some teachers worry that a longer break means a longer day.",
       "What do some teachers worry about?",

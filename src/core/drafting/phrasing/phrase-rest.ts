@@ -88,6 +88,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     }
     // "bleaches the colours, *above all the greens*": said of some of them.
     if (/^c-pp/.test(node.cat) && /^,? ?above all (?:the|of)\b/i.test(nodeText(clause.sentence, node))) continue;
+    // "are put forward by an hour *as well*": beside what was told before.
+    if (/^,? ?as well,?$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
     // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
     if (isLater(node, clause)) continue;
     // "*The next morning* she walked up": after which, the text tells.
