@@ -302,6 +302,10 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
+  // "a letter was paid *for* by …": who paid for a letter?
+  const stranded = clause.complements.find(({ role, node }) => role === "particle" && node.cat === "prep")?.node.lemma ?? "";
+  const after = stranded ? rest.slice(stranded.length).trim() : rest;
+  const isHow = /^\w+ly$/.test(after);
   const human =
     analysis.persons.has(answer) ||
     // "a bell founder called Jakob Wynn"
@@ -317,7 +321,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `${[human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), /^\w+ly$/.test(rest) ? `${rest} ${finite}` : finite, phrasing.subject, /^\w+ly$/.test(rest) ? "" : rest].filter(Boolean).join(" ")}?`,
+      stem: `${[human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), isHow ? `${after} ${finite}` : finite, stranded, phrasing.subject, isHow ? "" : after].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(doer),
       accepted: bareForms(answer),

@@ -107,6 +107,11 @@ describe("which of all", () => {
 describe("how a thing is weighed, called, defined", () => {
   finds({
     "as much as another": ["The biggest bell weighs as much as a small car.", "How much does the biggest bell weigh?", "as much as a small car"],
+    "paid for by somebody": [
+      "Before 1840 a letter in Britain was paid for by the person who received it.",
+      "Who paid for a letter in Britain before 1840?",
+      "the person who received it",
+    ],
     "less than a time": ["The black stamp lasted for less than a year.", "How long did the black stamp last?", "less than a year"],
     "called wild": ["The Post Office called the plan wild.", "What did the Post Office call the plan?", "wild"],
     "used, and then defined": [

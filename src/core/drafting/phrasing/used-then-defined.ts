@@ -16,5 +16,10 @@ export function isUsedThenDefined({ sentence, subject, verb, auxiliaries, comple
   const { cat, lemma } = headTerminal(subject);
   if (subject.f.det !== "def" || subject.end - subject.start !== 2 || cat !== "n" || !lemma) return false;
   const before = analysis.sentences[sentence.index - 1];
-  return before?.block === sentence.block && before.words.some(({ candidates }) => candidates.some((tag) => tag.cat === "n" && tag.lemma === lemma));
+  // "the right kind of *plumbing*. The plumbing is …": one kind of it, and not the word.
+  const isNamed = (index: number) => /^(?:the|an?)$/.test(before?.words[index - 1]?.lower ?? "");
+  return (
+    before?.block === sentence.block &&
+    before.words.some(({ candidates }, index) => isNamed(index) && candidates.some((tag) => tag.cat === "n" && tag.lemma === lemma))
+  );
 }
