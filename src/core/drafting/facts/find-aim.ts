@@ -23,7 +23,7 @@ export function findWish(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isWish = clause.auxiliaries.length === 1 && clause.auxiliaries[0]!.lemma === "would" && /^(?:like|prefer)$/.test(clause.verb.lemma ?? "");
   if (!isWish || !object || object.f.det === "pron" || clause.complements.length > 1 || clause.shared || clause.negated) return [];
   const behind = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && node.cat === "pp");
-  if ([object, ...behind].some((node) => findUnclear(node, sentence, analysis, phrasing.binder, true, false, undefined, [], true))) return [];
+  if ([object, ...behind].some((node) => findUnclear(node, sentence, analysis, phrasing.binder, true, { isAnswer: true }))) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...behind, ...reasonsOf(clause)]);
   const answer = wordsText(sentence, object.start, behind.at(-1)?.end ?? object.end);
   if (isUnclear(rest) || rest !== "" || answer.split(" ").length < 2) return [];
@@ -52,7 +52,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const what = inside ?? (behind?.node.cat === "vp" && behind.node.f.form === "to" ? { role: "infinitive", node: behind.node } : undefined);
   if (clause.shared || clause.passive || clause.imperative || more.length > 0 || !MOVING.has(clause.verb.lemma ?? "")) return [];
   if (to?.role !== "object" || what?.role !== "infinitive" || !isDeed(what.node, clause.verb.lemma ?? "")) return [];
-  if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, clause.sentence, analysis))) return [];
+  if (findUnclear(what.node, clause.sentence, analysis, phrasing.binder, false, { beside: bindersIn(to.node, clause.sentence, analysis) })) return [];
   // "The varnish lets us wipe off most of *it*": never the varnish.
   if (!phrasing.binder.human && walkTree(what.node).some(({ cat, lemma, start }) => cat === "pro" && lemma === "it" && !clause.sentence.resolved?.has(start)))
     return [];

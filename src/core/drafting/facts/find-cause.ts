@@ -19,7 +19,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   const named = [...clause.complements, ...clause.adjuncts.filter(({ node }) => node.cat === "pp" && node.end <= reason.start)].flatMap(({ node }) =>
     bindersIn(node, clause.sentence, analysis),
   );
-  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, false, undefined, named, true)) return [];
+  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
   // "because a seedling would soon die *of thirst*": read behind the reason, its end would be torn off.

@@ -51,8 +51,7 @@ export function findWhatCleft(sentence: Sentence, analysis: Analysis): Fact[] {
   const deed = question?.cat === "ws" ? question.kids[1] : clause.subject.role === "determiner" && mayBeVerb ? clause.subject.kids[1] : undefined;
   // "What *he wanted* was a boat": who wants it stands between.
   if (!opens || !deed || !/^(?:vp|nb)$/.test(deed.cat) || clause.adjuncts.some(({ node }) => node.start < predicate.start)) return [];
-  if (findUnclear(deed, sentence, analysis, BINDS_NOTHING, false) || findUnclear(predicate, sentence, analysis, undefined, true, false, undefined, [], true))
-    return [];
+  if (findUnclear(deed, sentence, analysis, BINDS_NOTHING, false) || findUnclear(predicate, sentence, analysis, undefined, true, { isAnswer: true })) return [];
   const answer = wordsText(sentence, predicate.start, clause.end);
   const stem = `${nodeText(sentence, clause.subject)}?`;
   if (/,$|[:;]/.test(answer) || answer.split(" ").length > MOST_WORDS || stem.split(" ").length < FEWEST_WORDS) return [];

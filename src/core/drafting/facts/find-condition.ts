@@ -124,7 +124,7 @@ export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const only = clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
   if (!part || !only || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared) return [];
   const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
-  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, false, undefined, named)) return [];
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named })) return [];
   const rest = phraseRest(phrasing, analysis, [part, only, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const answer = wordsText(clause.sentence, only.start, part.end);
@@ -221,7 +221,7 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "When you use *someone's words*, do not change them": what the condition has named may be taken up.
   const named = bindersIn(condition, clause.sentence, analysis);
   const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
-  const isClear = parts.every(({ node }) => !findUnclear(node, clause.sentence, analysis, asked.binder, false, false, undefined, named));
+  const isClear = parts.every(({ node }) => !findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named }));
   if (isUnclear(askedRest) || (deeds.some(isUnclear) && !isClear) || main.some((other) => !other.imperative)) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
   if (answer.split(" ").length > 24) return [];

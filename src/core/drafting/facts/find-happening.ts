@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { headTerminal } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -43,6 +44,7 @@ export function findHappening(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const head = (headTerminal(clause.subject).lemma ?? "").toLowerCase();
   const isTopic = analysis.headingLemmas.has(head) || (analysis.lemmaCounts.get(head) ?? 0) >= MENTIONS;
   if (!isTopic && subject.split(" ").length + when.split(" ").filter(Boolean).length < FEWEST_WORDS) return [];
+  if (befellIt(clause, head, analysis)) return [];
   const pronoun = clause.subject.f.num === "pl" ? "they" : "it";
   const answer = stateClause({ ...phrasing, subject: pronoun }, told);
   if (answer.split(" ").length < FEWEST_TOLD && !when) return [];
@@ -58,6 +60,13 @@ export function findHappening(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-happened-to",
     }),
   ];
+}
+
+/** Another sentence tells of something else that befell a thing of that name: both would be right. */
+function befellIt({ sentence }: Clause, head: string, { sentences }: Analysis): boolean {
+  const isOther = ({ subject, verb, passive }: Clause) =>
+    (headTerminal(subject).lemma ?? "").toLowerCase() === head && (passive ? DAMAGES : MISHAPS).has(verb.lemma ?? "");
+  return sentences.some((other) => other !== sentence && other.clauses.some(isOther));
 }
 
 /** Words of what it befell and when. */

@@ -139,7 +139,7 @@ function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: A
   const objects = complements.filter(({ role, node }) => role === "object" && node.end <= purpose.start && !TIME_NOUNS.has(headTerminal(node).lemma ?? ""));
   // "Put a barrel under the gutter to collect *it*": never the barrel.
   const named = owned && !/^(?:put|place|set|use)$/.test(clause.verb.lemma ?? "") ? objects.flatMap(({ node }) => bindersIn(node, sentence, analysis)) : [];
-  return named.length > 0 && !findUnclear(purpose, sentence, analysis, binder, owned, false, undefined, named);
+  return named.length > 0 && !findUnclear(purpose, sentence, analysis, binder, owned, { beside: named });
 }
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */

@@ -97,7 +97,7 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
     : undefined;
   if (
     takesInfinitive(clause, what.node) &&
-    (!deed || findUnclear(deed, sentence, analysis, phrasing.binder, false, false, undefined, bindersIn(to.node, sentence, analysis)))
+    (!deed || findUnclear(deed, sentence, analysis, phrasing.binder, false, { beside: bindersIn(to.node, sentence, analysis) }))
   )
     return [];
   const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;

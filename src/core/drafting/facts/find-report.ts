@@ -47,7 +47,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "found *the town hall locked*": a thing, and how she found it.
   if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
-  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, false, undefined, [], true);
+  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, { isAnswer: true });
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);
   const isCompared =

@@ -14,7 +14,6 @@ import { bareForms } from "./find-participant";
 const PLACES = new Set("in into on onto under over inside between behind beside below above around through against across near along".split(" "));
 /** What is made to hold by something else: "hook it *to a spoke*". */
 const FASTENING = new Set("hook tie fasten attach glue pin nail clip fix sew tape screw stick bind connect".split(" "));
-
 /** What is made of something: "tear it *into strips*". */
 const SHAPING = new Set("cut tear break bend chop slice fold divide roll twist crush grate split shape saw grind tie form".split(" "));
 /** "cut *a slit* into each end": made by the cutting. */
@@ -23,7 +22,7 @@ const MADE_BY_IT = /^(?:slit|hole|window|notch|groove|slot|mark|line|pattern|cir
 const BATHING = new Set("soak boil cook wash rinse dip simmer roll coat wrap cover dissolve fry bake steep toss".split(" "));
 /** What goes on for a time, and not what comes of it: nobody takes off a lid for minutes. */
 const GOES_ON = new Set(
-  "press boil wait hold soak leave bake stir shake heat cook rub knead keep cool dry simmer beat whisk blow steam fry roast freeze chill rest stand walk swim practise squeeze simmer".split(
+  "press boil wait hold soak leave bake stir shake heat cook rub knead keep cool dry simmer beat whisk blow steam fry roast freeze chill rest stand walk swim practise squeeze".split(
     " ",
   ),
 );

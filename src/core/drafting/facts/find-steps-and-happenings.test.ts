@@ -69,6 +69,10 @@ describe("what happened to a thing", () => {
     "one of several": ["Two kites lost their tails, and one tore in half.", /^What (?:had )?happened to/],
     "a thing nobody can tell": ["The ship was sunk. The crew swam to the shore.", /^What happened to the ship\?/],
     "how long it went on": ["The old ropewalk at the quay burned for two days.", /^What happened to/],
+    "one of two things that befell it": [
+      "The old harbour wall collapsed in 1911. The old harbour wall was flooded in 1930.",
+      /^What happened to the old harbour wall/,
+    ],
     "a verb of two words": ["The river above the tunnel broke in five times.", /^What happened to the river/],
     "a person": ["Captain Orme drowned in the storm of 1911.", /^What happened to Captain/],
   });

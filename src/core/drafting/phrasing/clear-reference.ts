@@ -6,6 +6,7 @@ import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { isOneOfSome } from "./one-of-some";
 import { isWeOfAll } from "./we-of-all";
 
 /** Why a phrase cannot stand in a question by itself. */
@@ -84,35 +85,15 @@ function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Anal
   return fileOf(head.lemma ?? "", lexicon) === NounFile.body && !mayBeMade;
 }
 
-const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";
-/** "eleven living *ones*", "a single *one*", "*one that was based on oil*", "on *the second*". */
-const ONE_OF_SOME = new RegExp(
-  `^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}|\\d+(?:st|nd|rd|th)))$`,
-  "i",
-);
-
-const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
-
-/** One, or several, of what another sentence names. */
-function isOneOfSome(np: Node, sentence: Sentence): boolean {
-  // "continue on *the other*", "*the two* made seven journeys"
-  if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
-  const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
-  // "had found *a fourth*": a fourth of what?
-  if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;
-  // "*the following* requests", "*the previous* year"
-  if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
-  // "at *the other end*": of what?
-  if (second === "other" && np.f.num !== "pl" && np.end - np.start === 3) return true;
-  const head = headTerminal(np);
-  // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
-  const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
-  if (np.f.det === "def" && np.f.num !== "pl" && isQuality) return true;
-  // Only a phrase with such a word in it can be one.
-  return sentence.words.slice(np.start, np.end).some(({ lower }) => MAY_BE_ONE.test(lower)) && ONE_OF_SOME.test(nodeText(sentence, np));
-}
-
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
+
+/** What else tells whom the pronouns of a phrase mean. */
+export type Beside = {
+  /** What was named before, in the same question or answer: "help *an old man* pick up his shopping". */
+  beside?: readonly Binder[];
+  /** In an answer "the outer side" is that of which the question speaks, and a pronoun for one of two named things stays as the source has it. */
+  isAnswer?: boolean;
+};
 
 /**
  * The first thing in `node` that points out of the question, given who its subject is. `owned` says
@@ -124,13 +105,24 @@ export function findUnclear(
   analysis: Analysis,
   binder?: Binder,
   owned = true,
-  fixed = false,
+  { beside = [], isAnswer = false }: Beside = {},
+): Unclear | undefined {
+  return unclearIn(node, sentence, analysis, binder, owned, false, undefined, beside, isAnswer);
+}
+
+/** The same in every part of it. */
+function unclearIn(
+  node: Node,
+  sentence: Sentence,
+  analysis: Analysis,
+  binder: Binder | undefined,
+  owned: boolean,
+  /** Whether something around it says which one is meant. */
+  fixed: boolean,
   /** The subject of the clause inside, whose own *its* and *their* are clear. */
-  inside?: Binder,
-  /** What else was named before, in the same question or answer: "help *an old man* pick up his shopping". */
-  beside: readonly Binder[] = [],
-  /** In an answer "the outer side" is that of which the question speaks. */
-  takesDefinites = false,
+  inside: Binder | undefined,
+  beside: readonly Binder[],
+  isAnswer: boolean,
 ): Unclear | undefined {
   if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
   // "costs *too* much": how much, and no pointing.
@@ -150,7 +142,7 @@ export function findUnclear(
     return undefined;
   // "since it was heavier than *the others*", in an answer: than the others of its kind.
   if (
-    takesDefinites &&
+    isAnswer &&
     node.cat === "np" &&
     binder &&
     !binder.human &&
@@ -163,30 +155,30 @@ export function findUnclear(
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0)
-    return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, takesDefinites);
+    return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
   // "*those who voted the wrong way*": whoever did.
   const [pointing, relative] = node.kids;
   const isWhoever =
     node.cat === "np" && node.role === "relative" && /^those$/i.test(nodeText(sentence, pointing!)) && sentence.words[relative!.start]?.lower === "who";
   // "those who vote in the first election open to *them*": to themselves, whatever else was named.
   if (isWhoever && walkTree(relative!).some(({ start, kids }) => kids.length === 0 && sentence.resolved?.has(start))) return "pronoun";
-  if (isWhoever) return findUnclear(relative!, sentence, analysis, { num: "pl", human: true }, owned, true, inside, beside, takesDefinites);
+  if (isWhoever) return unclearIn(relative!, sentence, analysis, { num: "pl", human: true }, owned, true, inside, beside, isAnswer);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
   const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
-  if (node.cat === "np" && !fixed && !takesDefinites && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
+  if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   // "*his* wife Emily": whose wife, it does not.
   const owner = node.role === "title" && node.kids[0]?.f.det === "poss" ? node.kids[0].kids[0] : undefined;
-  if (owner) return findUnclear(owner, sentence, analysis, binder, owned, fixed, inside, beside, takesDefinites);
+  if (owner) return unclearIn(owner, sentence, analysis, binder, owned, fixed, inside, beside, isAnswer);
   if (node.role === "title") return undefined;
   // "for much of the 20th century": what the quantity is of says enough.
   const [quantity, whole] = node.kids;
   if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
-    return findUnclear(whole, sentence, analysis, binder, owned, true, inside, beside, takesDefinites);
+    return unclearIn(whole, sentence, analysis, binder, owned, true, inside, beside, isAnswer);
   const inner = owned && !CLAUSES.has(node.cat);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node, sentence);
@@ -200,7 +192,7 @@ export function findUnclear(
   const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
   for (const [index, kid] of node.kids.entries()) {
     const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
-    const found = findUnclear(
+    const found = unclearIn(
       kid,
       sentence,
       analysis,
@@ -217,7 +209,7 @@ export function findUnclear(
             ...(inside && CLAUSES.has(kid.cat) ? [inside] : []),
             ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis)),
           ],
-      takesDefinites,
+      isAnswer,
     );
     if (found) return found;
   }

@@ -119,7 +119,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
               .flatMap((part) => bindersIn(part.node, clause.sentence, analysis).filter(({ human }) => !human))
           : [];
     const unclear =
-      findUnclear(told, clause.sentence, analysis, binder, !isClause, false, undefined, named) ??
+      findUnclear(told, clause.sentence, analysis, binder, !isClause, { beside: named }) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
     if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
     // "Inside *their* tissues live algae": never the algae's.

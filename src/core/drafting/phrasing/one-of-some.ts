@@ -1,0 +1,31 @@
+import type { Sentence } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { headTerminal, type Node } from "../../language/tree";
+
+const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";
+/** "eleven living *ones*", "a single *one*", "*one that was based on oil*", "on *the second*". */
+const ONE_OF_SOME = new RegExp(
+  `^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}|\\d+(?:st|nd|rd|th)))$`,
+  "i",
+);
+
+const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
+
+/** One, or several, of what another sentence names. */
+export function isOneOfSome(np: Node, sentence: Sentence): boolean {
+  // "continue on *the other*", "*the two* made seven journeys"
+  if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
+  // "had found *a fourth*": a fourth of what?
+  if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;
+  // "*the following* requests", "*the previous* year"
+  if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
+  // "at *the other end*": of what?
+  if (second === "other" && np.f.num !== "pl" && np.end - np.start === 3) return true;
+  const head = headTerminal(np);
+  // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
+  const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
+  if (np.f.det === "def" && np.f.num !== "pl" && isQuality) return true;
+  // Only a phrase with such a word in it can be one.
+  return sentence.words.slice(np.start, np.end).some(({ lower }) => MAY_BE_ONE.test(lower)) && ONE_OF_SOME.test(nodeText(sentence, np));
+}
