@@ -11,6 +11,10 @@ neverDrafts({
       "# Mushrooms\n\nThe white threads need six months to grow through the wood. When they appear, the log is ready. To wake it up, put it in a tub of cold water for one night.",
       /wake it up/,
     ],
+    "a wait after nobody knows which step": [
+      "# How to Mend a Puncture\n\nA flat tyre can be mended at home.\n\n1. Spread a thin layer of glue and wait five minutes.\n2. Press the patch down for one minute.",
+      /How many minutes should you wait\?/,
+    ],
     "holes all": [
       "# How to Grow Mushrooms\n\nA log feeds mushrooms for five years.\n\n1. Drill holes all around the log.\n2. Melt the wax in a tin.",
       /holes all\?/,

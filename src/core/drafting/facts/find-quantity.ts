@@ -84,6 +84,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
+  // "Wait five minutes": after which step?
+  if (clause.imperative && rest === "" && /^(?:wait|rest|pause)$/.test(clause.verb.lemma ?? "")) return [];
   // "*I* have three minutes": for what?
   if (
     clause.verb.cat === "have" &&
