@@ -85,6 +85,10 @@ neverDrafts({
     ],
   },
   "of history": {
+    "houses that flush": [
+      "# The river\n\nAround 1800 the houses of the rich were fitted with water closets. They were clean and convenient, but they flushed everything into old drains.",
+      /houses of the rich (?:flushed|were clean)/,
+    ],
     "the only survivor of nobody knows what": [
       "# The boats\n\nCork jackets came into use in 1854. In 1861 a boat turned over in a gale. The only survivor was Henry Freeman, and he wore a jacket.",
       /^Who was the only survivor\?/,

@@ -23,11 +23,11 @@ export function leavesRival(
   // "decided to build *a tunnel*"
   const planned = before.complements.filter(({ role }) => role === "infinitive").flatMap(({ node }) => walkTree(node).filter(({ role }) => role === "object"));
   const done = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => node);
-  // "agreed on *a list of rights*"
-  const agreed = before.adjuncts
-    .filter(({ node }) => node.cat === "pp" && /^(?:agree|decide|work|vote|settle)$/.test(before.verb.lemma ?? "") && !node.f.time)
-    .map(({ node }) => node.kids[1]!);
-  const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...agreed].filter(({ cat }) => cat === "np").map(coreOf);
+  // "agreed on *a list of rights*", "were fitted with *water closets*"
+  const isAgreed = (node: Node) => /^(?:agree|decide|work|vote|settle)$/.test(before.verb.lemma ?? "") && !node.f.time;
+  const isGot = (node: Node) => before.passive && node.kids[0]?.lemma === "with";
+  const phrases = before.adjuncts.filter(({ node }) => node.cat === "pp" && (isAgreed(node) || isGot(node))).map(({ node }) => node.kids[1]!);
+  const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...phrases].filter(({ cat }) => cat === "np").map(coreOf);
   // "Ants have *no ears*. They …": of none nothing more is said.
   const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
   // "The company must stop selling *the product*. It must warn the public": no product warns anybody.
