@@ -85,6 +85,10 @@ neverDrafts({
     ],
   },
   "of history": {
+    "a gap that any noun fills": [
+      "# The river\n\nThe engineer Joseph Bazalgette was given the task. London had argued about sewers for ten years.",
+      /^The engineer Joseph Bazalgette was given the ____/,
+    ],
     "houses that flush": [
       "# The river\n\nAround 1800 the houses of the rich were fitted with water closets. They were clean and convenient, but they flushed everything into old drains.",
       /houses of the rich (?:flushed|were clean)/,
