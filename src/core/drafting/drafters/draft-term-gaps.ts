@@ -24,9 +24,8 @@ export const IN_SENTENCES: ReadonlySet<string> = new Set(["gap-in-sentence", LIS
 const LONG = 600;
 /** Sentences that are shown together. */
 const MOST_SENTENCES = 3;
-const FEWEST_WORDS = 8;
 /** "The engineer was given the ____.": too little stands around one gap. */
-const FEWEST_WORDS_ALONE = 10;
+const FEWEST_WORDS = 10;
 const MOST_WORDS = 62;
 /** A sentence alone is read at one go. */
 const MOST_WORDS_ALONE = 28;
@@ -121,7 +120,7 @@ function runFrom(first: Sentence, { sentences }: Analysis): Sentence[] {
 /** One sentence that is clear by itself, with the gap to be written: only where the word is the text's own. */
 function gapAlone(sentence: Sentence, stock: SourceStock): Candidate[] {
   const words = sentence.words.length;
-  if (words < FEWEST_WORDS_ALONE || words > MOST_WORDS_ALONE || (stock.statementsBySentence.get(sentence)?.length ?? 0) === 0) return [];
+  if (words < FEWEST_WORDS || words > MOST_WORDS_ALONE || (stock.statementsBySentence.get(sentence)?.length ?? 0) === 0) return [];
   const [place] = placesIn(sentence, stock, sentence.text);
   if (!place || place.value < TOLD_APART) return [];
   const { lexicon } = stock.analysis;
