@@ -26,7 +26,7 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
 
 /** A statement as a sentence: fiction is stated as fiction, and what a writer claims as claimed. */
 function asTold(text: string, { sort, narrator }: Analysis): string {
-  const isClaim = sort === "opinion" && !isCounted(text) && !(narrator && text.includes(narrator));
+  const isClaim = sort === "opinion" && !isCounted(text);
   return sentenceOf(sort === "story" ? `in the story, ${text}` : isClaim ? `according to ${narrator ?? "the writer"}, ${text}` : text);
 }
 

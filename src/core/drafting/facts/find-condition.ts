@@ -50,9 +50,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     ? "supposed"
     : inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
-  // "If you *start at once*": with what?
   // "When our eyes look red, the flash *has lit up* the vessels": what was before, and comes of nothing.
   if (clause.auxiliaries[0]?.cat === "have" && inner?.auxiliaries[0]?.cat !== "have") return [];
+  // "If you *start at once*": with what?
   const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
   if (isOpenStart && /^(?:you|people|they|we)$/i.test(nodeText(inner.sentence, inner.subject))) return [];
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
