@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import { headingOver } from "../phrasing/heading-over";
 import { LONGEST_EVENT } from "./dated-facts";
 
 /** Fewer commands under each other are no procedure. */
@@ -12,7 +13,7 @@ export function listsOfSteps(analysis: Analysis): ListOfSteps[] {
     const commands = list.filter(isCommand).length;
     if (list.length < FEWEST_STEPS || commands < list.length * 0.8) return [];
     const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_EVENT);
-    const heading = headingOver(list[0]!, analysis.blocks);
+    const heading = headingOver(list[0]!, analysis);
     // Advice can be followed in any order.
     if (/\b(?:tips?|advice|rules?|ideas?|ways|safety|reminders?|hints?|mistakes)\b/i.test(heading ?? "") || steps.some(isStandingAdvice)) return [];
     return [{ steps, ...(heading ? { heading } : {}) }];
@@ -43,13 +44,4 @@ function isCommand({ clauses, words }: Sentence): boolean {
 /** "Never …", "Turn it off when …": holds at any time, not at its place in a row. */
 function isStandingAdvice(sentence: Sentence): boolean {
   return /^(?:never|always|do not|don['’]t|avoid|try)\b/i.test(sentence.text) || / (?:when|if|whenever) you (?:are|will|do) not\b/i.test(sentence.text);
-}
-
-function headingOver(sentence: Sentence, blocks: Analysis["blocks"]): string | undefined {
-  const at = blocks.findIndex((block) => block.id === sentence.block.id);
-  const above = blocks.slice(0, at).filter((block) => block.kind === "heading" && !block.leftOut);
-  const own = above.at(-1);
-  // "Steps" names nothing; the heading that it stands under does.
-  const isBare = own !== undefined && /^(?:the )?(?:steps|method|instructions|what to do|how to do it|procedure)$/i.test(own.text);
-  return isBare ? above.findLast((block) => (block.level ?? 2) < (own.level ?? 2))?.text : own?.text;
 }

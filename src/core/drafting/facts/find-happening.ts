@@ -33,7 +33,7 @@ export function findHappening(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const times = clause.adjuncts.map(({ node }) => node).filter((node) => node.f.time || node.f.sub === "time");
   // "burned *for two days*", "vanished *by 1950*": how long, and what was over by then.
   if (times.some((node) => isLength(node) || /^(?:for|by|until|since)$/.test(node.kids[0]?.lemma ?? ""))) return [];
-  const rest = phraseRest(phrasing, analysis, [...reasonsOf(clause)]);
+  const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   const told = phraseRest(phrasing, analysis, [...times, ...reasonsOf(clause)]);
   const when =
     times.length > 0

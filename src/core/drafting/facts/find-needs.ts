@@ -19,7 +19,7 @@ export function findNeeds(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (phrasing.subject !== "you" || clause.verb.lemma !== "need" || !object || clause.complements.length > 1 || clause.adjuncts.length > 0) return [];
   if (clause.negated || clause.shared || clause.rank !== "main" || clause.auxiliaries.some(({ lemma }) => lemma !== "will")) return [];
   const items = conjunctsOf(object);
-  const deed = titleDeed(analysis);
+  const deed = titleDeed(sentence, analysis);
   if (!deed || items.length < FEWEST || items.length > MOST) return [];
   if (items.some((item) => headTerminal(item).cat !== "n" || findUnclear(item, sentence, analysis, phrasing.binder))) return [];
   // "and some patience"

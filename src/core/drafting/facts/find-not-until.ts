@@ -1,6 +1,5 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
-import { reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -21,7 +20,7 @@ export function findNotUntil(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "did not say anything until …": turned round, the *any* has no sense.
   if (isUnclear(rest) || /\b(?:any|ever|yet|again|anybody|anything|anyone|either|much|many)\b/.test(`${rest} ${phrasing.verbPhrase}`)) return [];
   const done: Phrasing = { ...phrasing, verbPhrase: phrasing.verbPhrase.slice("not ".length) };
-  const answer = nodeText(sentence, reasonNode(part));
+  const answer = nodeText(sentence, part);
   if (answer.split(" ").length > MOST_WORDS) return [];
   return [
     factOf(done, part.start, {

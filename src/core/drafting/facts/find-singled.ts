@@ -1,13 +1,13 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
-import { midSentence, nodeText } from "../../language/node-text";
+import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareTerm, predicateOf, SINGLES_OUT } from "./find-definition";
 import { isPeople } from "./find-participant";
@@ -31,7 +31,6 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
-  const answer = midSentence(sentence, coreOf(clause.subject));
   // "the only *female* to receive papers" is somebody, "the highest *level* of the league" nobody.
   const named = headTerminal(predicate);
   const isSomebody =
@@ -40,20 +39,21 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const human = isSomebody || (isPersonal && (phrasing.binder.human || isPeople(clause.subject) || holdsPersons(clause.subject, analysis)));
   const single = predicate.f.num === "sg" ? { are: "is", were: "was" }[phrasing.inverted] : undefined;
   return [
-    {
-      type: human ? "person" : "thing",
-      id: factId("thing", sentence, predicate.start),
-      sentence,
-      clause,
+    factOf(
       phrasing,
-      stem: `${[sort ?? (human ? "Who" : "What"), single ?? phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
-      answer: phrasing.subject || answer,
-      answerNode: coreOf(clause.subject),
-      accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],
-      depth: "recall",
-      worth: 2.6,
-      pattern: "which-one",
-    },
+      predicate.start,
+      {
+        type: human ? "person" : "thing",
+        stem: `${[sort ?? (human ? "Who" : "What"), single ?? phrasing.inverted, bounded, rest].filter(Boolean).join(" ")}?`,
+        answer: phrasing.subject,
+        answerNode: coreOf(clause.subject),
+        accepted: bareTerm(phrasing.subject) === phrasing.subject ? [] : [bareTerm(phrasing.subject)],
+        depth: "recall",
+        worth: 2.6,
+        pattern: "which-one",
+      },
+      "thing",
+    ),
   ];
 }
 
@@ -92,20 +92,21 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest)) return [];
   const human = phrasing.binder.human || analysis.persons.has(name);
   return [
-    {
-      type: human ? "person" : "thing",
-      id: factId("thing", sentence, predicate.start),
-      sentence,
-      clause,
+    factOf(
       phrasing,
-      stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
-      answer: name,
-      answerNode: core,
-      accepted: [...(name.includes(" ") && human ? [name.split(" ").at(-1)!] : []), ...(bareTerm(name) === name ? [] : [bareTerm(name)])],
-      depth: "recall",
-      worth: 2.4,
-      pattern: "which-one",
-    },
+      predicate.start,
+      {
+        type: human ? "person" : "thing",
+        stem: `${[human ? "Who" : "What", phrasing.inverted, phrasing.subject, rest].filter(Boolean).join(" ")}?`,
+        answer: name,
+        answerNode: core,
+        accepted: [...(name.includes(" ") && human ? [name.split(" ").at(-1)!] : []), ...(bareTerm(name) === name ? [] : [bareTerm(name)])],
+        depth: "recall",
+        worth: 2.4,
+        pattern: "which-one",
+      },
+      "thing",
+    ),
   ];
 }
 

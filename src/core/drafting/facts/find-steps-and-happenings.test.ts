@@ -36,6 +36,11 @@ describe("what is needed", () => {
       "Which four things do you need to make a barometer?",
       "a wide glass jar, a balloon, a rubber band and a pen",
     ],
+    "under the heading that is nearest and says what for": [
+      "# How to Make a Kite\n\nA kite needs wind.\n\n# How to Make a Drum\n\n## What you need\n\nYou need a tin, a balloon and a stick.",
+      "Which three things do you need to make a drum?",
+      "a tin, a balloon and a stick",
+    ],
     "under a title that commands": [
       "# Build a Bird Box\n\nYou will need a saw, a plank and twelve nails.",
       "Which three things do you need to build a bird box?",

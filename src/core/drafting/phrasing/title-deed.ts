@@ -1,12 +1,14 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { literally } from "../../lib/literally";
+import { headingOver } from "./heading-over";
 
 const OPENS = /^(?:how to |how (?:do|can|should) (?:you|we|i) )/i;
 const LONGEST = 9;
 
 /** "How to Mend a Puncture", "Build a Bird Box" → "mend a puncture", "build a bird box": what a how-to text teaches. */
-export function titleDeed({ blocks, lexicon }: Analysis): string | undefined {
-  const title = blocks.find(({ kind }) => kind === "heading")?.text.replace(/[.?!:].*$/su, "") ?? "";
+export function titleDeed(sentence: Sentence, analysis: Analysis): string | undefined {
+  const { blocks, lexicon } = analysis;
+  const title = headingOver(sentence, analysis)?.replace(/[.?!:].*$/su, "") ?? "";
   const deed = title.replace(OPENS, "");
   const words = deed.split(/\s+/);
   if (words.length < 2 || words.length > LONGEST) return undefined;
