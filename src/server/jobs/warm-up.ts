@@ -13,7 +13,7 @@ const TURNS = 3;
  * time a teacher drafts. Between paragraphs a request that came in is answered.
  */
 export function warmUp(): void {
-  const steps = Array.from({ length: TURNS }, () => [...WARM_UP_PARAGRAPHS, WARM_UP_PARAGRAPHS.join(" ")]).flat();
+  const steps = warmUpTexts();
   const next = (): void => {
     const text = steps.shift();
     if (text === undefined) return;
@@ -21,6 +21,11 @@ export function warmUp(): void {
     setImmediate(next);
   };
   setImmediate(next);
+}
+
+/** What is read to warm up, in order. */
+export function warmUpTexts(): string[] {
+  return Array.from({ length: TURNS }, () => [...WARM_UP_PARAGRAPHS, WARM_UP_PARAGRAPHS.join(" ")]).flat();
 }
 
 /** Drafts what comes of one paragraph, and keeps nothing. */
