@@ -1,4 +1,4 @@
-import { loadModule } from "cld3-asm";
+import { type CldFactory, loadModule } from "cld3-asm";
 import type { Block } from "@/core/source/schema";
 
 /** Enough to tell the language by; more takes longer and tells no more. */
@@ -12,8 +12,7 @@ export async function detectLanguage(blocks: readonly Block[], declared: string 
     .join(" ")
     .slice(0, SAMPLE_CHARACTERS);
   if (isNoProse(text)) return declared ?? "en";
-  const module = await loadModule();
-  const identifier = module.create(0, SAMPLE_CHARACTERS);
+  const identifier = (await loadDetector()).create(0, SAMPLE_CHARACTERS);
   try {
     const found = identifier.findLanguage(text);
     const sure = found.is_reliable && found.probability > 0.7 && /^[a-z]{2}(?:-|$)/.test(found.language);
@@ -21,6 +20,19 @@ export async function detectLanguage(blocks: readonly Block[], declared: string 
   } finally {
     identifier.dispose();
   }
+}
+
+/** Milliseconds: a busy machine compiles the detector slowly, and by itself it gives up after three seconds. */
+const LOADED_WITHIN = 30_000;
+let detector: Promise<CldFactory> | undefined;
+
+/** Loaded once, and tried again where that failed. */
+function loadDetector(): Promise<CldFactory> {
+  detector ??= loadModule({ timeout: LOADED_WITHIN }).catch((problem: unknown) => {
+    detector = undefined;
+    throw problem;
+  });
+  return detector;
 }
 
 const FEWEST_WORDS = 4;

@@ -31,7 +31,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   // "is rich *partly* because of its hills": how far belongs to the reason.
   const partly = clause.adjuncts.find(({ node }) => node.end === part.node.start && PARTLY.test(headTerminal(node).lemma ?? ""))?.node;
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
-  const stem = askBehind(phrasing, analysis, "Why", part.node, [...tail, ...(partly ? [partly] : [])]);
+  // "can *even* help a thief", "trained, *too*, because …": the reason is no other for that.
+  const beside = clause.adjuncts.map(({ node }) => node).filter((node) => /^(?:even|too)$/.test(headTerminal(node).lemma ?? ""));
+  const stem = askBehind(phrasing, analysis, "Why", part.node, [...tail, ...(partly ? [partly] : []), ...beside]);
   // "used not only for clothes but also for wounds, because …": the reason may be of the last alone.
   if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)

@@ -165,6 +165,8 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
   // "Tears run off glass *as they run off an eye*"
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
+  // "as tall *as the towers allow*"
+  if (reasonNode(node).f.sub === "as" && sentence.words[node.start - 2]?.lower === "as") return true;
   return reasonNode(node).f.sub === "as" && /^(?:much|just|exactly|rather|,)$/.test(sentence.words[node.start - 1]?.lower ?? "");
 }
 

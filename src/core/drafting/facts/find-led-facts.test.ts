@@ -54,6 +54,21 @@ describe("facts that take up the sentence before", () => {
       "Read: “A frog does not look like its parents when it is born. It changes its shape as it grows.” What is this change called?",
       "metamorphosis",
     ],
+    "by what they do": [
+      "First the milk is warmed, and bacteria are added. They turn the sugar of the milk into acid.",
+      "Read: “First the milk is warmed, and bacteria are added.” What do they turn the sugar of the milk into?",
+      "acid",
+    ],
+    "by he, where nobody else can be meant": [
+      "In 46 BC the Roman ruler Julius Caesar decided to reform the calendar. On the advice of the astronomer Sosigenes he added a day to every fourth year.",
+      "Read: “In 46 BC the Roman ruler Julius Caesar decided to reform the calendar.” What did he add to every fourth year on the advice of the astronomer Sosigenes?",
+      "a day",
+    ],
+    "by whose it is": [
+      "Merchants in the province of Sichuan had a problem. Their coins were made of iron.",
+      "Read: “Merchants in the province of Sichuan had a problem.” What were their coins made of?",
+      "iron",
+    ],
   };
   for (const [name, [text, ...wanted]] of Object.entries(examples)) it(name, () => expect(askedLed(text)).toContainEqual(wanted));
 
@@ -65,6 +80,8 @@ describe("facts that take up the sentence before", () => {
     "what is clear by itself": "The council has seven members. The town elects a council for four years.",
     "a day that no sentence told": "Workers ran to the shops. In November of that year a single egg cost 320 billion marks.",
     "what is told of in the sentence itself": "The freedom is not unlimited. When somebody spreads lies, this offence is called libel.",
+    "whose it is by the sentence itself": "The horn makes a sound. When a whale calls, its voice travels for miles.",
+    "what made it when it burst": "They found that the pop is heard after the hull has cracked. It is made by the steam when it bursts out of the kernel.",
     "an answer that points back": "Nowhere does the law say that the court may strike it down. This court claimed this power in 1803.",
   };
   for (const [name, text] of Object.entries(never)) it(`leaves alone ${name}`, () => expect(askedLed(text)).toEqual([]));

@@ -5,7 +5,7 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
 import { mayDo } from "../../language/pronoun-rivals";
 import { mayBe } from "../../language/resolve-pronouns";
-import { isExpletive, isWeather, pronounOf } from "../../language/subject-pronoun";
+import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { hypernymChain } from "../distractors/noun-kind";
@@ -36,8 +36,8 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
 }
 
 const POINTING = /\b(?:this|these|such)\b/i;
-/** What is asked of an *it* or *they*: no deeds and places, which may be somebody else's. */
-const FOR_PRONOUNS: ReadonlySet<Fact["type"]> = new Set(["cause", "purpose", "condition", "quantity", "naming", "definition", "manner", "function"]);
+/** Words of "*its long outer* feathers". */
+const LONGEST_OWNED = 4;
 
 /** Whether the question holds what points back; a purpose may hold it in its answer ("to prevent *this*"). */
 function takesUp(fact: Fact, pointers: readonly string[]): boolean {
@@ -48,7 +48,8 @@ function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   const holds = (text: string, pointer: string) => new RegExp(`\\b${literally(pointer)}\\b`).test(text);
   if (fact.type === "purpose" && pointers.includes("this") && holds(fact.answer.toLowerCase(), "this")) return true;
   if (POINTING.test(fact.answer)) return false;
-  if (pronounOf(fact.clause.subject) && !FOR_PRONOUNS.has(fact.type)) return false;
+  // "What makes *it* when *it* bursts out of the kernel?": the pop, and the steam.
+  if (fact.pattern === "passive-by" && pointers.some((pointer) => stem.split(new RegExp(`\\b${literally(pointer)}\\b`)).length > 2)) return false;
   // "What happens when *it* rains? It …": what the answer takes up.
   return pointers.some((pointer) => holds(stem, pointer) || (fact.type === "condition" && holds(fact.answer.toLowerCase(), pointer)));
 }
@@ -89,15 +90,20 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   const main = firstMain(sentence);
   if (!main) return [];
   const pronoun = pronounOf(main.subject);
-  const opening = pronoun && !analysis.antecedents.has(positionKey(sentence, main.subject.start)) && isNamedFor(pronoun, sentence, lead, analysis);
   // "When a body falls, *this force* …": told of in the sentence itself.
   const isAhead = sentence.clauses.some(({ start, rank }) => rank !== "main" && start < main.subject.start);
+  const isOpen = !analysis.antecedents.has(positionKey(sentence, main.subject.start));
+  const opening = pronoun && isOpen && isNamedFor(pronoun, sentence, lead, analysis);
+  // "*Their* roots reach far down"
+  const owner = isAhead ? undefined : ownerPronounOf(main.subject);
+  const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && isOwnedIn(owner, lead, analysis);
   const parts = isAhead ? [] : [main.subject, ...[...main.complements, ...main.adjuncts].map(({ node }) => node)];
   const pointing = parts.flatMap(walkTree).filter((node) => node.cat === "np" && pointsBack(node, sentence, lead, analysis));
   // "*The extra amount* is called interest"
   const isNamed = main.passive && /^(?:call|know)$/.test(main.verb.lemma ?? "") && main.subject.f.det === "def" && main.subject.end - main.subject.start <= 4;
   return [
     ...(opening ? [pronoun] : []),
+    ...(whose ? [nodeText(sentence, main.subject).toLowerCase()] : []),
     ...[...new Set(pointing.map((node) => nodeText(sentence, node).toLowerCase()))],
     ...(isNamed ? [nodeText(sentence, main.subject).toLowerCase()] : []),
   ];
@@ -129,14 +135,23 @@ function isOfToday({ clauses }: Sentence): boolean {
   return clauses.some(({ rank, verb, auxiliaries }) => rank === "main" && ![verb, ...auxiliaries].some(({ flags }) => flags?.includes("past")));
 }
 
-/** Whether the lead names something that *it* or *they* can stand for, and that can have done what is told. */
-function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, { persons, lexicon }: Analysis): boolean {
+/** Whether the lead names something that a pronoun can stand for, and that can have done what is told. */
+function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, analysis: Analysis): boolean {
   const clause = firstMain(sentence);
-  if (!clause || !/^(?:it|they)$/.test(pronoun) || isExpletive(pronoun, clause) || isWeather(clause)) return false;
-  return walkTree(lead.tree!).some((np) => {
+  if (!clause || isExpletive(pronoun, clause) || isWeather(clause)) return false;
+  return namedFor(pronoun, lead, analysis).some((np) => mayDo(np, clause, analysis.lexicon));
+}
+
+/** Whether the lead names something that *its*, *their*, *his* or *her* can be said of. */
+function isOwnedIn(owner: string, lead: Sentence, analysis: Analysis): boolean {
+  return namedFor(owner, lead, analysis).length > 0;
+}
+
+function namedFor(pronoun: string, lead: Sentence, { persons, lexicon }: Analysis): Node[] {
+  return walkTree(lead.tree!).filter((np) => {
     const head = headTerminal(np);
     if (np.cat !== "np" || np.f.time || TIME_NOUNS.has(head.lemma ?? "") || head.cat === "pro" || np.f.det === "clause") return false;
-    return mayBe(pronoun, np, lead, persons, lexicon) && mayDo(np, clause, lexicon);
+    return mayBe(pronoun, np, lead, persons, lexicon);
   });
 }
 

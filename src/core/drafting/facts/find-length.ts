@@ -19,6 +19,8 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!LASTING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
   const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node).filter((node) => isUncounted(node, nodeText(sentence, node)));
   if (!length || more.length > 0 || length.start < clause.verb.end) return [];
+  // "wait *for a mild day*": what for.
+  if (clause.verb.lemma === "wait" && /^for an? (?!full|whole|long|short|few)\p{Ll}+ \p{Ll}+$/u.test(nodeText(sentence, length))) return [];
   // "sleep for many years *until rain falls*": the rain says how long.
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "until")) return [];
   const rest = phraseRest(phrasing, analysis, [length, ...reasonsOf(clause)]);

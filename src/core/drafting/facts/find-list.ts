@@ -4,7 +4,7 @@ import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { conjunctsOf } from "../phrasing/conjuncts";
+import { conjunctsOf, isOneTime, mayBeDeeds } from "../phrasing/conjuncts";
 import { numberWords } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
@@ -19,6 +19,7 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = clause.complements.find((part) => part.role === "object")?.node;
   if (!object || clause.imperative || clause.shared || clause.negated || clause.complements.length > 1) return [];
   if (/^no\b/i.test(nodeText(clause.sentence, object))) return [];
+  if (isOneTime(object) || mayBeDeeds(object, phrasing.clause)) return [];
   const items = conjunctsOf(object);
   if (items.length < FEWEST || items.length > MOST) return [];
   const plain = items.every(

@@ -10,6 +10,7 @@ import { literally } from "../../lib/literally";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
+import { mayBeDeeds } from "../phrasing/conjuncts";
 import { ownsOfClauseAhead } from "../phrasing/owns-of-ahead";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
@@ -166,7 +167,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (walkTree(object).some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   // "reach even the trees": what is surprising, and not what is asked.
-  if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object))) return [];
+  if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.
   if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.

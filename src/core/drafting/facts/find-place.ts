@@ -6,6 +6,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
+import { conjunctsOf } from "../phrasing/conjuncts";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -131,6 +132,11 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (!isGoal && !PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;
   const head = headTerminal(np);
+  // "found bread in the ovens, slogans on the walls and eggs on the tables": several places, and what was there.
+  if (np.role === "coordination") {
+    const [first, ...others] = conjunctsOf(np);
+    if (first?.f.det === "def" && others.some(({ f, end, start }) => f.det === "bare" && end - start > 1)) return false;
+  }
   if (np.cat !== "np" || np.f.det === "num") return false;
   // "in brick", "at sea", "in summer": how, not where.
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
@@ -139,6 +145,8 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (isSort) return preposition === "in" && np.f.num === "pl" && !SAYING_LITTLE.test(nodeText(clause.sentence, np));
   if ((NO_PLACES.has(head.lemma ?? "") && !isPartOfPlace(np, analysis)) || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
   // "under the title "White Slavery"": a name in quotation marks is a thing's.
+  // "On New Year's *Eve*"
+  if (head.cat === "pn" && /^(?:Eve|Day|Night)$/.test(head.lemma ?? "")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "") && !head.flags?.includes("quoted");
   const [sense, second] = analysis.lexicon.findWord(head.lemma ?? "")?.senses ?? [];
   // A word that the dictionary does not have is still something that things are put into.

@@ -5,7 +5,7 @@ import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { conjunctsOf } from "../phrasing/conjuncts";
+import { conjunctsOf, isOneTime } from "../phrasing/conjuncts";
 import { numberForms } from "../phrasing/number-forms";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
@@ -68,6 +68,8 @@ const SHARE =
 function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
+  // "needed *two hours, fifty-eight minutes and fifty seconds*": one length of time.
+  if (object && isOneTime(object)) return [];
   // "An ant has *six legs* and a body with three parts"
   if (object?.role === "coordination") return conjunctsOf(object).flatMap((part) => fromConjunct(phrasing, object, part, analysis));
   const counted = object && countedPhrase(object);

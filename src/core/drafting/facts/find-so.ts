@@ -15,6 +15,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!cause) return [];
   const reason = phraseClause(cause, analysis);
   if (typeof reason === "string") return [];
+  // "People *who sleep in bright rooms* make less, so *they* sleep badly": not all people.
+  if (phrasing.subject !== reason.subject && reason.subject.startsWith(`${phrasing.subject} `)) return [];
   // "slipped *and* twisted his ankle, so …": both are the reason.
   const reasonRest = cause.shared ? (stateShared(reason, analysis, []) ?? "no-subject") : phraseRest(reason, analysis);
   // A second reason of its own would be as right.

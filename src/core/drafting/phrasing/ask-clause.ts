@@ -5,9 +5,9 @@ import { inflectVerb } from "../../language/inflect";
 import { calledName, midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
-import { isWeather, pronounOf } from "../../language/subject-pronoun";
+import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
-import { type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
+import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
@@ -92,7 +92,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "In three years you raised …": said to those who listen, and not to whoever reads.
   if (headTerminal(clause.subject).lemma === "you" && [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past") && part.cat !== "modal"))
     return "first-person";
-  const led = pronoun !== undefined && !antecedent && isOfLead(clause, analysis);
+  const isLed = isOfLead(clause, analysis);
+  const led = pronoun !== undefined && !antecedent && isLed;
   if (pronoun && !antecedent && !led) return "pronoun";
   const subjectNode = antecedent?.node ?? node;
   const home = antecedent?.sentence ?? sentence;
@@ -139,7 +140,10 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   const passing = nameInPassing(clause.subject, sentence, analysis);
   const owned = passing ? undefined : ownersName(subjectNode, home, analysis);
   const name = passing ?? owned;
-  const unclear = name || led || isUsedThenDefined(clause, analysis) ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
+  // "*Its name* comes from Arabic": whose, the sentence before tells.
+  const owner = isLed && !passing && !owned ? ownerPronounOf(subjectNode) : undefined;
+  const unclear =
+    name || led || owner || isUsedThenDefined(clause, analysis) ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
   if (unclear && !(isAnswer && unclear === "definite-without-antecedent")) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
   const isToldOf =
@@ -168,9 +172,10 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (subject.includes(",") && subjectNode.role !== "coordination" && !commasOnlyPartAdjectives(subjectNode)) return "no-subject";
   const verb = phraseVerb(clause);
   if (!verb || (clause.negated && preverbalAdverbs(clause) !== "")) return "contracted";
+  if (owner) return { clause, subject, binder: BINDS_NOTHING, ...verb };
   const binder = led ? binderOfPronoun(pronoun) : binderOf(subjectNode, subject, analysis);
-  const owner = owned && subjectNode.kids[0]?.lemma;
-  return { clause, subject, binder: owner === "her" || owner === "his" ? { ...binder, owner: owner === "her" ? "she" : "he" } : binder, ...verb };
+  const named = owned && ownerPronounOf(subjectNode);
+  return { clause, subject, binder: named === "she" || named === "he" ? { ...binder, owner: named } : binder, ...verb };
 }
 
 /** Nothing that the verb is about: no object, no phrase of its own and no to. */

@@ -128,6 +128,8 @@ function unclearIn(
   // "costs *too* much": how much, and no pointing.
   if (node.kids.length === 0 && node.lemma === "too" && /^(?:much|many|little|few)$/.test(sentence.words[node.end]?.lower ?? "")) return undefined;
   if (node.kids.length === 0 && sentence.open?.has(node.start)) return "pronoun";
+  // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
+  if (node.kids.length === 0 && (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence))) return undefined;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if (node.kids.length === 0 && node.lemma === "other" && sentence.words[node.start - 1]?.lower === "any") return undefined;
   if (
@@ -263,6 +265,14 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
 function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {
   if (cat === "predet" && lemma === "such") return true;
   return (cat === "det" || cat === "pro") && flags?.includes("dem") === true && /^(?:this|these)$/.test(lemma);
+}
+
+function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): boolean {
+  return (lemma === "much" || lemma === "many") && words[start - 1]?.lower === "as" && words[end]?.lower === "as";
+}
+
+function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {
+  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both)$/.test(lower));
 }
 
 /** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */

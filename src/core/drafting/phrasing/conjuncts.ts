@@ -1,4 +1,7 @@
-import type { Node } from "../../language/tree";
+import type { Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** The parts of "red gills, clear eyes and firm flesh", each whole; one part where nothing is joined. */
 export function conjunctsOf(node: Node): Node[] {
@@ -7,4 +10,22 @@ export function conjunctsOf(node: Node): Node[] {
   // "many red, blue and green fish" joins inside a phrase; only whole phrases are parts.
   if (node.cat === "np" && node.kids.length === 1 && node.kids[0]!.role === "coordination") return conjunctsOf(node.kids[0]!);
   return [node];
+}
+
+/** "two hours, fifty-eight minutes and fifty seconds": lengths of time that add up to one. */
+export function isOneTime(list: Node): boolean {
+  return list.role === "coordination" && conjunctsOf(list).every((part) => TIME_NOUNS.has(headTerminal(part).lemma ?? ""));
+}
+
+/** "pushed the sails of ships, *ground* grain and *pumped* water": things that are joined, or deeds? */
+export function mayBeDeeds(object: Node, { verb, sentence }: Clause): boolean {
+  if (!verb.flags?.includes("past")) return false;
+  return walkTree(object).some((list) => {
+    const [first, ...others] = list.cat === "np" && list.role === "coordination" ? conjunctsOf(list) : [];
+    return first !== undefined && !opensAsPast(first, sentence) && others.some((part) => part.f.det === "bare" && opensAsPast(part, sentence));
+  });
+}
+
+function opensAsPast(part: Node, { words }: Sentence): boolean {
+  return part.end - part.start > 1 && words[part.start]!.candidates.some(({ cat, flags }) => cat === "v" && flags?.includes("past"));
 }

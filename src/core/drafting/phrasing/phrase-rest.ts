@@ -74,7 +74,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "*One day*, usually during a flood, the river breaks through": on any.
     if (role === "adjunct" && /^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
-    if (isSameTime(node, parts, clause)) continue;
+    if (isSameTime(node, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
@@ -376,10 +376,11 @@ function pointsBack(node: Node): boolean {
 }
 
 /** "On 15 January 1919, *a warm winter day*, the tank burst": a time told by another name. */
-function isSameTime(node: Node, parts: readonly { node: Node }[], { sentence }: Clause): boolean {
+function isSameTime(node: Node, { adjuncts, sentence, subject }: Clause): boolean {
   const core = node.cat.endsWith("-c") ? (node.kids[node.head] ?? node) : node;
   const isTime = /^an? /i.test(nodeText(sentence, core)) && (Boolean(node.f.time ?? core.f.time) || core.f.sub === "time");
-  return isTime && parts.some((other) => other.node !== node && other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
+  const isAhead = node.end <= subject.start;
+  return isAhead && isTime && adjuncts.some((other) => other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
 }
 
 /** "four holes, *each one inch deep*": a second measure, said in passing. */

@@ -14,5 +14,7 @@ function pronounOfSubject({ subject, binder, clause }: Phrasing, { persons }: An
 export function withPronoun(answer: string, asked: Phrasing, analysis: Analysis): string {
   const pronoun = pronounOfSubject(asked, analysis);
   const opening = `because ${asked.subject} `;
-  return pronoun && answer.toLowerCase().startsWith(opening.toLowerCase()) ? `because ${pronoun} ${answer.slice(opening.length)}` : answer;
+  // "because *people who sleep in bright rooms* make less": not all of them.
+  const isPart = /^(?:who|that|which|whose|of|with|in|from)\b/.test(answer.slice(opening.length));
+  return pronoun && !isPart && answer.toLowerCase().startsWith(opening.toLowerCase()) ? `because ${pronoun} ${answer.slice(opening.length)}` : answer;
 }
