@@ -68,6 +68,7 @@ const PATTERNS: Record<string, string> = {
   "what-was-believed": "The source says what people believed in former times.",
   "what-aim": "The source says what somebody wants, decides or asks for.",
   "what-should": "The source says what somebody should do.",
+  "what-must-not": "The source says what somebody may not do.",
   "what-to-do": "The source says what to do in a certain case, or to reach something.",
   "when-to-do": "The source says when something should be done.",
   "how-long": "The source says how long something takes.",

@@ -101,7 +101,7 @@ function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> 
 }
 
 /** Patterns whose question another sentence with the same verb and subject might answer otherwise. */
-const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim", "what-should"]);
+const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim", "what-should", "what-must-not"]);
 
 function canHaveTwin(fact: Fact): boolean {
   return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.type === "place" || TWINNED.has(fact.pattern);
@@ -110,7 +110,8 @@ function canHaveTwin(fact: Fact): boolean {
 function twinKey(fact: Fact): string {
   const head = headTerminal(fact.clause.subject).lemma;
   // "What must the company do?" holds no verb: whatever else it must do would be an answer too.
-  if (fact.pattern === "what-should") return [fact.type, fact.phrasing.subject.toLowerCase().replace(/^(?:the|an?) /, "")].join(" ");
+  if (fact.pattern === "what-should" || fact.pattern === "what-must-not")
+    return [fact.pattern, fact.phrasing.subject.toLowerCase().replace(/^(?:the|an?) /, "")].join(" ");
   return [fact.type, fact.clause.verb.lemma, head, fact.type === "quantity" ? fact.unit : ""].join(" ");
 }
 

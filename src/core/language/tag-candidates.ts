@@ -305,7 +305,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   // "an ancient people": one of many.
   if (word === "people") tags.push({ cat: "n", flags: ["sg"], cost: 1.5, lemma: word });
   const comparative = IRREGULAR[word] ?? comparativeOf(word, lexicon);
-  const open = !comparative ? [] : word.endsWith("er") || word in IRREGULAR ? ["comparative"] : ["superlative"];
+  const open = !comparative ? [] : word.endsWith("er") || word === "worse" ? ["comparative"] : ["superlative"];
   if (own?.adjective) tags.push({ cat: "adj", flags: open, cost: cost(own.adjective), lemma: word });
   else if (comparative) tags.push({ cat: "adj", flags: open, cost: 0.2, lemma: comparative });
   if (own?.adverb) tags.push({ cat: "adv", flags: ["manner", ...open], cost: cost(own.adverb), lemma: word });
@@ -313,7 +313,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   return tags;
 }
 
-const IRREGULAR: Record<string, string> = { better: "good", worse: "bad" };
+const IRREGULAR: Record<string, string> = { better: "good", worse: "bad", best: "good", worst: "bad" };
 
 /** "brighter", "heaviest" → the adjective's base form. */
 function comparativeOf(word: string, lexicon: Lexicon): string | undefined {

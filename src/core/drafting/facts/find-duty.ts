@@ -9,13 +9,17 @@ import { isOfThings } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-/** "*The school board should vote for the new schedule*": what should the school board do? A writer's demand, asked as the writer's. */
+/**
+ * "*The school board should vote for the new schedule*": what should the school board do? A writer's demand,
+ * asked as the writer's. "Pupils *may not* bring phones": what may they not do?
+ */
 export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [modal] = clause.auxiliaries;
-  const isDemand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
+  const isForbidden = clause.negated && /^(?:may|must)$/.test(modal?.lemma ?? "");
+  const isDemand = modal?.cat === "modal" && (isForbidden || modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
   if (!isDemand || clause.passive || clause.imperative || clause.verb.cat !== "v") return [];
-  if (analysis.sort !== "opinion" && !phrasing.binder.human) return [];
+  if (analysis.sort !== "opinion" && !phrasing.binder.human && !(isForbidden && isAgent(clause.subject, analysis.lexicon))) return [];
   // "*Recess* should come before lunch": what should be done with it, and not what it should do.
   if (phrasing.binder.lifeless && !isAgent(clause.subject, analysis.lexicon)) return [];
   const shared = clause.sentence.clauses.filter((other) => other.rank === "main" && other.subject === clause.subject);
@@ -39,8 +43,8 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answer,
       accepted: [],
       depth: "understanding",
-      worth: 3,
-      pattern: "what-should",
+      worth: isForbidden ? 2.5 : 3,
+      pattern: isForbidden ? "what-must-not" : "what-should",
     },
   ];
 }

@@ -12,7 +12,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object advise note state require order decree guarantee ensure".split(
     " ",
   ),
 );

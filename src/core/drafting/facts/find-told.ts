@@ -19,7 +19,10 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const verb = clause.verb.lemma ?? "";
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
   const isTold = HOLDING.has(verb) || LETTING.has(verb);
-  if (!part || !clause.passive || clause.negated || !isTold || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
+  // "was *not allowed* to take the boat out"
+  const isForbidden = clause.negated && /^(?:allow|permit)$/.test(verb);
+  if (!part || !clause.passive || (clause.negated && !isForbidden) || !isTold || clause.complements.length > 1 || (clause.shared && !standsAlone(clause)))
+    return [];
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];

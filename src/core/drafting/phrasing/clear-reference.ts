@@ -154,6 +154,8 @@ function unclearIn(
     return undefined;
   // "spreads *from one person to another*": any of them.
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
+  // "the ropes of *the largest*": the largest what?
+  if (node.cat === "best" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? "")) return "demonstrative";
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0)
@@ -268,7 +270,7 @@ function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {
 }
 
 function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): boolean {
-  return (lemma === "much" || lemma === "many") && words[start - 1]?.lower === "as" && words[end]?.lower === "as";
+  return lemma === "much" && words[start - 1]?.lower === "as" && words[end]?.lower === "as" && /^(?:weigh|cost)/.test(words[start - 2]?.lower ?? "");
 }
 
 function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {

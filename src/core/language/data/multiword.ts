@@ -19,6 +19,7 @@ export const MULTIWORD: Record<string, string> = {
   "that is": "thatis",
   "as a rule": "adv:freq",
   "for ever": "adv:manner",
+  "at home": "adv:manner",
   "for long": "adv:manner",
   "as possible": "asposs",
   "as many as": "adv:approx,bound",
@@ -59,6 +60,10 @@ export const MULTIWORD: Record<string, string> = {
   "even when": "sub:though",
   "each time": "sub:when 0.4|adv:freq",
   "every time": "sub:when 0.4|adv:freq",
+  // "writes down *where and when* it was found"
+  "where and when": "wh:place",
+  "when and where": "wh:time",
+  "how and why": "wh:reason",
   "as soon as": "sub:when",
   "as long as": "sub:if",
   // "nobody else", "something else": one word of the same sort.

@@ -56,6 +56,11 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
       ? undefined
       : { f: { sub: sub.f.sub ?? "" }, cost: sub.f.sub !== "cause" && s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
   );
+  // "see in the dark just *as owls do*"
+  rule("asdo", "np do", 1, "subject", 0, (np, { flags }) =>
+    np.f.kase !== "obj" && agreeNumbers(np.f.num ?? "any", flags?.includes("past") ? "any" : flags?.includes("third") ? "sg" : "pl") ? {} : undefined,
+  );
+  rule("sb", "sub asdo", 1, "mark", 0.6, (sub) => (sub.f.sub === "as" ? { sub: "as" } : undefined));
   rule("sb", "sub vp", 1, "mark", 0.6, (sub, vp) =>
     ["when", "while", "before", "after", "since", "until", "if", "once", "though"].includes(sub.f.sub ?? "") &&
     ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap))

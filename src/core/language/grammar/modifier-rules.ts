@@ -2,7 +2,7 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import { JOINED_BY } from "./noun-phrase-rules";
-import { opensWithAs } from "./phrase-shapes";
+import { firstWord, opensWithAs } from "./phrase-shapes";
 import type { RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
@@ -10,6 +10,13 @@ const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch 
 /** "a little later", "a mile away", "an hour long" */
 function isLength(noun: string): boolean {
   return MEASURES.has(noun) || TIME_NOUNS.has(noun) || /^(?:little|bit|lot|way|dozen|hundred|thousand)$/.test(noun);
+}
+
+/** "half of its weight", "a third of the money" */
+function isFraction(np: Node): boolean {
+  const [share, whole] = np.kids;
+  const isShare = np.role === "postmodifier" && whole?.f.sub === "of" && /^(?:half|third|quarter|fifth|sixth|tenth)$/.test(headTerminal(share!).lemma ?? "");
+  return isShare || /^half\b/.test(firstWord(np));
 }
 
 /** Relative and wh-clauses, adjectives, adverbs, prepositions. */
@@ -93,11 +100,14 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   // "rotated 180 degrees", "walked three miles"
   lift("advp", "np", "measure", (n) => (n.f.det === "num" && MEASURES.has(headTerminal(n).lemma ?? "") ? { f: { sub: "measure" }, cost: 0.8 } : undefined));
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
+  // "one *of the best*"
+  rule("pp", "prep best", 1, "preposition", 0.2, (l) => (/^(?:of|among)$/.test(l.lemma ?? "") ? { sub: l.lemma! } : undefined));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
     if (r.f.kase === "subj") return undefined;
     return {
       f: { sub: l.f.sub ?? "", ...(isTimeNoun(r) || r.f.time || isPartOfTime(r) ? { time: true as const } : {}) },
-      cost: r.f.det === "clause" ? 0.6 : 0,
+      // "lost *about half* of its weight": nearly.
+      cost: (r.f.det === "clause" ? 0.6 : 0) + (l.lemma === "about" && isFraction(r) ? 2 : 0),
     };
   });
   rule("pp", "prep vp", 1, "preposition", 0.4, (l, r) => (r.f.form === "ing" && !r.f.gap ? { sub: l.f.sub ?? "", form: "ing" } : undefined));

@@ -46,6 +46,9 @@ function isHadByNoun(s: Node): boolean {
 const STANDS_BEHIND =
   /^(?:use|involve|concern|need|require|give|take|make|produce|find|leave|know|say|write|collect|pay|ask|offer|choose|select|catch|see|describe|mention|list)$/;
 
+/** Part of many: they do, or it does. */
+const SHARES = /^(?:half|third|quarter|fifth|sixth|tenth|majority|minority|number|handful|variety)$/;
+
 /** The conjunction that goes with the word in front. */
 export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
 
@@ -61,6 +64,9 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     // "the International Foundation *for Electoral Systems*": a name of several words.
     if (l.f.det === "def" && headTerminal(l).cat === "pn" && r.f.sub === "for" && r.kids[1]?.f.det === "proper") return { f: l.f, cost: 0 };
     // "the first lamp *in the country*": of which it is the first.
+    // "*a quarter of all fish* spend", "*a large number of them* die"
+    const isShare = r.f.sub === "of" && l.f.num === "sg" && SHARES.test(headTerminal(l).lemma ?? "") && r.kids[1]?.f.num !== "sg";
+    if (isShare) return { f: { ...l.f, num: "any" }, cost: 0.05 };
     const isFirst = singlesOut(l) || (l.role === "postmodifier" && r.f.sub === "in" && singlesOut(l.kids[0]!));
     if (isFirst && !r.f.time && /^(?:in|on)$/.test(r.f.sub ?? "")) return { f: l.f, cost: 0 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
@@ -211,6 +217,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   for (const cat of ["c-best", "c-best-c"])
     rule("np", `np ${cat}`, 0, "apposition", 1, (l) => (l.f.det === "pron" || l.f.num === "pl" || l.f.time ? undefined : l.f));
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
+  // "one of *the best* in the country"
+  rule("np", "det best", 1, "determiner", 0.3, (l) => (l.flags?.includes("oneof") ? { num: "sg", det: "quant" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
 
   // "some trials, such as those about fraud, are too hard"

@@ -1,3 +1,4 @@
+import { SAME_PLURAL } from "../data/irregular-nouns";
 import { DEMONYMS, MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord } from "./phrase-shapes";
@@ -120,6 +121,8 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     const time = TIME_NOUNS.has(headTerminal(n).lemma ?? "");
     // "through first period", "in second grade"
     const ordinal = n.role === "modifier" && n.kids[0]?.f.sub === "ord";
+    // "*Fish* swim", "*fish* is healthy"
+    if (SAME_PLURAL.has(headTerminal(n).lemma ?? "")) return { f: { num: "any", det: "bare" }, cost: 0.4 };
     return { f: { num: "sg", det: "bare" }, cost: n.f.num === "any" ? 0.4 : time || ordinal ? 0.6 : 2.5 };
   });
   lift("np", "pro", "pronoun", (n) => {
