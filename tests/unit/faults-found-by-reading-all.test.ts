@@ -36,6 +36,65 @@ neverDrafts({
   },
 });
 
+neverDrafts({
+  "of phrases that were torn": {
+    "insects no longer than a grain": [
+      "# Termites\n\nTowers of earth are built by termites, insects no longer than a grain of rice. Termites cannot digest wood.",
+      /no longer than a grain of rice\?/,
+    ],
+    "copies about a microscope": ["# Ida\n\nIda Marrow printed 250 copies of a book about the microscope at her own cost.", /print about the microscope/],
+    "places that are hard": [
+      "# Drones\n\nDrones take pictures of places that are hard to reach. Inspectors tap the concrete with a hammer because healthy concrete rings.",
+      /What are drones|pictures of places that are hard\?/,
+    ],
+    "a floor and what it is instead": [
+      "# Lockers\n\nI think that the school should bring back the lockers. The lockers could stand on each floor instead of in one row by the entrance.",
+      /What could the lockers stand on\?/,
+    ],
+    "who taught at": ["# Mary\n\nMary Ward was born in 1827. Mary Ward was taught at home by a governess.", /taught at Mary/],
+    "a date and another without a comma": [
+      "# Bounty\n\nOn 28 April 1789, three weeks after the ship had left the island, Fletcher Christian took command.",
+      /1789 three weeks/,
+    ],
+  },
+  "of what is left open": {
+    "times as many as what": [
+      "# Skating\n\nFootball causes four times as many broken bones. The council built a park in 2015 because the street was dangerous.",
+      /four times as many/,
+    ],
+    "as much as a litre, of what": [
+      "# Fish\n\nA litre of air contains about thirty times as much as a litre of cold water. A fish breathes through gills because it has no lungs.",
+      /thirty times as much/,
+    ],
+    "the ropes of the largest": [
+      "# Bridges\n\nVillages nearby had to replace the ropes of the largest every year. Rope makers twisted the ropes from grass because grass was cheap.",
+      /the largest/,
+    ],
+    "two prohibitions, each as right": [
+      "# A jury\n\nJurors must not discuss the case with anyone outside the jury, and they must not look for information on the internet.",
+      /What must jurors not do/,
+    ],
+  },
+});
+
+describe("what somebody may not do", () => {
+  finds({
+    "by a rule": ["Pupils may not bring phones to school.", "What may pupils not do?", "bring phones to school"],
+    "by what was not allowed": ["Women were not allowed to vote in elections.", "What were women not allowed to do?", "vote in elections"],
+    "by an office": [
+      "A council may not decide on anything that is not on the agenda.",
+      "What may a council not do?",
+      "decide on anything that is not on the agenda",
+    ],
+  });
+});
+
+describe("what somebody can do", () => {
+  finds({
+    "on a condition": ["If you are in a hurry, you can press flowers with an iron.", "What can you do if you are in a hurry?", "press flowers with an iron"],
+  });
+});
+
 describe("a reason", () => {
   finds({
     "that says as much as": [

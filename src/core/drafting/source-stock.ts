@@ -118,7 +118,7 @@ function twinKey(fact: Fact): string {
 /** "A cable was laid in 1850" beside "a stronger cable was laid in 1851": each year would answer the other's question. */
 function hasTwin(fact: Fact, twins: ReadonlyMap<string, readonly Fact[]>): boolean {
   if (!canHaveTwin(fact)) return false;
-  return twins.get(twinKey(fact))!.some((other) => other.sentence !== fact.sentence && other.answer !== fact.answer);
+  return twins.get(twinKey(fact))!.some((other) => (other.sentence !== fact.sentence || other.stem === fact.stem) && other.answer !== fact.answer);
 }
 
 const YEAR = /\b(?:1\d{3}|20\d\d)\b/;

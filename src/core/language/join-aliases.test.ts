@@ -28,6 +28,13 @@ describe("two names of one person", () => {
     const text = "The woman was Mary Harris Jones, but everyone called her Mother Jones. Mother Jones was born in Ireland. Mother Jones led a march.";
     expect(nameOf(text, "Mary Harris Jones")).toBe("Mother Jones");
   });
+  it("are one person's by the first name, where that stands alone", () => {
+    const text = "Ida Marrow was born in 1827. In 1854 Ida married Henry Hale. Ida Hale wrote a book. Ida Hale drew the pictures.";
+    expect(nameOf(text, "Ida Marrow")).toBe("Ida Hale");
+  });
+  it("stay apart by a first name that is never used alone", () => {
+    expect(nameOf("Ida Marrow met Ida Hale. Ida Hale wrote a book.", "Ida Marrow")).toBe("Ida Marrow");
+  });
   it("stay apart where more than one may be meant", () => {
     const text = "Ida Marrow met Ada Hale. She took the pen name Nora Flint. Nora Flint said that Ida Marrow was right.";
     expect(nameOf(text, "Marrow")).toBe("Ida Marrow");

@@ -1,5 +1,6 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
+import { PERSON_TITLES } from "./data/noun-classes";
 
 const NAME = "(\\p{Lu}[\\p{L}.’'-]+(?: \\p{Lu}[\\p{L}.’'-]+){0,2})";
 /** "Nora Flint.": the stop is the sentence's. */
@@ -28,6 +29,20 @@ export function joinAliases(sentences: readonly Sentence[], persons: Map<string,
       const owner = ownerOf(sentence, told.slice(0, match.index), alias, sentences, persons);
       if (owner) join(owner, alias, persons, whole);
     }
+  }
+  joinFirstNames(persons, whole);
+}
+
+/** "Mary King", later "Mary Ward": where the source calls somebody *Mary* alone, it tells of one Mary. */
+function joinFirstNames(persons: Map<string, Person>, whole: string): void {
+  const full = [...new Set(persons.values())].filter(({ name }) => name.includes(" ") && !PERSON_TITLES.has(name.split(" ")[0]!.toLowerCase()));
+  for (const person of full) {
+    const [first] = person.name.split(" ");
+    const [other, ...more] = full.filter(({ name }) => name !== person.name && name.split(" ")[0] === first);
+    const isAlone = new RegExp(`\\b${literally(first!)}\\b(?!['’]?s? \\p{Lu}| and \\p{Lu})`, "u").test(whole);
+    if (!other || more.length > 0 || !isAlone || other.gender !== person.gender || (other.mentions ?? 0) > (person.mentions ?? 0)) continue;
+    other.mentions = (other.mentions ?? 0) + (person.mentions ?? 0);
+    for (const form of persons.keys()) if (persons.get(form) === other) persons.set(form, person);
   }
 }
 

@@ -54,7 +54,12 @@ export const NounFile = {
 
 /** The dictionary puts a person first, and texts for schools an animal or a thing. */
 const MEANT_OTHERWISE = new Map<string, number>([
-  ...["tiger", "predator", "prey"].map((noun) => [noun, NounFile.animal] as const),
+  ...(
+    "tiger predator prey whale tuna seal otter beaver mole lobster octopus squid slug turtle donkey gull ostrich trout cod herring eel shrimp mussel " +
+    "coral urchin weasel skunk raccoon sloth leopard lynx cuckoo albatross chicken"
+  )
+    .split(" ")
+    .map((noun) => [noun, NounFile.animal] as const),
   ...(
     "adapter calculator coaster conveyor decoder hanger harvester juicer peeler planter plunger router scanner scrubber server shaker shaver " +
     "steamroller stroller synthesizer thruster toaster trailer transmitter trawler trimmer tumbler washer wiper"
@@ -69,6 +74,13 @@ export function fileOf(noun: string, lexicon: Pick<Lexicon, "findWord" | "nounFi
   if (known !== undefined) return known;
   const sense = lexicon.findWord(noun)?.senses[0];
   return sense === undefined ? undefined : lexicon.nounFile(sense);
+}
+
+/** The sense that is meant first, where the dictionary has it. */
+function withMeantSense(noun: string, entry: WordEntry, fileOfSense: (sense: string) => number | undefined): WordEntry {
+  const file = MEANT_OTHERWISE.get(noun);
+  const meant = file === undefined ? undefined : entry.senses.find((sense) => fileOfSense(sense) === file);
+  return meant ? { ...entry, senses: [meant, ...entry.senses.filter((sense) => sense !== meant)] } : entry;
 }
 
 export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; meanings: string };
@@ -95,7 +107,7 @@ export function createLexicon(files: LexiconFiles): Lexicon {
     if (known) return known;
     const row = rowByWord.get(lemma);
     if (!row) return undefined;
-    const entry = readEntry(row);
+    const entry = withMeantSense(lemma, readEntry(row), (sense) => synsetById.get(sense)?.file);
     entryByWord.set(lemma, entry);
     return entry;
   };

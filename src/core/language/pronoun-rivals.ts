@@ -61,7 +61,7 @@ export function isAgent(np: Node, lexicon: Lexicon): boolean {
 
 /** What only animals and people do. */
 const LIVING_DEEDS = new Set(
-  "feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
+  "suffocate starve drown faint feel live fight communicate defend eat drink sleep hunt dig swim hatch breathe feed hear smell climb search chase bite mate breed hide crawl jump leap nest sing hibernate see wake rest chew swallow sniff crouch".split(
     " ",
   ),
 );

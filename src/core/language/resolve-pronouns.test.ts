@@ -11,6 +11,7 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
     ["she for a woman", "Ida Marrow kept the light. She wound the clockwork.", ["Ida Marrow"]],
     ["a thing first named with a", "A storm came up in the night. It blew all day.", ["the storm"]],
     ["along a chain", "The lens was heavy. It was tall. It held prisms.", ["the lens", "the lens"]],
+    ["two who married, together", "In 1854 Ida Marrow married Henry Hale. They had eight children.", ["Ida Marrow and Henry Hale"]],
     ["behind a time", "The lens was heavy. In 1871 it reached the harbour.", ["the lens"]],
     ["behind what is said of the subject", "The harbour was small. First settled by fishermen, it grew fast.", ["the harbour"]],
     ["over a sentence that was not understood", "The keepers slept by day. They, of the lamp whose, often. They worked by night.", ["the keepers"]],
@@ -25,6 +26,20 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);
   });
+});
+
+describe("it in a sentence stands for", () => {
+  it.each([
+    ["what the condition in front does something to", "When farmers plant clover, it makes the soil richer.", ["clover"]],
+    ["what nobody does anything to", "If nobody claims a thing within six months, it belongs to the finder.", ["a thing"]],
+    ["an animal, where only animals can do what is said", "If a tuna is caught in a net, it suffocates.", ["a tuna"]],
+    ["an animal that the dictionary has for a person first", "When a whale dies, it sinks to the bottom.", ["a whale"]],
+    ["whoever can do what is said", "When the council wants to make a new rule, it must publish the text.", ["the council"]],
+  ])("%s", (_, text, wanted) => expect(stands(text)).toEqual(wanted));
+  it.each([
+    ["two things may be meant", "If people pour oil into a drain, it blocks the pipe."],
+    ["the sentence before tells of something else", "The lens was heavy. When farmers plant clover, it makes the soil richer."],
+  ])("nothing where %s", (_, text) => expect(stands(text)).toEqual([]));
 });
 
 describe("he and she stand for the person before them", () => {

@@ -5,9 +5,11 @@ import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
+import { namedTogether } from "./named-together";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { leavesRival, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { objectAhead, objectOfCommand } from "./object-taken-up";
+import { leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -35,7 +37,13 @@ export function resolvePronouns(
   return found;
 }
 
-type Known = { sentences: readonly Sentence[]; persons: ReadonlyMap<string, Person>; lexicon: Lexicon; sort: TextSort; found: ReadonlyMap<string, Antecedent> };
+export type Known = {
+  sentences: readonly Sentence[];
+  persons: ReadonlyMap<string, Person>;
+  lexicon: Lexicon;
+  sort: TextSort;
+  found: ReadonlyMap<string, Antecedent>;
+};
 
 function resolveOne(clause: Clause, position: number, clauses: readonly Clause[], known: Known): Antecedent | undefined {
   const { sentence } = clause;
@@ -54,30 +62,15 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   const sole = named && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
-  if (antecedent || earlier) return antecedent;
+  const both = earlier ? undefined : namedTogether(clause, pronoun, known);
+  if (both) return both;
+  if (antecedent || earlier) return antecedent ?? (earlier && objectAhead(earlier, clause, pronoun, known));
   const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
   if (commanded) return commanded;
   const near =
     paragraphPerson(pronoun, persons, sentence, sentences) ??
     (known.sort === "story" || known.sort === "expository" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
-}
-
-/**
- * "Hang *the box* above the ground. If *it* faces south, …": what a command tells the reader to do something
- * to goes on in a condition, and where nothing else was named in any clause: "Stir in *the gum*. *It* thickens …".
- */
-function objectOfCommand(before: Sentence | undefined, { sentence, start, adjuncts, rank }: Clause, { persons, lexicon }: Known): Antecedent | undefined {
-  const [first, ...more] = before?.clauses.filter(({ rank }) => rank === "main") ?? [];
-  if (!before || before.block !== sentence.block || !first?.imperative || more.length > 0 || start > 2 || adjuncts.some(({ node }) => node.end <= start))
-    return undefined;
-  const [object, ...others] = first.complements.filter(({ role }) => role !== "particle");
-  const node = object?.role === "object" && others.length === 0 ? object.node : undefined;
-  if (!node || coreOf(node) !== node || node.f.det !== "def" || node.f.num !== "sg") return undefined;
-  const isNamedBeside = nounPhrases(before.tree!).some((np) => headTerminal(np) !== headTerminal(node) && mayBe("it", np, before, persons, lexicon));
-  if (rank !== "adverbial" && isNamedBeside) return undefined;
-  const found = { text: nodeText(before, node), node, sentence: before };
-  return agrees("it", found, persons, lexicon) ? found : undefined;
 }
 
 /**
@@ -93,7 +86,13 @@ function heroBefore({ sentence, subject }: Clause, pronoun: string, known: Known
   const others = new Set(persons.values());
   const isHero = person?.gender === pronoun && [...others].every((other) => other === person || (other.mentions ?? 0) < (person.mentions ?? 0));
   const isAlone = !sentence.words.slice(0, subject.start).some(({ text }) => persons.has(text));
-  return isHero && isAlone ? person.name : undefined;
+  return isAlone ? (isHero ? person.name : ofWholeLife(pronoun, others)) : undefined;
+}
+
+/** Whose life it is: named again and again, where anybody else whom the pronoun fits is named once. */
+function ofWholeLife(pronoun: string, persons: ReadonlySet<Person>): string | undefined {
+  const [hero, ...others] = [...persons].filter(({ gender }) => !gender || gender === pronoun).sort((a, b) => (b.mentions ?? 0) - (a.mentions ?? 0));
+  return hero?.gender && (hero.mentions ?? 0) >= 4 && others.every(({ mentions = 0 }) => mentions <= 1) ? hero.name : undefined;
 }
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {
@@ -183,7 +182,7 @@ function namesAnother({ name }: Person, text: string, lexicon: Lexicon): boolean
  * "A limpet creeps over the rock. Before the water leaves, *it* returns": what the sentence before was
  * about may be meant as well as the clause in front, and then nothing is sure.
  */
-function isTopic(
+export function isTopic(
   before: Sentence | undefined,
   sentence: Sentence,
   antecedent: Antecedent,
@@ -331,7 +330,7 @@ function rivals(sentence: Sentence, clause: Clause, earlier: Clause, pronoun: st
     if (np.start < earlier.subject.end || np.end > clause.subject.start || np.f.det === "pron" || np.f.det === "clause" || np.f.time) return false;
     // "cannot make much sugar with so little light, so it stops": so much of something is not taken up as *it*.
     if (pronoun === "it" && np.f.det === "quant" && /^(?:so |too )?(?:much|little|no|any|enough|more|less)\b/i.test(nodeText(sentence, np))) return false;
-    if (TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+    if (TIME_NOUNS.has(headTerminal(np).lemma ?? "") || !mayDo(np, clause, lexicon)) return false;
     // "Once magma reaches the surface, it is called lava": where it happens is not what it happens to.
     if (np.f.det === "def" && UNIQUE_NOUNS.has(headTerminal(np).lemma ?? "") && !(clause.rank === "adverbial" && isComplementBefore(np, clause))) return false;
     // "lighter than the rock, so it rises": what is compared with stays behind.

@@ -195,7 +195,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "*and so* everyone stayed", but "and so on", "and so tired that"
     if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
     // "is about *as long as* a fingernail" compares, "as long as it rains" sets a condition.
-    if (key === "as long as" && COMPARED.test(tokens[at - 1]?.lower ?? "")) continue;
+    const ahead = tokens[tokens[at - 1]?.lower === "only" ? at - 2 : at - 1]?.lower ?? "";
+    if (key === "as long as" && COMPARED.test(ahead)) continue;
     // "for long journeys"
     if (key === "for long" && isNoun(next, lexicon)) continue;
     // "two *or more* atoms"

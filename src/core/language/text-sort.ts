@@ -54,7 +54,13 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   const count = (pattern: RegExp) => told.filter((sentence) => pattern.test(plainCharacters(sentence.text))).length;
   if (count(IN_MY_VIEW) > 0 || (count(OUGHT) + count(MUST) / 2) / Math.max(1, prose.length) > 0.2) return true;
   // "I propose that the canteen stop selling them", "To the Editor:"
-  if (count(/\bI (?:propose|demand|recommend|suggest) that\b|^(?:To the|Dear) Editor\b/) > 0) return true;
+  // "I am in favour of it", "I ask the council to vote for the plan"
+  if (
+    count(
+      /\bI (?:propose|demand|recommend|suggest) that\b|\bI am (?:\w+ )?(?:in favou?r of|against|opposed to)\b|\bI ask the \w+ to\b|^(?:To the|Dear) Editor\b/,
+    ) > 0
+  )
+    return true;
   // "I am writing to ask you to bring it back"
   if (count(/\bI (?:am writing|write) to (?:ask|urge|complain|protest|object)\b/) > 0) return true;
   // "What a food label must tell you": what the law says, and no demand.

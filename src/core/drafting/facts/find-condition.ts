@@ -75,7 +75,10 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
   const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed)}`;
   if (!answer || answer.split(" ").length < 3) return [];
-  const demand = modal?.cat === "modal" && (modal.lemma === "should" || modal.lemma === "must") && !clause.shared ? modal.lemma : undefined;
+  // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
+  const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";
+  const isDemand = modal?.lemma === "should" || modal?.lemma === "must" || isOffer;
+  const demand = modal?.cat === "modal" && isDemand && !clause.shared ? modal.lemma : undefined;
   // "Guilds must be encouraged": what must somebody else do?
   if (demand && clause.passive) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];

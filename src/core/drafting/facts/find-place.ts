@@ -142,7 +142,7 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
   // "in *hot, rainy* places" tells what sort of places.
   const isSort = /^places?$/.test(head.lemma ?? "") && walkTree(np).some(({ cat, role }) => cat === "ap" || role === "relative");
-  if (isSort) return preposition === "in" && np.f.num === "pl" && !SAYING_LITTLE.test(nodeText(clause.sentence, np));
+  if (isSort) return preposition === "in" && (np.f.num === "pl" || np.f.det === "indef") && !SAYING_LITTLE.test(nodeText(clause.sentence, np));
   if ((NO_PLACES.has(head.lemma ?? "") && !isPartOfPlace(np, analysis)) || walkTree(np).some(({ lemma }) => lemma === "way")) return false;
   // "under the title "White Slavery"": a name in quotation marks is a thing's.
   // "On New Year's *Eve*"

@@ -168,6 +168,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
+  // "could stand on each floor *instead of in one row*": of where, and no part of what.
+  if (/\binstead of\b/.test(answer)) return [];
   const adverbs = preverbalAdverbs(clause);
   const [particle = ""] = /^(?:up|down|out|back|off|away)(?= |$)/.exec(rest) ?? [];
   const after = rest.slice(particle.length).trim();

@@ -47,6 +47,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "found *the town hall locked*": a thing, and how she found it.
   if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
+  // "remembered *something that his uncle had told him* about brass": a thing, and no clause.
+  if (part.node.cat === "s" && /^(?:some|any|every|no)thing\b/i.test(nodeText(clause.sentence, part.node))) return [];
   const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, { isAnswer: true });
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);

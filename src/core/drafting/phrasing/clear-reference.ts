@@ -30,6 +30,8 @@ export type Binder = {
   owner?: "he" | "she";
   /** Is known to have no body. */
   lifeless?: true;
+  /** Counts among what is named beside it already. */
+  beside?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
   unknown?: true;
 };
@@ -155,7 +157,8 @@ function unclearIn(
   // "spreads *from one person to another*": any of them.
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   // "the ropes of *the largest*": the largest what?
-  if (node.cat === "best" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? "")) return "demonstrative";
+  if (node.cat === "best" && sentence.words[node.start - 1]?.lower === "of" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? ""))
+    return "demonstrative";
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0)
@@ -195,7 +198,10 @@ function unclearIn(
     isPersonNoun(headTerminal(node).lemma ?? "", analysis.lexicon);
   const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
   for (const [index, kid] of node.kids.entries()) {
-    const told = node.cat === "s" && node.role === "subject" && index === 1 ? innerBinder(node.kids[0]!, sentence, analysis) : inside;
+    // "a family *that* could not prove *its* right"
+    const isOwnDeed = node.role === "relative" && kid.cat === "rc" && kid.kids[0]?.cat === "rel" && kid.kids[1]?.cat === "vp";
+    const isInner = index === 1 && (isOwnDeed || (node.cat === "s" && node.role === "subject"));
+    const told = isInner ? innerBinder(node.kids[0]!, isOwnDeed, sentence, analysis) : inside;
     const found = unclearIn(
       kid,
       sentence,
@@ -210,7 +216,7 @@ function unclearIn(
         ? beside
         : [
             ...beside,
-            ...(inside && CLAUSES.has(kid.cat) ? [inside] : []),
+            ...(inside && !inside.beside && CLAUSES.has(kid.cat) ? [inside] : []),
             ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis)),
           ],
       isAnswer,
@@ -246,8 +252,9 @@ export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysi
 }
 
 /** "found that the wreck lay on *its* side": the wreck's. A pronoun as subject says nothing. */
-function innerBinder(subject: Node, sentence: Sentence, analysis: Analysis): Binder | undefined {
-  return headTerminal(subject).cat === "pro" ? undefined : binderOf(subject, nodeText(sentence, subject), analysis);
+function innerBinder(subject: Node, beside: boolean, sentence: Sentence, analysis: Analysis): Binder | undefined {
+  if (headTerminal(subject).cat === "pro") return undefined;
+  return { ...binderOf(subject, nodeText(sentence, subject), analysis), ...(beside ? { beside } : {}) };
 }
 
 /** The nouns that stand in a part of a clause by themselves, for a pronoun that follows them. */

@@ -6,11 +6,14 @@ import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
+import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE = /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b/iu;
+/** "three times as much fuel": as what? */
+const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
   "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
     " ",
@@ -43,9 +46,12 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   // "is made *in this way*": nothing is said without it.
   const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
-  if (deniesAnother(clause) || TOLD_ELSEWHERE.test(wordsText(clause.sentence, clause.start, clause.end))) return "points-elsewhere";
+  const whole = wordsText(clause.sentence, clause.start, clause.end);
+  if (deniesAnother(clause) || TOLD_ELSEWHERE.test(whole)) return "points-elsewhere";
+  if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
-  let asideEnd = -1;
+  // "built by termites, insects *no longer than a grain*": torn from what is asked for, it would tell of something else.
+  let asideEnd = Math.max(-1, ...omit.map((node) => asideEndOf(node) ?? -1));
   let whereEnd = -1;
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
@@ -182,7 +188,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const plain = withoutAside(node);
     const text = withPronounAhead(midSentence(clause.sentence, plain, textWithoutAsides(clause.sentence, plain)), node, clause, analysis);
     const isTime = node.cat === "c-sb" && /^(?:after|before|until|once)$/.test(reasonNode(node).f.sub ?? "");
-    const comma = node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime ? ", " : " ";
+    // "on 28 April 1789, *three weeks after the ship had left*"
+    const isSecondTime = fronted && node.cat === "sb-c" && parts.some((other) => other.node.end === node.start && reasonNode(other.node).f.time);
+    const comma = isSecondTime || (node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime) ? ", " : " ";
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
@@ -219,18 +227,6 @@ function isBareNumber(node: Node): boolean {
   return walkTree(node).some(({ cat, role, kids }) => cat === "np" && role === "number" && !walkTree(kids[0]!).some(({ flags }) => flags?.includes("year")));
 }
 
-const LATER = /^(?:later|afterwards?|earlier|soon|then|before|after)$/;
-
-/** A time in front that counts from another sentence, before something done once. */
-function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): boolean {
-  if (node.end > subject.start || !/^advp(?:-c)?$/.test(node.cat) || !LATER.test(headTerminal(node).lemma ?? "") || negated) return false;
-  const [auxiliary, ...more] = auxiliaries;
-  const isOnce = auxiliary
-    ? more.length === 0 && auxiliary.cat === "be" && auxiliary.flags?.includes("past") === true
-    : verb.cat === "v" && verb.flags?.[0] === "past";
-  return isOnce && !/^(?:know|own|contain|live|stand|lie|remain|cost|weigh|seem|look)$/.test(verb.lemma ?? "");
-}
-
 /** "When *he* could not pay, Fust took *him* to court and won": never Fust. */
 function isTheOther(node: Node, clause: Clause): boolean {
   const object = holdsPronoun(node, "he") ? "him" : holdsPronoun(node, "she") ? "her" : undefined;
@@ -249,12 +245,6 @@ function deniesAnother(clause: Clause): boolean {
   const words = clause.sentence.words.slice(clause.start, clause.end).map(({ lower }) => lower);
   const denies = clause.negated || /\bnever\b/.test(preverbalAdverbs(clause)) || /^(?:no|nobody|nothing|none)$/.test(words[0] ?? "");
   return denies && words.some((word) => word === "again" || word === "yet");
-}
-
-function isBeforeTime(node: Node, parts: readonly { node: Node }[]): boolean {
-  return parts.some(
-    (other) => other.node.start === node.end && (Boolean(other.node.f.time ?? reasonNode(other.node).f.time) || reasonNode(other.node).f.sub === "during"),
-  );
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
@@ -373,14 +363,6 @@ function pointsBack(node: Node): boolean {
     WAYS.test(headTerminal(np).lemma ?? "") &&
     node.end - node.start <= 4
   );
-}
-
-/** "On 15 January 1919, *a warm winter day*, the tank burst": a time told by another name. */
-function isSameTime(node: Node, { adjuncts, sentence, subject }: Clause): boolean {
-  const core = node.cat.endsWith("-c") ? (node.kids[node.head] ?? node) : node;
-  const isTime = /^an? /i.test(nodeText(sentence, core)) && (Boolean(node.f.time ?? core.f.time) || core.f.sub === "time");
-  const isAhead = node.end <= subject.start;
-  return isAhead && isTime && adjuncts.some((other) => other.node.end === node.start && Boolean(other.node.f.time ?? reasonNode(other.node).f.time));
 }
 
 /** "four holes, *each one inch deep*": a second measure, said in passing. */

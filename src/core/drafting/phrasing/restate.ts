@@ -60,7 +60,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 
 /** Verbs that sound wrong in the passive. */
 const STATIVE = new Set(
-  "know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
+  "marry join know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
     " ",
   ),
 );

@@ -20,6 +20,7 @@ export const MULTIWORD: Record<string, string> = {
   "as a rule": "adv:freq",
   "for ever": "adv:manner",
   "at home": "adv:manner",
+  "from within": "adv:manner",
   "for long": "adv:manner",
   "as possible": "asposs",
   "as many as": "adv:approx,bound",

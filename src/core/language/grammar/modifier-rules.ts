@@ -12,6 +12,9 @@ function isLength(noun: string): boolean {
   return MEASURES.has(noun) || TIME_NOUNS.has(noun) || /^(?:little|bit|lot|way|dozen|hundred|thousand)$/.test(noun);
 }
 
+/** What is hard or easy to do something with. */
+const HARD_TO = /^(?:hard|easy|difficult|impossible|dangerous|safe|simple|pleasant|cheap|expensive)$/;
+
 /** "half of its weight", "a third of the money" */
 function isFraction(np: Node): boolean {
   const [share, whole] = np.kids;
@@ -60,7 +63,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "ap c-ap", 0, "coordination", 0.5);
   // "*as tall as* a wardrobe"
   rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" || (r.f.sub === "as" && opensWithAs(l)) ? -0.2 : 0.5 }));
-  rule("ap", "ap vp", 0, "complement", 0.6, (l, r) => (r.f.form === "to" ? l.f : undefined));
+  // "places that are *hard to reach*"
+  rule("ap", "ap vp", 0, "complement", 0.6, (l, r) =>
+    r.f.form === "to" ? { f: l.f, cost: r.f.gap && HARD_TO.test(headTerminal(l).lemma ?? "") ? -0.5 : 0 } : undefined,
+  );
   rule("ap", "ap cs", 0, "complement", 0.8);
   rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));
   // "less than a quarter": a bound belongs to its number.

@@ -46,6 +46,9 @@ function isHadByNoun(s: Node): boolean {
 const STANDS_BEHIND =
   /^(?:use|involve|concern|need|require|give|take|make|produce|find|leave|know|say|write|collect|pay|ask|offer|choose|select|catch|see|describe|mention|list)$/;
 
+/** What is written, sung or said about something. */
+const TOLD_ABOUT = /^(?:book|booklet|article|story|song|film|letter|report|question|talk|lesson|poem|play|programme|information|news|novel|law|rule)$/;
+
 /** Part of many: they do, or it does. */
 const SHARES = /^(?:half|third|quarter|fifth|sixth|tenth|majority|minority|number|handful|variety)$/;
 
@@ -69,6 +72,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     if (isShare) return { f: { ...l.f, num: "any" }, cost: 0.05 };
     const isFirst = singlesOut(l) || (l.role === "postmodifier" && r.f.sub === "in" && singlesOut(l.kids[0]!));
     if (isFirst && !r.f.time && /^(?:in|on)$/.test(r.f.sub ?? "")) return { f: l.f, cost: 0 };
+    // "a book *about the microscope*"
+    if (r.f.sub === "about" && TOLD_ABOUT.test(headTerminal(l).lemma ?? "")) return { f: l.f, cost: 0.1 };
     return { f: l.f, cost: r.f.sub === "of" ? 0.05 : r.f.sub === "suchas" ? 0.2 : l.f.det === "proper" ? 2 : l.f.time ? 2.5 : 0.9 };
   });
   // "four hours *every Sunday*"
@@ -160,6 +165,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
       : undefined,
   );
   // "five of the seven"
+  // "Christian and *eight others*"
+  rule("np", "qn pro", 1, "quantity", 0.3, (_, r) => (r.lemma === "others" ? { num: "pl", det: "num" } : undefined));
   rule("np", "qn pp", 0, "postmodifier", 0.4, (l, r) => (r.f.sub === "of" && l.f.sub === undefined ? { num: l.f.num ?? "pl", det: "num" } : undefined));
   // "citizens, *usually twelve*, who listen", "an animal, *often no bigger than a pea*, that lives …"
   rule("c-ap-c", "c-ap comma", 0, "mark", 0);
