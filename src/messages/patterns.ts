@@ -86,7 +86,7 @@ const PATTERNS: Record<string, string> = {
   "why-or-else": "The source says what has to be done, and what would happen otherwise.",
   "what-wish": "The source says what somebody would like.",
   "at-what-age": "The source says at what age somebody did something.",
-  "how-old": "The source says how old somebody was when something happened.",
+  "how-old": "The source says how old somebody or something is, or was when something happened.",
   "it-was-that": "The source says, and stresses, who or what did something.",
   "at-what-temperature": "The source gives a temperature.",
   "at-what-speed": "The source says how fast something moves.",

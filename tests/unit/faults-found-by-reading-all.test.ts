@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { rankedCandidates } from "@/core/drafting/candidates";
 import { asked, finds } from "../support/fact-tester";
 import { neverDrafts } from "../support/fault-tester";
+import { analyse } from "../support/language-tools";
 
 /** What was drafted wrongly, found by reading candidates of every passage, wanted or not. */
 neverDrafts({
@@ -77,6 +79,42 @@ neverDrafts({
   },
 });
 
+neverDrafts({
+  "of what was read wrongly": {
+    "each of something else, with the verb left out": [
+      "# Quipus\n\nThe colour of a cord showed what was counted. Yellow might stand for gold, white for silver and red for soldiers.",
+      /What might yellow stand for/,
+    ],
+    "only the men who were called so": [
+      "# Quipus\n\nOnly specially trained men could tie and read quipus. They were called quipucamayocs, and every town had at least one.",
+      /Only specially trained men were called/,
+    ],
+    "something that few can do": [
+      "# Ferries\n\nA car ferry has to do something that few other ships can do: it must open its hull. A ferry uses bow thrusters to turn in a narrow harbour.",
+      /What does a car ferry have to do/,
+    ],
+    "lawyers who accuse anybody": ["# An inquest\n\nAn inquest is a public hearing. There are no lawyers who accuse anybody.", /^There are lawyers/],
+    "whose buses, before anybody is named": [
+      "# A coroner\n\nA coroner wrote to a company about a door that had no sensor. The company changed the doors of all its buses.",
+      /its buses were changed/,
+    ],
+    "a name in passing without its last comma": [
+      "# The bore\n\nA wave called a bore rushes inland against the current, sometimes for more than twenty miles. Surfers wait for it.",
+      /miles is called/,
+    ],
+    "how many years old": ["# The coroner\n\nThe office of the coroner is more than eight hundred years old.", /How many years old/],
+    "help and among them": ["# Help\n\nEleven people have already offered to help, among them two engineers and a tailor.", /among them/],
+    "half of what is said": [
+      "# The loom\n\n“Before you may touch the loom,” said the weaver, “you must bring me a thread.” The girl nodded. “I shall find one,” said the girl. She walked to the stream, and she cried. He was a proud man.",
+      /touch the loom\./,
+    ],
+    "the ninth, of whom": [
+      "# The hall\n\nNine apprentices had asked for thread. The ninth stood at the window. A weaver wove cloth because merchants bought it.",
+      /did the ninth|the ninth stood .*= true/i,
+    ],
+  },
+});
+
 describe("what somebody may not do", () => {
   finds({
     "by a rule": ["Pupils may not bring phones to school.", "What may pupils not do?", "bring phones to school"],
@@ -85,6 +123,31 @@ describe("what somebody may not do", () => {
       "A council may not decide on anything that is not on the agenda.",
       "What may a council not do?",
       "decide on anything that is not on the agenda",
+    ],
+  });
+});
+
+describe("an option for what something is called", () => {
+  const text = `# How a Car Ferry Works
+
+A car ferry must open its hull to let cars drive in. The opening is closed by a bow door, a huge steel flap at the front. Heavy trucks go to the lowest deck.
+
+While trucks roll on board, the ship would tilt. Pumps therefore move water between tanks on the left and the right until the ship is level again. This water is called ballast.
+
+In 1987 a ferry left the harbour with its bow door open. Water flooded the car deck, and the ship turned over.`;
+  it("is of the sort that the question names", () => {
+    const called = rankedCandidates(analyse(text, "markdown"), 1).filter(({ candidate }) => /What is this water called/.test(candidate.stem));
+    expect(called.map(({ candidate }) => candidate.key)).toContain("Ballast");
+    expect(called.flatMap(({ candidate }) => candidate.distractors).filter((option) => /door|deck|ferry/.test(option))).toEqual([]);
+  });
+});
+
+describe("how old", () => {
+  finds({
+    "an office is": [
+      "The harbour wall of Skerry Bay is more than eight hundred years old.",
+      "How old is the harbour wall of Skerry Bay?",
+      "more than eight hundred years",
     ],
   });
 });

@@ -9,6 +9,10 @@ import { articleFor } from "../phrasing/restate";
 import { near, type SourceStock } from "../source-stock";
 import { overlaps, wuPalmer } from "./noun-kind";
 
+const CALLED = /\b(?:this|the|such an?) (\p{L}+) called\?$/iu;
+/** WordNet files of what can be seen and held: animal, artifact, body, food, object, person, plant, substance. */
+const CONCRETE = new Set<number>([5, 6, 8, 13, 17, 18, 20, 27]);
+
 /** Nouns of the source, of the answer's kind and number and with its article. Nouns from outside it are guessed away at once. */
 export function nounDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const { lexicon, persons } = stock.analysis;
@@ -20,7 +24,11 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
   const file = nounFile(lemma, stock);
   const taken: string[] = [lemma];
   const chosen: string[] = [];
+  // "What is this *water* called?": no door is water.
+  const asked = CALLED.exec(fact.stem)?.[1];
+  const sort = asked === undefined ? undefined : nounFile(asked.toLowerCase(), stock);
   const take = (text: string, noun: string) => {
+    if (sort !== undefined && CONCRETE.has(sort) && nounFile(noun, stock) !== sort) return;
     if (chosen.length >= count || taken.some((other) => overlaps(other, noun, lexicon)) || alsoTrue(fact, noun, stock)) return;
     taken.push(noun);
     chosen.push(text);

@@ -17,7 +17,13 @@ const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?
 /** "the master *always* answered" */
 const HOW = / (?:always|often|only|just|then|never|\p{Ll}+ly)$/u;
 
-type Said = { speaker: string; words: string; sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */; before?: Sentence };
+type Said = {
+  speaker: string;
+  words: string /** The second of two parts, which stands in the text as it is. */;
+  half?: string;
+  sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */;
+  before?: Sentence;
+};
 
 /** Who says what in a story: only where the sentence itself names the speaker. */
 export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
@@ -27,7 +33,7 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
   const long = said.filter(({ words }) => words.split(" ").length >= SHORTEST_WORDS);
   // "“It is not for sale,” he answered", as the weaver had: said by two, it is nobody's own.
   const everything = plainWords(stock.analysis.sentences.map(({ text }) => text).join(" "));
-  const questions = long.filter(({ words }) => everything.split(plainWords(words)).length === 2);
+  const questions = long.filter(({ words, half }) => everything.split(plainWords(half ?? words)).length === 2);
   return [...questions.flatMap((one) => whoSays(one, others, seed)), ...answers(said, stock), ...matchSpeakers(long)];
 }
 
@@ -86,18 +92,22 @@ function outsideQuotes(text: string): string {
 /** The words of one speech and who says them; a pronoun or a stranger's "voice" says nothing. */
 function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   if (sentence.abstained !== "speech") return [];
-  const quoted = /["“]([^"“”]+)["”]/.exec(sentence.text);
+  const [quoted, goingOn] = [...sentence.text.matchAll(/["“]([^"“”]+)["”]/g)].map(([, said]) => said!.trim());
   const sign = (BEHIND.exec(sentence.text) ?? BETWEEN.exec(sentence.text))?.[1]?.trim().replace(HOW, "");
   const told = sign === "he" || sign === "she" ? whoSpeaks(sign, sentence, analysis) : undefined;
   const named = told?.name ?? sign;
   if (!quoted || !named) return [];
-  const words = quoted[1]!.replace(/[,.]$/, "").trim();
+  // "“Before you begin,” said the weaver, “*you must bring me a thread.*”": one sentence, in two parts.
+  const opensHalf = /^(?:before|after|when|if|as|since|because|until|while|although|once|unless)\b/i.test(quoted) && quoted.endsWith(",");
+  const isHalf = opensHalf && goingOn !== undefined && /^\p{Ll}/u.test(goingOn);
+  const whole = isHalf ? `${quoted} ${goingOn}` : quoted;
+  const words = whole.replace(/[,.]$/, "").trim();
   const count = words.split(" ").length;
   const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
   const definite =
     isOnlyOne(named, analysis) || (/^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named));
   if (count < SHORTEST_ANSWER || count > LONGEST_WORDS || !(person || definite)) return [];
-  return [{ speaker: person?.name ?? named, words, sentence, ...(told ? { before: told.sentence } : {}) }];
+  return [{ speaker: person?.name ?? named, words, sentence, ...(isHalf ? { half: goingOn } : {}), ...(told ? { before: told.sentence } : {}) }];
 }
 
 /** "*the old man*", where the story has no other man. */

@@ -5,6 +5,7 @@ import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
+import { isOfThings } from "./belongs-to-object";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { withoutReason } from "./find-purpose";
@@ -113,7 +114,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
-  if (isUnclear(rest) || answer.split(" ").length < 3) return [];
+  if (isUnclear(rest) || answer.split(" ").length < 3 || isOfThings(answer)) return [];
   return [
     factOf(phrasing, part.node.start, {
       type: "aim",

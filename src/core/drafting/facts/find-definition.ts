@@ -120,7 +120,7 @@ export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|mo
 
 /** A definiens as the subject of *is called*: what is said in passing at its end closes with its comma. */
 export function closedDefiniens(definiens: string): string {
-  return /, (?:which|who|whose|where|an?|the|from) [^,]*$/.test(definiens) ? `${definiens},` : definiens;
+  return /, (?:which|who|whose|where|an?|the|from|sometimes|often|usually|mostly|mainly|especially) [^,]*$/.test(definiens) ? `${definiens},` : definiens;
 }
 
 /** What a clause with *be* says that its subject is, where that is a noun phrase. */

@@ -4,6 +4,7 @@ import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
+import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -30,7 +31,29 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!noun || !SIZES.has(headTerminal(quality).lemma ?? "") || headTerminal(quality).flags?.includes("comparative")) return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
+  // "The office is *more than eight hundred years old*": how old?
+  if (headTerminal(quality).lemma === "old") return [ofAge(phrasing, counted, askClause(phrasing, "How old", rest))];
   return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
+}
+
+function ofAge(phrasing: Phrasing, counted: Node, stem: string): Fact {
+  const answer = nodeText(phrasing.clause.sentence, counted);
+  const number = answer.replace(/ years?$/, "");
+  return factOf(
+    phrasing,
+    counted.start,
+    {
+      type: "frequency",
+      stem,
+      answer,
+      answerNode: counted,
+      accepted: [`${answer} old`, ...numberForms(number).flatMap((form) => [form, `${form} years`])].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 1.9,
+      pattern: "how-old",
+    },
+    "quantity",
+  );
 }
 
 /** "A butterfly weighs *less than a paper clip*", "… *as much as a small car*": how much? */

@@ -43,7 +43,7 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
   if (
     not !== "not" ||
     !auxiliary ||
-    /\b(?:any|anything|anyone|yet|ever|until|longer|either|much|many|but|only)\b/.test(rest) ||
+    /\b(?:any|anything|anyone|anybody|anywhere|yet|ever|until|longer|either|much|many|but|only)\b/.test(rest) ||
     clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
   )
     return [];
@@ -65,7 +65,11 @@ function byNothing({ phrasing, text }: Statement): Falsehood[] {
   const none = phrasing.clause.complements.filter(({ node }) => node.cat === "np" && /^no\b/.test(nodeText(phrasing.clause.sentence, node)));
   // "When a river floods or a factory burns, there is *no* time": the or belongs to another clause.
   if (phrasing.clause.adjuncts.some(({ node }) => node.cat.includes("sb"))) return [];
-  if (none.length !== 1 || (text.match(/\bno\b/g) ?? []).length !== 1 || /\b(?:no longer|no more|no one|can|may|some|about|only|almost|nearly)\b/.test(text))
+  if (
+    none.length !== 1 ||
+    (text.match(/\bno\b/g) ?? []).length !== 1 ||
+    /\b(?:any|anything|anyone|anybody|anywhere|ever|no longer|no more|no one|can|may|some|about|only|almost|nearly)\b/.test(text)
+  )
     return [];
   const plural = headTerminal(none[0]!.node).flags?.[0] !== "sg";
   return plural ? [{ text: text.replace(/\bno /, "").replace(/, or /, ", and ").replace(/ or /, " and "), how: "denial", from: "no", to: "" }] : [];

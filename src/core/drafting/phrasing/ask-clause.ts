@@ -8,6 +8,7 @@ import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
+import { isGapped } from "./conjuncts";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
@@ -68,6 +69,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     return "points-elsewhere";
   // "With Japanese paper and paste *made of starch*.": no sentence, and nobody made anything.
   if (isReducedPassive(clause)) return "no-subject";
+  if (isGapped(clause)) return "no-subject";
   // "gold was common and salt *was not*": what was it not?
   if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
@@ -112,7 +114,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "*The word* comes from Swedish": which word?
   if (home === sentence && /^the (?:word|name|term|phrase|expression)$/i.test(nodeText(home, subjectNode))) return "definite-without-antecedent";
   // "A fourth protects the eggs": a fourth of what?
-  if (subjectNode.role === "fraction") return "demonstrative";
+  if (subjectNode.role === "fraction" || subjectNode.role === "ordinal") return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "*All three* may shrink": all three of what?
@@ -155,7 +157,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "*Even* unborn babies yawn": unborn babies do.
   const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node)))
     .replace(describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/, "the ")
-    .replace(/^even (?=\p{Ll})/u, "");
+    // "Only trained men could tie them. *They* were called …": the men were.
+    .replace(antecedent ? /^(?:even|only) (?=\p{Ll})/u : /^even (?=\p{Ll})/u, "");
   // "limit foods that are known to": the phrase was torn from what follows.
   if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
   // "*Put rare items* in one place": read as items that were put.

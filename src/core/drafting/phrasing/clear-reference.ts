@@ -7,6 +7,7 @@ import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { isOneOfSome } from "./one-of-some";
+import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
 import { isWeOfAll } from "./we-of-all";
 
 /** Why a phrase cannot stand in a question by itself. */
@@ -157,6 +158,7 @@ function unclearIn(
   // "spreads *from one person to another*": any of them.
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   // "the ropes of *the largest*": the largest what?
+  if (node.role === "ordinal") return "demonstrative";
   if (node.cat === "best" && sentence.words[node.start - 1]?.lower === "of" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? ""))
     return "demonstrative";
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
@@ -276,14 +278,6 @@ function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {
   return (cat === "det" || cat === "pro") && flags?.includes("dem") === true && /^(?:this|these)$/.test(lemma);
 }
 
-function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): boolean {
-  return lemma === "much" && words[start - 1]?.lower === "as" && words[end]?.lower === "as" && /^(?:weigh|cost)/.test(words[start - 2]?.lower ?? "");
-}
-
-function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {
-  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both)$/.test(lower));
-}
-
 /** *my*, *our* and *me*, which become "the speaker's" and "the speaker". */
 function isNarrators(node: Node): boolean {
   return (node.cat === "poss" && (node.lemma === "my" || node.lemma === "our")) || (node.cat === "pro" && node.lemma === "me");
@@ -350,19 +344,6 @@ const CONCRETE_FILES = new Set([5, 6, 8, 13, 14, 15, 17, 20, 27]);
 export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
   const sense = lexicon.findWord(lemma)?.senses[0];
   return sense !== undefined && CONCRETE_FILES.has(lexicon.nounFile(sense));
-}
-
-/** "brighter" without its *than*; "the *upper* chamber" is compared with nothing. */
-function isOpenComparison(ap: Node, sentence: Sentence): boolean {
-  const head = headTerminal(ap);
-  if (!head.flags?.includes("comparative")) return false;
-  // "two *or more* atoms"
-  if (head.lemma === "more" && sentence.words[head.start - 1]?.lower === "or") return false;
-  // "whether a smell is *stronger* on the left or on the right": of the two.
-  if (/\bwhether\b.*\bor\b/i.test(sentence.text)) return false;
-  const isPosition = /^(?:upper|lower|inner|outer)$/.test(sentence.words[head.start]!.lower);
-  if (isPosition && /^(?:the|its|their|his|her)$/.test(sentence.words[head.start - 1]?.lower ?? "")) return false;
-  return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");
 }
 
 /**

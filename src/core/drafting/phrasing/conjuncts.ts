@@ -29,3 +29,13 @@ export function mayBeDeeds(object: Node, { verb, sentence }: Clause): boolean {
 function opensAsPast(part: Node, { words }: Sentence): boolean {
   return part.end - part.start > 1 && words[part.start]!.candidates.some(({ cat, flags }) => cat === "v" && flags?.includes("past"));
 }
+
+/** "yellow might stand *for* gold, white *for* silver and red *for* soldiers": each of something else, with the verb left out. */
+export function isGapped({ adjuncts }: Clause): boolean {
+  return adjuncts.some(({ node }) => {
+    const [preposition, list] = node.kids;
+    if (node.cat !== "pp" || !preposition || list?.role !== "coordination") return false;
+    const [, ...others] = conjunctsOf(list);
+    return others.some((part) => part.role === "postmodifier" && part.kids[1]?.kids[0]?.lemma === preposition.lemma);
+  });
+}

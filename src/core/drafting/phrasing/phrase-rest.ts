@@ -92,6 +92,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       asideEnd = node.end;
       continue;
     }
+    // "took in 2,300 things, *among them a false leg*"
+    if (reasonNode(node).role === "listed" && /^c-/.test(node.cat)) continue;
     // "bleaches the colours, *above all the greens*": said of some of them.
     if (/^c-pp/.test(node.cat) && /^,? ?above all (?:the|of)\b/i.test(nodeText(clause.sentence, node))) continue;
     // "are put forward by an hour *as well*": beside what was told before.

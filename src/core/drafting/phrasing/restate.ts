@@ -31,7 +31,8 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   if (
     object.f.det === "pron" ||
     object.f.det === "clause" ||
-    object.f.det === "poss" ||
+    // "changed the doors of all *its* buses": whose, before anybody was named.
+    walkTree(object).some(({ cat, flags }) => cat === "poss" && !flags?.includes("first")) ||
     STATIVE.has(clause.verb.lemma ?? "") ||
     // "sails *only five times a day*"
     object.f.time ||

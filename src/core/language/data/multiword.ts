@@ -129,6 +129,8 @@ export const MULTIWORD: Record<string, string> = {
   "not everybody": "pro:sg,indef,neg",
   "not everyone": "pro:sg,indef,neg",
   "not everything": "pro:sg,indef,neg",
+  // "like *any other*"
+  "any other": "det:any,quant|pro:sg,other 0.8",
   "hardly any": "det:any,quant,neg",
   "scarcely any": "det:any,quant,neg",
   "almost no": "det:any,quant,neg",

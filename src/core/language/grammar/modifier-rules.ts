@@ -106,6 +106,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   // "rotated 180 degrees", "walked three miles"
   lift("advp", "np", "measure", (n) => (n.f.det === "num" && MEASURES.has(headTerminal(n).lemma ?? "") ? { f: { sub: "measure" }, cost: 0.8 } : undefined));
   rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
+  // "took in 2,300 things, *among them a false leg*": said in passing of some of them.
+  rule("pp", "pp np", 0, "listed", 0.3, (l, r) =>
+    l.kids[0]?.lemma === "among" && headTerminal(l).lemma === "them" && r.f.kase === undefined ? { sub: "among" } : undefined,
+  );
   // "one *of the best*"
   rule("pp", "prep best", 1, "preposition", 0.2, (l) => (/^(?:of|among)$/.test(l.lemma ?? "") ? { sub: l.lemma! } : undefined));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {

@@ -286,7 +286,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp c-sb-c", 0, "adjunct", 1, high);
   rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
   rule("c-pp", "comma pp", 1, "mark", 0);
-  rule("vp", "vp c-pp", 0, "adjunct", 0.9);
+  // "offered to help, *among them two engineers*": said of those who offered.
+  rule("vp", "vp c-pp", 0, "adjunct", 0.9, (vp, pp) => ({ f: vp.f, cost: pp.kids[1]?.role === "listed" && vp.f.form !== "fin" ? 1.5 : 0 }));
   // "stand in long rows, *ready for battle*"
   rule("vp", "vp c-ap", 0, "adjunct", 1.2, (l, r) =>
     r.end - r.start >= 4 && /^(?:ready|full|eager|unable|able|free|safe|proud|afraid)$/.test(headTerminal(r).lemma ?? "") ? l.f : undefined,

@@ -1,0 +1,25 @@
+import type { Sentence } from "../../language/analysis";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+
+/** "brighter" without its *than*; "the *upper* chamber" is compared with nothing. */
+export function isOpenComparison(ap: Node, sentence: Sentence): boolean {
+  const head = headTerminal(ap);
+  if (!head.flags?.includes("comparative")) return false;
+  // "two *or more* atoms"
+  if (head.lemma === "more" && sentence.words[head.start - 1]?.lower === "or") return false;
+  // "whether a smell is *stronger* on the left or on the right": of the two.
+  if (/\bwhether\b.*\bor\b/i.test(sentence.text)) return false;
+  const isPosition = /^(?:upper|lower|inner|outer)$/.test(sentence.words[head.start]!.lower);
+  if (isPosition && /^(?:the|its|their|his|her)$/.test(sentence.words[head.start - 1]?.lower ?? "")) return false;
+  return !walkTree(ap).some((node) => node.cat === "pp" && node.f.sub === "than");
+}
+
+/** "weighs as *much* as the ship": the clause itself says how much. */
+export function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): boolean {
+  return lemma === "much" && words[start - 1]?.lower === "as" && words[end]?.lower === "as" && /^(?:weigh|cost)/.test(words[start - 2]?.lower ?? "");
+}
+
+/** "*each* swing takes the *same* time": the same as every other. */
+export function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {
+  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both)$/.test(lower));
+}
