@@ -103,6 +103,23 @@ neverDrafts({
       /miles is called/,
     ],
     "how many years old": ["# The coroner\n\nThe office of the coroner is more than eight hundred years old.", /How many years old/],
+    "nine of them, of nobody knows whom": [
+      "# A quorum\n\nThe council has twenty-one members. Only nine of them came to a meeting in 2016. They wanted to vote on a new harbour fee.",
+      /nine of them want|of them want/,
+    ],
+    "shutters that were passed": [
+      "# Willett\n\nWilliam Willett was riding his horse through the woods. It was early, the sun was shining, and in all the houses he passed the shutters were closed.",
+      /passed the shutters were/,
+    ],
+    "forward and in autumn": [
+      "# The clocks\n\nA builder wrote a booklet because he loved daylight. In spring the clocks could be put forward and in autumn back again.",
+      /^(?:When could|The clocks).*forward and in autumn/,
+    ],
+    "an idea that somebody had": ["# Willett\n\nWilliam Willett was a builder. William Willett had an idea.", /had an idea/],
+    "one of three things that it needs": [
+      "# Plants\n\nA plant needs three things to make food. First, it needs water. Second, it needs air.",
+      /What does it need\?/,
+    ],
     "help and among them": ["# Help\n\nEleven people have already offered to help, among them two engineers and a tailor.", /among them/],
     "half of what is said": [
       "# The loom\n\n“Before you may touch the loom,” said the weaver, “you must bring me a thread.” The girl nodded. “I shall find one,” said the girl. She walked to the stream, and she cried. He was a proud man.",
@@ -139,6 +156,16 @@ In 1987 a ferry left the harbour with its bow door open. Water flooded the car d
     const called = rankedCandidates(analyse(text, "markdown"), 1).filter(({ candidate }) => /What is this water called/.test(candidate.stem));
     expect(called.map(({ candidate }) => candidate.key)).toContain("Ballast");
     expect(called.flatMap(({ candidate }) => candidate.distractors).filter((option) => /door|deck|ferry/.test(option))).toEqual([]);
+  });
+});
+
+describe("a short sentence", () => {
+  finds({
+    "that says what is eaten": ["Snails are slow. Snails eat leaves and fruit.", "What do snails eat?", "leaves and fruit"],
+    "that says what is needed": ["Plants are alive. All living things need energy.", "What do all living things need?", "energy"],
+  });
+  it("says too little with other verbs", () => {
+    expect(asked("Bakers like flour. Keepers keep lamps.")).toEqual([]);
   });
 });
 

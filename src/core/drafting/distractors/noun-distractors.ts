@@ -18,7 +18,8 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
   const { lexicon, persons } = stock.analysis;
   const node = fact.answerNode!;
   const head = headTerminal(node);
-  if (head.cat !== "n") return [];
+  // "What do we call the number of members …?": no meeting and no jury is a number.
+  if (head.cat !== "n" || /^What do we call (?:the|an?) (?:number|amount|rate|level|share|speed|distance)\b/.test(fact.stem)) return [];
   const lemma = (head.lemma ?? "").toLowerCase();
   const plural = head.flags?.[0] === "pl";
   const file = nounFile(lemma, stock);

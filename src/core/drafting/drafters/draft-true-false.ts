@@ -136,6 +136,8 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   if (clause.sentence.clauses.some((other) => other.linkedBy === "but" && other.start > clause.start && other.rank === "main") && clause.negated) return false;
   // "A loop's neck becomes narrower as a loop grows": a loop twice.
   if (analysis.owners.get(positionKey(clause.sentence, clause.subject.start))?.sentence === clause.sentence) return false;
+  // "Willett had an idea": which one is what counts.
+  if (/\b(?:has|have|had) (?:an?|one|two|three|some) (?:idea|plan|problem|choice|reason|question|secret|dream)s?$/i.test(text)) return false;
   // "Somebody has to pay for a bridge": so it is anywhere.
   if (/^(?:somebody|someone|something|everybody|everyone|everything)\b/i.test(text)) return false;
   // "Freja Lund's brother came with Lund": a name for each pronoun.

@@ -17,7 +17,7 @@ import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, ownPhrase, PARTS_O
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
-import { LIGHT_VERBS, saysEnough } from "./light-verbs";
+import { isNeeded, LIGHT_VERBS, saysEnough } from "./light-verbs";
 
 /** Verbs that say enough where the rest of the question does. */
 const GREY_VERBS = new Set("include contain comprise use find show give hold bring leave reach need put throw".split(" "));
@@ -195,13 +195,14 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Charcoal *prevents* bad smells": the verb says enough.
   const verb = clause.verb.lemma ?? "";
   const isPrize = analysis.sort === "story" && PRIZES.test(verb) && analysis.persons.has(phrasing.subject);
-  const fewest = isPrize
-    ? 1
-    : GREY_VERBS.has(verb) && !particle
-      ? ENOUGH_WORDS
-      : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1
-        ? 1
-        : 2;
+  const fewest =
+    isPrize || isNeeded(object, clause)
+      ? 1
+      : GREY_VERBS.has(verb) && !particle
+        ? ENOUGH_WORDS
+        : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1
+          ? 1
+          : 2;
   // "the country": everybody knows which, and it answers nothing.
   if (object.f.det === "def" && object.end - object.start === 2 && UNIQUE_NOUNS.has(head.lemma ?? "")) return [];
   // "sent sheets *for signatures* to every part": what it is for belongs to the thing that is sent.

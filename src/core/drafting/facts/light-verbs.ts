@@ -1,4 +1,5 @@
 import type { Clause } from "../../language/clause";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 
@@ -29,4 +30,11 @@ function makesSo(clause: Clause): boolean {
 /** "Leaves with deep cuts make *the prettiest prints*" */
 function doesMost({ complements, sentence }: Clause): boolean {
   return complements.some(({ role, node }) => role === "object" && /^the (?:most \p{L}+|\p{L}+est|best|worst) \p{L}/iu.test(nodeText(sentence, node)));
+}
+
+/** "Frogs eat *insects*", "Lettuce seeds need *light*": with verbs of living the verb says enough, but not of one thing in a row. */
+export function isNeeded(object: Node, { verb, sentence }: Clause): boolean {
+  if (object.f.det === "def" || TIME_NOUNS.has(headTerminal(object).lemma ?? "")) return false;
+  const isOneOfSeveral = /^(?:first|second|third|fourth|finally|next|then)\b|\balso\b/i.test(sentence.text);
+  return /^(?:eat|drink|need|hunt|breathe|produce|absorb|attract|avoid|destroy)$/.test(verb.lemma ?? "") && !isOneOfSeveral;
 }

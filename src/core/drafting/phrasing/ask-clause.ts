@@ -97,6 +97,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   const isLed = isOfLead(clause, analysis);
   const led = pronoun !== undefined && !antecedent && isLed;
   if (pronoun && !antecedent && !led) return "pronoun";
+  // "*Nine of them* came. They wanted to vote": nine of whom?
+  if (antecedent && /\bof (?:them|us|it)\b/.test(antecedent.text)) return "pronoun";
   const subjectNode = antecedent?.node ?? node;
   const home = antecedent?.sentence ?? sentence;
   // "which emperor had paid": a question in the sentence, no statement of it.

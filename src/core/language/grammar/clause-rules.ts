@@ -48,7 +48,11 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     return form === "past" || agreeNumbers(np.f.num ?? "any", form === "third" ? "sg" : "pl") ? { form: "fin" } : undefined;
   });
   rule("s", "pp inv", 1, "inverted", 0.3, () => ({ form: "fin" }));
-  rule("s", "advp inv", 1, "inverted", 0.3, (advp) => (advp.f.sub === "particle" || advp.f.sub === "dem" ? { form: "fin" } : undefined));
+  // "Then *came the war*"
+  const comesThen = (advp: Node, inv: Node) => headTerminal(advp).lemma === "then" && /^(?:come|follow|begin)$/.test(inv.kids[0]?.lemma ?? "");
+  rule("s", "advp inv", 1, "inverted", 0.3, (advp, inv) =>
+    advp.f.sub === "particle" || advp.f.sub === "dem" || comesThen(advp, inv) ? { form: "fin" } : undefined,
+  );
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   // "the pond where they were born, and the story begins again": what is joined on mostly stands beside the whole.
   rule("sb", "sub s", 1, "mark", 0, (sub, s) =>

@@ -97,7 +97,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   // "makes the picture blurred" makes it something, and says nothing of it.
   rule("vp", "v s", 0, "clause", 0, (v, s) =>
-    s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 2)),
+    s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 3.5)),
   );
   rule("vp", "v ws", 0, "clause", 0, (v) => verbal(v, ASKING.has(v.lemma ?? "") ? -0.4 : has(v, "C") ? 0.3 : 1.5));
   rule("vp", "v vp", 0, "infinitive", 0, (v, vp) => {
