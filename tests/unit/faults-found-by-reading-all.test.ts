@@ -132,6 +132,39 @@ neverDrafts({
   },
 });
 
+neverDrafts({
+  "of who is meant": {
+    "officials who were paid": [
+      "# A strike\n\nThe workers put down their tools. The officials offered them a plate of cakes. On the third day they were paid. Workers go on strike because they want higher wages.",
+      /officials were paid/,
+    ],
+    "a strike that is empty": [
+      "# A strike\n\nMany unions have a fund. Members fill this fund with their fees. If it is empty, a strike cannot last long. Soldiers are not allowed to strike.",
+      /strike cannot last long if it is empty/,
+    ],
+    "a room that was switched on": [
+      "# Ultrasound\n\nThe physicist had built a machine that could pick up very high sounds. When it was switched on, the silent room was full of noise.",
+      /room.* when it was switched on/,
+    ],
+  },
+  "of claims": {
+    "what a writer does and thinks": [
+      "# Why I Let My Lawn Grow\n\nMy neighbour thinks that I am lazy. I do it on purpose, and I think that every garden should have a wild corner.\n\nA lawn that is cut every week is a desert. Tall grass helps the soil because long blades shade the ground.",
+      /I do it on purpose/,
+    ],
+  },
+});
+
+describe("weather in front", () => {
+  finds({
+    "is no other thing": [
+      "Children use the yard in every break. When it rains, nobody may play football, because wet balls break windows.",
+      "Why may nobody play football when it rains?",
+      "because wet balls break windows",
+    ],
+  });
+});
+
 describe("what somebody may not do", () => {
   finds({
     "by a rule": ["Pupils may not bring phones to school.", "What may pupils not do?", "bring phones to school"],

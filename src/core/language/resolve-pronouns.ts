@@ -154,10 +154,14 @@ function agreeing(
 /** Whether a clause has the pronoun's object form in it: somebody like that was told of already. */
 function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: string): boolean {
   const form = { he: "him", she: "her" }[pronoun];
+  // "The officials offered *them* a plate of cakes. On the third day *they* were paid."
+  if (pronoun === "they" && pronounOf(subject) === undefined)
+    return complements.some(({ node }) => node.end - node.start === 1 && headTerminal(node).lemma === "them");
   if (!form || pronounOf(subject) !== undefined) return false;
   // "*Amina* obeyed until an aunt took *her* to the city": Amina herself, in a clause of another.
   const isNamed = headTerminal(subject).cat === "pn";
-  return [...complements, ...adjuncts.filter(({ node }) => !(isNamed && /^(?:c-)?sb$/.test(node.cat)))].some(({ node }) => holdsPronoun(node, form));
+  const beside = adjuncts.filter(({ node }) => !(isNamed && /^(?:c-)?sb$/.test(node.cat)));
+  return [...complements, ...beside].some(({ node }) => holdsPronoun(node, form));
 }
 
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */

@@ -69,6 +69,8 @@ function isOfOthers({ clauses, text }: Sentence): boolean {
 /** "I believe that the school should …" → "The school should …" */
 export function claimWords(claim: Sentence): string {
   const words = claim.text
+    // "I do it on purpose, *and I think that* every garden should …"
+    .replace(/^I [^,]*, (?:and|but|so) (?=I (?:(?:firmly|really) )?(?:believe|think|feel|argue)\b)/, "")
     .replace(/^(?:(?:I|we) (?:(?:firmly|really) )?(?:believe|think|feel|argue)|I am (?:convinced|sure))(?: that)? /i, "")
     .replace(/^In my (?:view|opinion),? /, "")
     .replace(/^(?:So|Therefore|That is why),? /, "");

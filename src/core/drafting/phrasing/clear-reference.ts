@@ -5,6 +5,7 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
+import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
@@ -243,13 +244,21 @@ export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysi
   if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
   // "… only very slightly. If *it* was too steep, the water would damage the stone": of a sentence that was not understood it may be anything.
   if (before.clauses.length === 0 && before.block.kind !== "heading" && !analysis.antecedents.has(positionKey(sentence, inner!.start))) return true;
+  const own = sentence.clauses.find((clause) => clause.subject === inner);
+  const isOpen = node.cat.includes("sb") && !analysis.antecedents.has(positionKey(sentence, inner!.start)) && !(own && isExpletive(pronoun, own));
   return before.clauses.some((clause) => {
     if (clause.rank !== "main" || clause.imperative) return false;
     const told = analysis.antecedents.get(positionKey(before, clause.subject.start));
     const node = told?.node ?? clause.subject;
     const text = told?.text ?? nodeText(before, clause.subject);
     if (headTerminal(clause.subject).cat === "pro" && !told) return headTerminal(clause.subject).lemma === pronoun;
-    return text.toLowerCase() !== subject.toLowerCase() && bound(pronoun, binderOf(node, text, analysis));
+    // "Members fill *this fund*. If it is empty, …": what something was done to goes on as well.
+    const done = (isOpen ? clause.complements : []).flatMap(({ role, node }) =>
+      role === "object" && node.cat === "np" && node.f.det !== "pron" ? [node] : [],
+    );
+    return [{ node, text }, ...done.map((object) => ({ node: object, text: nodeText(before, object) }))].some(
+      (other) => other.text.toLowerCase() !== subject.toLowerCase() && bound(pronoun, binderOf(other.node, other.text, analysis)),
+    );
   });
 }
 
