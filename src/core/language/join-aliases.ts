@@ -33,16 +33,16 @@ export function joinAliases(sentences: readonly Sentence[], persons: Map<string,
   joinFirstNames(persons, whole);
 }
 
-/** "Mary King", later "Mary Ward": where the source calls somebody *Mary* alone, it tells of one Mary. */
+/** "Mary King", later "Mary Ward": where the source calls somebody *Mary* alone, it tells of one Mary, by the name that it uses more. */
 function joinFirstNames(persons: Map<string, Person>, whole: string): void {
   const full = [...new Set(persons.values())].filter(({ name }) => name.includes(" ") && !PERSON_TITLES.has(name.split(" ")[0]!.toLowerCase()));
-  for (const person of full) {
-    const [first] = person.name.split(" ");
-    const [other, ...more] = full.filter(({ name }) => name !== person.name && name.split(" ")[0] === first);
-    const isAlone = new RegExp(`\\b${literally(first!)}\\b(?!['’]?s? \\p{Lu}| and \\p{Lu})`, "u").test(whole);
-    if (!other || more.length > 0 || !isAlone || other.gender !== person.gender || (other.mentions ?? 0) > (person.mentions ?? 0)) continue;
-    other.mentions = (other.mentions ?? 0) + (person.mentions ?? 0);
-    for (const form of persons.keys()) if (persons.get(form) === other) persons.set(form, person);
+  for (const first of new Set(full.map(({ name }) => name.split(" ")[0]!))) {
+    const [one, other, ...more] = full.filter(({ name }) => name.split(" ")[0] === first);
+    const isAlone = new RegExp(`\\b${literally(first)}\\b(?!['’]?s? \\p{Lu}| and \\p{Lu})`, "u").test(whole);
+    if (!one || !other || more.length > 0 || !isAlone || one.gender !== other.gender) continue;
+    const times = ({ name }: Person) => whole.split(name).length;
+    const [kept, joined] = times(other) > times(one) ? [other, one] : [one, other];
+    for (const form of persons.keys()) if (persons.get(form) === joined) persons.set(form, kept);
   }
 }
 

@@ -19,9 +19,11 @@ const HOW = / (?:always|often|only|just|then|never|\p{Ll}+ly)$/u;
 
 type Said = {
   speaker: string;
-  words: string /** The second of two parts, which stands in the text as it is. */;
+  words: string;
+  /** The second of two parts, which stands in the text as it is. */
   half?: string;
-  sentence: Sentence /** Names the speaker, where the sentence itself says *he* or *she*. */;
+  sentence: Sentence;
+  /** Names the speaker, where the sentence itself says *he* or *she*. */
   before?: Sentence;
 };
 

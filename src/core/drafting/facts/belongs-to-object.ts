@@ -144,5 +144,5 @@ export function listedBehind({ words, text }: Sentence, end: number): string | u
 
 /** "one of three things", "several things": which ones is told elsewhere. */
 export function isOfThings(words: string): boolean {
-  return /\b(?:of (?:\p{L}+ )?|two |three |four |five |several |some )things$|^do (?:something|a strange thing|\p{L}+ things)\b/u.test(words);
+  return /\b(?:of (?:\p{L}+ )?|two |three |four |five |several |some )things$|^do (?:something|\p{L}+ things)\b/u.test(words);
 }

@@ -96,7 +96,7 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   const opening = pronoun && isOpen && isNamedFor(pronoun, sentence, lead, analysis);
   // "*Their* roots reach far down"
   const owner = isAhead ? undefined : ownerPronounOf(main.subject);
-  const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && isOwnedIn(owner, lead, analysis);
+  const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && namedFor(owner, lead, analysis).length > 0;
   const parts = isAhead ? [] : [main.subject, ...[...main.complements, ...main.adjuncts].map(({ node }) => node)];
   const pointing = parts.flatMap(walkTree).filter((node) => node.cat === "np" && pointsBack(node, sentence, lead, analysis));
   // "*The extra amount* is called interest"
@@ -142,11 +142,7 @@ function isNamedFor(pronoun: string, sentence: Sentence, lead: Sentence, analysi
   return namedFor(pronoun, lead, analysis).some((np) => mayDo(np, clause, analysis.lexicon));
 }
 
-/** Whether the lead names something that *its*, *their*, *his* or *her* can be said of. */
-function isOwnedIn(owner: string, lead: Sentence, analysis: Analysis): boolean {
-  return namedFor(owner, lead, analysis).length > 0;
-}
-
+/** The nouns of the lead that a pronoun, or *its*, *their*, *his* or *her*, can stand for. */
 function namedFor(pronoun: string, lead: Sentence, { persons, lexicon }: Analysis): Node[] {
   return walkTree(lead.tree!).filter((np) => {
     const head = headTerminal(np);
