@@ -142,6 +142,10 @@ neverDrafts({
       "# A strike\n\nMany unions have a fund. Members fill this fund with their fees. If it is empty, a strike cannot last long. Soldiers are not allowed to strike.",
       /strike cannot last long if it is empty/,
     ],
+    "skates small for anyone": [
+      "# The key\n\nThe lake froze every winter. In the chest the children found nothing but a pair of skates, two sizes too small for anyone.",
+      /skates small/,
+    ],
     "a room that was switched on": [
       "# Ultrasound\n\nThe physicist had built a machine that could pick up very high sounds. When it was switched on, the silent room was full of noise.",
       /room.* when it was switched on/,

@@ -87,6 +87,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     ["num", "quant", "indef"].includes(l.f.det ?? "") &&
     // "a town far to the south": no town long
     (l.f.det !== "indef" || r.f.sub === "dem" || isLength(headTerminal(l).lemma ?? "")) &&
+    // "skates, two sizes *too small*": too what, stands behind.
+    r.lemma !== "too" &&
     (["dem", "particle", "manner", "deg"].includes(r.f.sub ?? "") || r.lemma === "afterwards")
       ? { sub: r.f.sub === "dem" || r.lemma === "afterwards" ? "dem" : "measure" }
       : undefined,
