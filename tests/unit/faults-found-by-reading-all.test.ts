@@ -17,8 +17,8 @@ neverDrafts({
       /^Where did workers find loaves/,
     ],
     "a day that somebody waits for": [
-      "# Bees\n\nTrembling fills the bodies of bees with waste. Bees wait for a mild day, sometimes for six weeks, and fly out together.",
-      /^How long do bees wait/,
+      "# Bees\n\nTrembling makes bees thirsty and fills their bodies with waste. Because they never dirty the hive, they wait for a mild day, sometimes for six weeks. Then they all fly out at once.",
+      /How long do they wait/,
     ],
     "how long, in two parts": [
       "# Spyros\n\nLouis ran into the stadium, covered with dust. Louis had needed two hours, fifty-eight minutes and fifty seconds.",
@@ -45,10 +45,6 @@ neverDrafts({
       /no longer than a grain of rice\?/,
     ],
     "copies about a microscope": ["# Ida\n\nIda Marrow printed 250 copies of a book about the microscope at her own cost.", /print about the microscope/],
-    "places that are hard": [
-      "# Drones\n\nDrones take pictures of places that are hard to reach. Inspectors tap the concrete with a hammer because healthy concrete rings.",
-      /What are drones|pictures of places that are hard\?/,
-    ],
     "a floor and what it is instead": [
       "# Lockers\n\nI think that the school should bring back the lockers. The lockers could stand on each floor instead of in one row by the entrance.",
       /What could the lockers stand on\?/,
@@ -65,7 +61,7 @@ neverDrafts({
       /four times as many/,
     ],
     "as much as a litre, of what": [
-      "# Fish\n\nA litre of air contains about thirty times as much as a litre of cold water. A fish breathes through gills because it has no lungs.",
+      "# How a Fish Breathes\n\nA fish needs oxygen, but it takes it from water. Water holds far less oxygen than air does: a litre of air contains about thirty times as much as a litre of cold water. Warm water holds even less. A fish breathes through gills because it has no lungs.",
       /thirty times as much/,
     ],
     "the ropes of the largest": [
@@ -73,8 +69,8 @@ neverDrafts({
       /the largest/,
     ],
     "two prohibitions, each as right": [
-      "# A jury\n\nJurors must not discuss the case with anyone outside the jury, and they must not look for information on the internet.",
-      /What must jurors not do/,
+      "# What a Jury Does\n\nA jury is a group of citizens who decide whether somebody is guilty.\n\nJurors must not discuss the case with anyone, and they must not look for information on the internet.",
+      /what must jurors not do/i,
     ],
   },
 });
@@ -82,7 +78,7 @@ neverDrafts({
 neverDrafts({
   "of what was read wrongly": {
     "each of something else, with the verb left out": [
-      "# Quipus\n\nThe colour of a cord showed what was counted. Yellow might stand for gold, white for silver and red for soldiers.",
+      "# Quipus\n\nThe colour of a cord showed what was being counted: yellow might stand for gold, white for silver, and red for soldiers. Numbers were shown by knots.",
       /What might yellow stand for/,
     ],
     "only the men who were called so": [
@@ -90,7 +86,7 @@ neverDrafts({
       /Only specially trained men were called/,
     ],
     "something that few can do": [
-      "# Ferries\n\nA car ferry has to do something that few other ships can do: it must open its hull. A ferry uses bow thrusters to turn in a narrow harbour.",
+      "# How a Car Ferry Works\n\nA car ferry has to do something that few other ships can do: it must open its hull to let cars drive in. The opening is closed by a bow door, a huge steel flap at the front.\n\nTo turn in a narrow harbour, a ferry uses bow thrusters. A ferry uses bow thrusters to turn in a narrow harbour.",
       /What does a car ferry have to do/,
     ],
     "lawyers who accuse anybody": ["# An inquest\n\nAn inquest is a public hearing. There are no lawyers who accuse anybody.", /^There are lawyers/],
@@ -115,9 +111,9 @@ neverDrafts({
       "# The clocks\n\nA builder wrote a booklet because he loved daylight. In spring the clocks could be put forward and in autumn back again.",
       /^(?:When could|The clocks).*forward and in autumn/,
     ],
-    "an idea that somebody had": ["# Willett\n\nWilliam Willett was a builder. William Willett had an idea.", /had an idea/],
+    "an idea that somebody had": ["# Willett\n\nIn 1905 William Willett was riding his horse through the woods. He had an idea.", /had an idea/],
     "one of three things that it needs": [
-      "# Plants\n\nA plant needs three things to make food. First, it needs water. Second, it needs air.",
+      "# Plants\n\nA plant needs three things to make food. First, it needs water, which its roots take up from the soil. Second, it needs air.",
       /What does it need\?/,
     ],
     "help and among them": ["# Help\n\nEleven people have already offered to help, among them two engineers and a tailor.", /among them/],

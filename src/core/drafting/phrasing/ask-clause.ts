@@ -116,7 +116,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "*The word* comes from Swedish": which word?
   if (home === sentence && /^the (?:word|name|term|phrase|expression)$/i.test(nodeText(home, subjectNode))) return "definite-without-antecedent";
   // "A fourth protects the eggs": a fourth of what?
-  if (subjectNode.role === "fraction" || subjectNode.role === "ordinal") return "demonstrative";
+  if (subjectNode.role === "fraction") return "demonstrative";
   // "Nineteen came back": nineteen of what stands in another sentence.
   if (subjectNode.role === "number") return "demonstrative";
   // "*All three* may shrink": all three of what?

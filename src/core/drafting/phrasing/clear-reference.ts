@@ -159,7 +159,6 @@ function unclearIn(
   // "spreads *from one person to another*": any of them.
   if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   // "the ropes of *the largest*": the largest what?
-  if (node.role === "ordinal") return "demonstrative";
   if (node.cat === "best" && sentence.words[node.start - 1]?.lower === "of" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? ""))
     return "demonstrative";
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;

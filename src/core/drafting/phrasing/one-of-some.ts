@@ -13,8 +13,8 @@ const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
 
 /** One, or several, of what another sentence names. */
 export function isOneOfSome(np: Node, sentence: Sentence): boolean {
-  // "continue on *the other*", "*the two* made seven journeys"
-  if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num)$/.test(np.kids[1]!.cat)) return true;
+  // "continue on *the other*", "*the two* made seven journeys", "*the ninth* stood at the window"
+  if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num|ord)$/.test(np.kids[1]!.cat)) return true;
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
   // "had found *a fourth*": a fourth of what?
   if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;

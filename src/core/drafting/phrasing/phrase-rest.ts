@@ -49,6 +49,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   const whole = wordsText(clause.sentence, clause.start, clause.end);
   if (deniesAnother(clause) || TOLD_ELSEWHERE.test(whole)) return "points-elsewhere";
+  // "contains thirty *times as much as* a litre of water": of what the sentence before named.
+  if (/^(?:contain|hold|have)$/.test(clause.verb.lemma ?? "") && /\btimes as much as\b/i.test(whole)) return "comparison-left-open";
   if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
   const pieces: { order: number; text: string; goesLast: boolean }[] = [];
   // "built by termites, insects *no longer than a grain*": torn from what is asked for, it would tell of something else.

@@ -32,7 +32,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     object.f.det === "pron" ||
     object.f.det === "clause" ||
     // "changed the doors of all *its* buses": whose, before anybody was named.
-    walkTree(object).some(({ cat, flags }) => cat === "poss" && !flags?.includes("first")) ||
+    walkTree(object).some(({ cat }) => cat === "poss") ||
     STATIVE.has(clause.verb.lemma ?? "") ||
     // "sails *only five times a day*"
     object.f.time ||
@@ -61,7 +61,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 
 /** Verbs that sound wrong in the passive. */
 const STATIVE = new Set(
-  "marry join know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
+  "marry know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
     " ",
   ),
 );
