@@ -24,6 +24,7 @@ import { draftShortAnswers } from "./drafters/draft-short-answers";
 import { draftSpeakers } from "./drafters/draft-speakers";
 import { draftTermGaps } from "./drafters/draft-term-gaps";
 import { draftTrueFalse } from "./drafters/draft-true-false";
+import { draftTrueSteps } from "./drafters/draft-true-steps";
 import { draftTwoParts } from "./drafters/draft-two-parts";
 import { draftOwnWords, draftWordGaps } from "./drafters/draft-word-gaps";
 import { draftWordsInContext } from "./drafters/draft-words-in-context";
@@ -96,6 +97,7 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
     ...[...draftMultipleChoice(stock, seed), ...draftHeadings(stock, seed), ...draftReferences(stock, seed), ...draftSelectAll(stock, seed)],
     ...[
       ...draftTrueFalse(stock, seed),
+      ...draftTrueSteps(stock, seed),
       ...draftGapFills(stock, seed),
       ...draftTermGaps(stock),
       ...draftShortAnswers(stock),

@@ -10,7 +10,7 @@ import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "16";
+export const ENGINE_VERSION = "17";
 
 export type Origin = { factId: string; pattern: string; score: number; matched?: string | undefined };
 export type Draft = { question: Question; origin: Origin };
@@ -221,6 +221,13 @@ function keepsKey({ kind, parts }: Candidate): boolean {
   return kind === "short-answer" || kind === "multiple-choice" || (kind === "gap-fill" && parts === undefined);
 }
 
+/** What each true statement more than false ones counts against the next, and the other way round. */
+const BALANCE = 2;
+/** A text offers more true statements than false ones: of the same worth the false one is taken. */
+const FALSE_FIRST = 0.8;
+/** Statements that are nearly all true are guessed. */
+const MOST_AHEAD = 2;
+
 /** The best one left, where each further question on the same paragraph counts a little less. */
 function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
@@ -229,12 +236,12 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
     if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
-    const balance =
-      candidate.kind === "true-false" ? (candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount) * 1.2 : 0;
+    const ahead = candidate.kind !== "true-false" ? 0 : candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount;
+    if (ahead >= MOST_AHEAD) continue;
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
     if (sameKeys >= MOST_OF_A_KEY) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
-    const value = wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - balance - again - sameKeys * SAME_KEY;
+    const value = wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - ahead * BALANCE - (candidate.key === "true" ? FALSE_FIRST : 0) - again - sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;

@@ -42,3 +42,15 @@ it("never tells what went on in the same hour as something that it leaves out", 
   const found = stated("# A street\n\nTwo people bought bread. After the street was closed, eleven people sat down outside a café in the same hour.");
   expect(found.filter((line) => /in the same hour/.test(line))).toEqual([]);
 });
+
+it("gives a reason with one word turned round as false", () => {
+  const found = stated("# The channel\n\nLarge ships enter the harbour only near high tide because the channel is too shallow at other times.");
+  expect(found).toContain("Large ships enter the harbour only near high tide because the channel is too deep at other times. false");
+});
+
+it("gives a deed of the past to another person of the text", () => {
+  const found = stated(
+    "# The lamp makers\n\nAnna Brandt built the first lamp in 1860. Karl Voss drew the plans of the tower. Anna Brandt lived by the sea. Karl Voss lived in the town. Karl Voss was the son of a smith. Anna Brandt was a teacher.",
+  );
+  expect(found).toContain("Karl Voss built the first lamp in 1860. false");
+});

@@ -7,6 +7,8 @@ import { evidenceOf, type Fact } from "../facts/fact";
 import { closedDefiniens } from "../facts/find-definition";
 import { isMoving } from "../facts/find-facts";
 import { isSameFile, isSameSort } from "../facts/term-sort";
+import { byContrast, byCounterpart } from "../falsification/by-contrast";
+import { falsifyReason } from "../falsification/by-opposite";
 import { falsify } from "../falsification/falsify";
 import { falsifyDoer } from "../falsification/falsify-doer";
 import { comparesWithNothing } from "../phrasing/compares-with-nothing";
@@ -93,7 +95,10 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
       worth: weight + reworded.gain,
     });
   }
-  for (const falsehood of [...falsify(statement, analysis, seed), ...(isStory ? falsifyDoer(statement, stock, seed) : [])]) {
+  const others = isStory
+    ? falsifyDoer(statement, stock, seed)
+    : [...(isDoneOnce(clause) ? falsifyDoer(statement, stock, seed) : []), ...byContrast(statement), ...byCounterpart(statement, analysis)];
+  for (const falsehood of [...falsify(statement, analysis, seed), ...others]) {
     if (isSaidElsewhere(falsehood.to, statement, stock)) continue;
     const isNumber = falsehood.how === "number" || falsehood.how === "year";
     candidates.push({
@@ -108,6 +113,11 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     });
   }
   return candidates;
+}
+
+/** "Pasteur showed that germs spoil milk": a deed of the past, done to something that is named. */
+function isDoneOnce({ verb, complements, passive }: Statement["phrasing"]["clause"]): boolean {
+  return verb.cat === "v" && verb.flags?.[0] === "past" && !passive && complements.length > 0;
 }
 
 /** Another sentence says the changed thing of the same subject and verb: the statement may be true after all. */
@@ -143,6 +153,8 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   // "Freja Lund's brother came with Lund": a name for each pronoun.
   const names = (text.match(/\p{Lu}\p{L}{2,}/gu) ?? []).filter((word) => analysis.persons.has(word));
   if (new Set(names).size < names.length) return false;
+  const isTwice = [...analysis.persons.keys()].some((name) => name.includes(" ") && text.split(name).length > 2);
+  if (isTwice) return false;
   // "The yellow colours begin to show": when? The sentences before said it.
   if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;
   // "A new island was being born", "Napoleon had just escaped": when? The sentences around it say.
@@ -223,22 +235,25 @@ function fromCauses(stock: SourceStock): Candidate[] {
     const others = fact.answer.replace(/^because (?:they|it|he|she) /, "");
     const opens = others !== fact.answer && fact.pattern !== "why-because";
     if (text.split(" ").length > 26 || /\b(?:their|its|his|her|they|it|he|she)\b/.test(opens ? others : fact.answer)) return [];
-    return [
-      {
-        kind: "true-false" as const,
-        stem: asTold(text, stock.analysis),
-        key: "true",
-        accepted: [],
-        distractors: [],
-        optionOrder: "shuffled" as const,
-        evidence: evidenceOf(fact),
-        factId: fact.id,
-        factType: fact.type,
-        pattern: "true-cause",
-        depth: "understanding" as const,
-        worth: 2.3,
-      },
-    ];
+    const base = {
+      kind: "true-false" as const,
+      accepted: [],
+      distractors: [],
+      optionOrder: "shuffled" as const,
+      evidence: evidenceOf(fact),
+      factId: fact.id,
+      factType: fact.type,
+      depth: "understanding" as const,
+      worth: 2.3,
+    };
+    const wrong = falsifyReason(fact.answer).map((reason) => ({
+      ...base,
+      stem: asTold(`${statement.text} ${reason}`, stock.analysis),
+      key: "false",
+      pattern: "false-reason",
+      correction: sentenceOf(`${statement.text} ${fact.answer}`),
+    }));
+    return [{ ...base, stem: asTold(text, stock.analysis), key: "true", pattern: "true-cause" }, ...wrong];
   });
 }
 

@@ -1,7 +1,7 @@
 import { headTerminal } from "../../language/tree";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { SourceStock, Statement } from "../source-stock";
-import type { Falsehood } from "./falsify";
+import type { Falsehood } from "./falsehood";
 
 /** Persons of a story who are told of at least so often: a passer-by as the doer would give himself away. */
 const FEWEST_MENTIONS = 3;
@@ -16,7 +16,8 @@ export function falsifyDoer({ sentence, phrasing, text }: Statement, { analysis,
   if (!doer || headTerminal(clause.subject).cat !== "pn" || clause.negated || !text.startsWith(subject)) return [];
   const verb = (clause.verb.lemma ?? "").toLowerCase();
   const others = [...new Set(analysis.persons.values())].filter(
-    (other) => other !== doer && (other.mentions ?? 0) >= FEWEST_MENTIONS && !wordsOf(other.name).some((word) => sentence.text.includes(word)),
+    (other) =>
+      other !== doer && (other.mentions ?? 0) >= FEWEST_MENTIONS && !wordsOf(other.name).some((word) => `${sentence.text} ${text} ${doer.name}`.includes(word)),
   );
   const does = (name: string) =>
     (sentencesByLemma.get(verb) ?? []).some(

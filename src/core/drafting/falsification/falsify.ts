@@ -1,36 +1,48 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { inflectVerb } from "../../language/inflect";
-import { nodeText, wordsText } from "../../language/node-text";
+import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
+import { createRandom, seedFrom } from "../../lib/random";
 import { numberDistractors, yearDistractors } from "../distractors/number-distractors";
-import { numberValue } from "../phrasing/number-forms";
+import { numberValue, writeLike } from "../phrasing/number-forms";
 import type { Statement } from "../source-stock";
-import { OPPOSITES } from "./opposites";
+import { byBound } from "./by-bound";
+import { byExchange } from "./by-exchange";
+import { byOpposite } from "./by-opposite";
+import { type Falsehood, partsOf, swap } from "./falsehood";
 
-export type Falsehood = { text: string; how: "number" | "year" | "antonym" | "order" | "comparison" | "denial" | "doer"; from: string; to: string };
-
-/** Under these a changed statement may still be true. */
-const HEDGED =
-  /\b(?:can|could|may|might|should|would|at least|at most|more than|less than|fewer than|up to|about|nearly|almost|roughly|around|over|under|some|often|usually|sometimes|only|not|no|never|nobody|by \d{4})\b/i;
+/** What may be so and not so. */
+const POSSIBLE = /\b(?:can|could|may|might|should|would|some|often|usually|sometimes)\b/i;
+/** Under these a changed number or word may still be true. */
+const HEDGED = /\b(?:at least|at most|more than|less than|fewer than|up to|over|under|only|not|no|never|nobody|by \d{4})\b/i;
+const NEARLY = /\b(?:about|nearly|almost|roughly|around)\b/i;
 const ORDER: Record<string, string> = { before: "after", after: "before" };
 
-/** Ways to make a statement false so that the source itself denies it: number, year, order in time, comparison, opposite. */
+/** Ways to make a statement false so that the source itself denies it: number, year, order in time, comparison, opposite, bound, exchange. */
 export function falsify(statement: Statement, analysis: Analysis, seed: number): Falsehood[] {
   const comparison = byComparison(statement, analysis);
-  if (statement.phrasing.clause.negated) return byDenial(statement);
-  // "Warm air can hold more water than cold air": the other way round it is denied with *can* as well.
-  const isAble = statement.phrasing.clause.auxiliaries.length === 1 && statement.phrasing.clause.auxiliaries[0]!.lemma === "can";
-  if (isAble && !HEDGED.test(statement.text.replace(/\bcan\b/, ""))) return comparison;
-  if (HEDGED.test(statement.text)) return byNothing(statement);
+  const { clause } = statement.phrasing;
+  if (clause.negated) return byDenial(statement);
+  // "Warm air can hold more water than cold air", "can turn sunlight into food": the other way round it is denied with *can* as well.
+  const isAble = clause.auxiliaries.length === 1 && clause.auxiliaries[0]!.lemma === "can";
+  const plain = isAble ? statement.text.replace(/\bcan\b/, "") : statement.text;
+  if (POSSIBLE.test(plain)) return [...byNothing(statement), ...byBound(statement)];
+  if (isAble) return HEDGED.test(plain) || NEARLY.test(plain) ? [] : [...comparison, ...byExchange(statement, analysis)];
+  const exchanged = byExchange(statement, analysis);
+  if (HEDGED.test(plain)) return [...byNothing(statement), ...byNever(statement), ...byBound(statement), ...exchanged];
+  const isPart = FRACTIONS.test(statement.text);
+  if (NEARLY.test(plain)) return [...(isPart ? [] : byNumber(statement, seed)), ...exchanged, ...byBound(statement)];
   return [
-    ...(FRACTIONS.test(statement.text) ? [] : byNumber(statement, seed)),
+    ...(isPart ? [] : byNumber(statement, seed)),
     ...byYear(statement, analysis, seed),
     // "have a crack, *so the steam leaks out before …*": of those with a crack, and of others it may be otherwise.
-    ...(statement.phrasing.clause.linkedBy === "so" ? [] : byOrder(statement)),
+    ...(clause.linkedBy === "so" ? [] : byOrder(statement)),
     ...comparison,
     ...byOpposite(statement, analysis),
+    ...byBound(statement),
+    ...exchanged,
   ];
 }
 
@@ -75,19 +87,29 @@ function byNothing({ phrasing, text }: Statement): Falsehood[] {
   return plural ? [{ text: text.replace(/\bno /, "").replace(/, or /, ", and ").replace(/ or /, " and "), how: "denial", from: "no", to: "" }] : [];
 }
 
+/** "Their teeth never stop growing" → "stop growing". */
+function byNever({ text, phrasing: { clause } }: Statement): Falsehood[] {
+  // "Many quarrels never reach the court": many others do.
+  if (/^(?:many|some|most|few|several|about|half|two|three) /i.test(text)) return [];
+  const at = clause.sentence.words.findIndex(({ lower }) => lower === "never");
+  if (at < clause.subject.end || at > clause.verb.start) return [];
+  const hasNo = /\b(?:any|anything|anyone|anybody|anywhere|ever|again|more|longer|before|until|but|only|no|nobody|not)\b/.test(text);
+  if (hasNo || clause.adjuncts.some(({ node }) => node.cat.includes("sb"))) return [];
+  return swap(text, "never", "", "denial").map((falsehood) => ({
+    ...falsehood,
+    text: falsehood.text.replace(/ {2}/, " "),
+    to: falsehood.text.split("  ")[1] ?? "",
+  }));
+}
+
 /** "two thirds": another number of them may be more than there are. */
 const FRACTIONS = /\b(?:half|halves|thirds?|quarters?|fifths?|sixths?|tenths?|hundredths?)\b/i;
-
-/** Replaces a word that stands there exactly once. */
-function swap(text: string, from: string, to: string, how: Falsehood["how"]): Falsehood[] {
-  const pattern = new RegExp(`(?<![\\w-])${literally(from)}(?![\\w-])`, "g");
-  return text.match(pattern)?.length === 1 ? [{ text: text.replace(pattern, to), how, from, to }] : [];
-}
 
 function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   const { clause } = phrasing;
   // "is like a game with a million balls": nothing is counted.
-  if (/\b(?:like|as if)\b/.test(text)) return [];
+  // "nine times out of ten": no more than ten.
+  if (/\b(?:like|as if|out of (?:every )?(?:\d|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|a hundred))\b/.test(text)) return [];
   // "She was thirty-seven years old": once.
   if (/\b(?:was|were) [\w-]+ (?:years?|months?|weeks?|days?) old$/.test(text)) return [];
   const relatives = [
@@ -103,7 +125,9 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     // "The place where two bones meet": the number tells which place, and nothing of it is denied.
     .filter((node) => !relatives.some((inner) => node.start >= inner.start && node.end <= inner.end));
   return counted.flatMap((node) => {
-    const number = node.kids[0]!;
+    const quantity = node.kids[0]!;
+    // "about forty": the number stands behind its *about*.
+    const number = quantity.role === "modifier" && quantity.kids[0]?.f.sub === "approx" ? quantity.kids[1]! : quantity;
     const words = nodeText(clause.sentence, number);
     const value = numberValue(words);
     // "several thousand eggs", "all four cups": no number of its own.
@@ -113,10 +137,19 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     )
       return [];
     if (value === undefined || value < 2 || number.f.sub || isRange(clause, number)) return [];
+    const isNear = NEARLY.test(clause.sentence.words[number.start - 1]?.lower ?? "");
+    const others = isNear ? farFrom(value, words, text, seed) : numberDistractors(words, [], 3, seed);
     // "one sources" would give itself away by its grammar.
-    const other = numberDistractors(words, [], 3, seed).find((number) => numberValue(number) !== 1);
+    const other = others.find((number) => numberValue(number) !== 1);
     return other ? swap(text, words, other, "number") : [];
   });
+}
+
+/** So far from *about* so many that nobody would still call it that, and no more than there can be: "about thirty hours a day". */
+function farFrom(value: number, words: string, text: string, seed: number): string[] {
+  const most = /\bper ?cent\b|%/.test(text) ? 100 : /\bhours (?:a|per|each|every) day\b|\bday is\b/.test(text) ? 24 : Number.POSITIVE_INFINITY;
+  const fitting = [value * 3, value / 2].filter((far) => Number.isInteger(far) && far <= most).map((far) => writeLike(far, words));
+  return createRandom(seedFrom(text, seed)).shuffle(fitting);
 }
 
 /** "two to three months": both ends of a range hold together. */
@@ -187,102 +220,4 @@ function headWord(phrase: string): string {
     .split(/ (?:of|for|in|on|at) /)[0]!
     .split(" ")
     .at(-1)!;
-}
-
-/** Under a noun ("a low bulge") the opposite may be nonsense; as verb, predicate or adverb it is a denial. */
-function byOpposite({ phrasing, text }: Statement, analysis: Analysis): Falsehood[] {
-  const { clause } = phrasing;
-  // "Each autumn, millions leave and fly south": without its time the opposite may be true as well.
-  if (clause.shared && clause.sentence.clauses[0]?.adjuncts.some(({ node }) => node.end <= clause.subject.start)) return [];
-  // "keeps the snail safe": nobody takes the opposite for what is meant.
-  if (
-    /^(?:keep|make|leave)$/.test(clause.verb.lemma ?? "") &&
-    clause.complements.some(({ role }) => role === "predicate") &&
-    clause.complements.some(({ role }) => role === "object")
-  )
-    return [];
-  const terminals = [clause.verb, ...partsOf(clause).flatMap(assertedWords)].filter((node) => isAsserted(node, clause));
-  return terminals.flatMap((node) => {
-    const word = wordsText(clause.sentence, node.start, node.end).toLowerCase();
-    if (
-      node === clause.verb &&
-      clause.adjuncts.some(({ node: part }) => part.cat === "pp" && /^(?:to|into|from|onto|out of|toward|towards)$/.test(part.kids[0]?.lemma ?? ""))
-    )
-      return [];
-    // "worked *harder*": nobody works easier.
-    if (/^hard/.test(word) && clause.verb.cat !== "be") return [];
-    // "in the fall" is a season; as a noun only what lies opposite has an opposite.
-    if (node.cat === "n" && !/^(?:north|south|east|west|top|bottom|left|right|summer|winter|day|night)$/.test(word)) return [];
-    // "cracked open"
-    if (
-      /^(?:open|flat|tight)$/.test(word) &&
-      /^(?:crack|split|break|burst|cut|slice|force|tear|prop|swing|fling|snap|press|lie|lay|hold|close)$/.test(clause.verb.lemma ?? "")
-    )
-      return [];
-    // "dry up", "turn off": with its particle the verb is another one.
-    if (node === clause.verb && clause.complements.some(({ role }) => role === "particle")) return [];
-    // "will open": the opposite has to be a base form too, and few are ("closed" is not).
-    if (node === clause.verb && clause.auxiliaries.length > 0 && clause.verb.flags?.[0] === "base" && !isBaseForm(OPPOSITES[word])) return [];
-    // "more dangerous": nobody says "more safe".
-    if (/^(?:more|less|most|least)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "") && OPPOSITES[word] && OPPOSITES[word].length <= 5) return [];
-    // "more easily": no phrase takes its place.
-    if (OPPOSITES[word]?.includes(" ") && /^(?:more|less|most|least|too|so|as|very|quite)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "")) return [];
-    if (isSaidElsewhere(OPPOSITES[word], clause, analysis)) return [];
-    // "heavy at the bottom and light at the top" already holds both.
-    return Object.hasOwn(OPPOSITES, word) && !new RegExp(`\\b${OPPOSITES[word]}\\b`).test(text) ? swap(text, word, OPPOSITES[word]!, "antonym") : [];
-  });
-}
-
-function isBaseForm(word: string | undefined): boolean {
-  return word !== undefined && !/(?:ed|s)$/.test(word);
-}
-
-/** "In March, the monarchs fly north again": of the same deed or thing the opposite is told too. */
-function isSaidElsewhere(opposite: string | undefined, clause: Clause, analysis: Analysis): boolean {
-  const words = [clause.verb.lemma, headTerminal(clause.subject).lemma].filter((word): word is string => Boolean(word) && word !== "be");
-  return (sentencesWith(analysis).get(opposite ?? "") ?? []).some(
-    (sentence) => sentence !== clause.sentence && sentence.words.some((word) => word.candidates.some((tag) => words.includes(tag.lemma ?? ""))),
-  );
-}
-
-const byWord = new WeakMap<Analysis, Map<string, Sentence[]>>();
-
-/** The sentences that hold each word that has an opposite. */
-function sentencesWith(analysis: Analysis): Map<string, Sentence[]> {
-  const known = byWord.get(analysis);
-  if (known) return known;
-  const found = new Map<string, Sentence[]>();
-  for (const sentence of analysis.sentences) {
-    for (const word of new Set(sentence.words.map(({ lower }) => lower))) {
-      if (!Object.hasOwn(OPPOSITES, word)) continue;
-      const list = found.get(word);
-      if (list) list.push(sentence);
-      else found.set(word, [sentence]);
-    }
-  }
-  byWord.set(analysis, found);
-  return found;
-}
-
-/** Words of a part that are not inside a noun phrase: in "harder … than dry rope", *harder* and not *dry*. */
-function assertedWords(node: Node): Node[] {
-  if (node.kids.length === 0) return [node];
-  return node.cat === "np" ? [headTerminal(node)] : node.kids.flatMap(assertedWords);
-}
-
-function isAsserted(node: Node, clause: Clause): boolean {
-  if (node === clause.verb) return true;
-  return [...clause.complements, ...clause.adjuncts].some(({ node: part, role }) => {
-    if (part.start > node.start || part.end < node.end) return false;
-    return (
-      (role === "predicate" && (part.cat === "ap" || part.cat === "advp")) ||
-      part.cat === "advp" ||
-      part.cat === "adv" ||
-      (part.cat === "pp" && headTerminal(part) === node)
-    );
-  });
-}
-
-function partsOf(clause: Clause): Node[] {
-  return [...clause.complements.map((part) => part.node), ...clause.adjuncts.filter((part) => !part.node.cat.includes("sb")).map((part) => part.node)];
 }
