@@ -241,7 +241,14 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
     if (sameKeys >= MOST_OF_A_KEY) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
-    const value = wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - ahead * BALANCE - (candidate.key === "true" ? FALSE_FIRST : 0) - again - sameKeys * SAME_KEY;
+    const value =
+      wanted.score -
+      (wanted.loss ?? 0) -
+      (used.blocks.get(block) ?? 0) * 0.4 -
+      ahead * BALANCE -
+      (candidate.key === "true" ? FALSE_FIRST : 0) -
+      again -
+      sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;
