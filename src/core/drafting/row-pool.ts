@@ -35,6 +35,9 @@ export function poolFor(row: PlanRow, { analysis, plan, seed, shifts = {} }: Dra
 /** What a question counts less for the better one that its sentence would bear, as a share of the difference in score. */
 const LOSS = 0.9;
 
+/** What an answer to write counts less where its fact has fair options: few facts have, and any can be written. */
+const SPARED = 0.7;
+
 /** "How many attempts failed?" where the sentence says why: whatever row it is for, taking it costs the plan the better question. */
 export function weighLosses(pools: readonly Wanted[][]): void {
   const best = new Map<number, number>();
@@ -43,7 +46,12 @@ export function weighLosses(pools: readonly Wanted[][]): void {
     const { index } = mainSentence(candidate);
     best.set(index, Math.max(score, best.get(index) ?? Number.NEGATIVE_INFINITY));
   }
-  for (const wanted of single) wanted.loss = LOSS * (best.get(mainSentence(wanted.candidate).index)! - wanted.score);
+  const choosable = new Set(single.filter(({ candidate }) => candidate.kind === "multiple-choice").map(({ candidate }) => candidate.factId));
+  for (const wanted of single) {
+    const { candidate, score } = wanted;
+    const isSpared = candidate.kind === "short-answer" && choosable.has(candidate.factId);
+    wanted.loss = LOSS * (best.get(mainSentence(candidate).index)! - score) + (isSpared ? SPARED : 0);
+  }
 }
 
 /** A sentence told again as a true statement, or asked about for a pronoun in it, where what it says could be asked for instead. */

@@ -6,7 +6,7 @@ import { createSpan } from "../source/create-span";
 import type { Candidate, CandidateParts } from "./candidate";
 import { LENGTH, lengthAt } from "./drafters/draft-essays";
 import { explain } from "./explain-key";
-import { numberValue } from "./phrasing/number-forms";
+import { leadingNumber } from "./phrasing/number-forms";
 import { simplifyStem } from "./phrasing/simplify-stem";
 import type { PlanRow } from "./plan";
 
@@ -153,5 +153,5 @@ function orderOptions(candidate: Distracted, wrong: number, random: Random, near
   const chosen = near ? candidate.distractors.slice(0, wrong) : candidate.distractors.slice(-wrong);
   const texts = [candidate.key, ...chosen];
   if (candidate.optionOrder === "shuffled") return random.shuffle(texts);
-  return texts.sort((a, b) => (numberValue(a) ?? 0) - (numberValue(b) ?? 0));
+  return texts.sort((a, b) => (leadingNumber(a) ?? 0) - (leadingNumber(b) ?? 0));
 }

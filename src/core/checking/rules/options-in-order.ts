@@ -1,4 +1,4 @@
-import { numberValue } from "../../drafting/phrasing/number-forms";
+import { leadingNumber, withoutNumber } from "../../drafting/phrasing/number-forms";
 import type { Edit } from "../../questions/edit";
 import type { MultipleChoice } from "../../questions/question";
 import { defineRule } from "../define-rule";
@@ -14,7 +14,7 @@ export const optionsInOrder = defineRule({
   messages: { jumbled: "The options are numbers, but not in order of size." },
   check(question, _, report) {
     if (question.kind !== "multiple-choice" || question.options.length < 3) return;
-    const values = question.options.map((option) => optionNumber(option.text));
+    const values = question.options.map((option) => leadingNumber(option.text));
     // "one red flash", "two white flashes" are things, not numbers.
     if (new Set(question.options.map((option) => withoutNumber(option.text))).size > 1) return;
     if (values.some((value) => value === undefined)) return;
@@ -30,22 +30,6 @@ export const optionsInOrder = defineRule({
       );
   },
 });
-
-/** "1,016", "forty", "about 30 metres": its number. */
-export function optionNumber(text: string): number | undefined {
-  const plain = text.trim().replace(/^(?:about|in|around|only) /i, "");
-  return numberValue(plain) ?? numberValue(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*/i.exec(plain)?.[0] ?? "");
-}
-
-function withoutNumber(text: string): string {
-  return text
-    .trim()
-    .toLowerCase()
-    .replace(/^(?:about|in|around|only) /, "")
-    .replace(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*(?: (?:hundred|thousand|million)(?: and [a-z-]+)?)?/, "")
-    .replace(/s$/, "")
-    .trim();
-}
 
 /** The same options, smallest first; the key stays with its option. */
 function sorting({ id: questionId, options, key }: MultipleChoice, values: readonly number[]): Edit[] {

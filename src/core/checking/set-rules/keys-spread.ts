@@ -1,7 +1,7 @@
+import { leadingNumber } from "../../drafting/phrasing/number-forms";
 import { isKeyed, type MultipleChoice, type Question } from "../../questions/question";
 import { type Beside, defineSetRule } from "../define-set-rule";
 import { letterOf } from "../option-letters";
-import { optionNumber } from "../rules/options-in-order";
 
 const FEWEST_CHOICES = 5;
 const MOST_IN_ONE_PLACE = 0.6;
@@ -43,7 +43,7 @@ export function keyPlaces(questions: readonly Question[]): Map<number, string[]>
 
 /** Numbers stay in order of size, wherever that puts the key. */
 function isMovable({ options }: MultipleChoice): boolean {
-  return options.length > 1 && options.some((option) => optionNumber(option.text) === undefined);
+  return options.length > 1 && options.some((option) => leadingNumber(option.text) === undefined);
 }
 
 /** The key changes places with the option that stands where the fewest keys are. */

@@ -3,6 +3,7 @@ import { midSentence, nodeText } from "../../language/node-text";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { headTerminal } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
+import { literally } from "../../lib/literally";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Fact } from "../facts/fact";
 import { FEELINGS } from "../facts/find-feeling";
@@ -13,8 +14,9 @@ import { numberValue } from "../phrasing/number-forms";
 import { verbPhraseAs } from "../phrasing/restate";
 import { near, type SourceStock, type Statement } from "../source-stock";
 import { nounDistractors } from "./noun-distractors";
-import { numberDistractors, yearDistractors } from "./number-distractors";
+import { aboutDistractors, lengthDistractors, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
 import { functionDistractors, isPresent, isSameDoer, isWay, prefixed, statementDistractors } from "./statement-distractors";
+import { timeDistractors } from "./time-distractors";
 
 /**
  * Wrong options of the answer's own kind, best first, as phrases for the middle of a sentence. Fewer
@@ -99,12 +101,19 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
 }
 
 function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
+  const far = aboutDistractors(fact.answer, count, seed);
+  if (far.length > 0) return far.filter((other) => (numberValue(other.split(" ").at(-1)!) ?? 0) <= mostOf(fact.stem));
   if (/^(?:more|less|fewer|at|up|about|almost|nearly|only|as) /i.test(fact.answer)) return [];
   const others = near(stock.facts, fact.sentence)
     .filter((other) => other.type === "quantity" && other.id !== fact.id)
     .map((other) => numberValue(other.answer))
     .filter((value): value is number => value !== undefined);
   return numberDistractors(fact.answer, others, count, seed);
+}
+
+/** No more per cent than a hundred, and no more hours than a day has. */
+function mostOf(stem: string): number {
+  return /\bper ?cent/i.test(stem) ? 100 : /\bhours\b.*\bday\b/i.test(stem) ? 24 : Number.POSITIVE_INFINITY;
 }
 
 const years = new WeakMap<SourceStock, string[]>();
@@ -127,6 +136,8 @@ function frequencyDistractors(fact: Fact, count: number, seed: number): string[]
       .filter((number) => numberValue(number) !== 1)
       .slice(0, count)
       .map((number) => `${match[1]} ${number} ${match[3]}`);
+  const others = [...shareDistractors(fact.answer, count, seed), ...lengthDistractors(fact.answer, count, seed)];
+  if (others.length > 0) return others;
   const ladder = ["every hour", "every day", "every week", "every month", "every year"];
   const like = fact.answer.replace(/^each/, "every");
   return ladder.includes(like)
@@ -217,6 +228,8 @@ function feelingDistractors(fact: Fact, count: number, seed: number): string[] {
 /** Other times the source names, in the same form: a clause for a clause, a phrase for a phrase. */
 function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const isClause = fact.answerNode?.cat === "sb";
+  const times = timeDistractors(fact.answer, createRandom(seedFrom(fact.id, seed))).filter((other) => !isToldElsewhere(other, fact, stock));
+  if (times.length > 0) return times.slice(0, count);
   const words = fact.answer.split(" ").length;
   const opening = fact.answer.split(" ")[0]!;
   const others = near(stock.facts, fact.sentence).filter(
@@ -229,6 +242,13 @@ function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed
   );
   const texts = [...new Set(others.map((other) => other.answer))].filter((text) => text !== fact.answer);
   return createRandom(seedFrom(fact.id, seed)).shuffle(texts).slice(0, count);
+}
+
+/** The source tells of the same deed or doer at the other time as well. */
+function isToldElsewhere(time: string, { clause, sentence }: Fact, { analysis, contentBySentence }: SourceStock): boolean {
+  const words = [clause.verb.lemma, headTerminal(clause.subject).lemma].map((word) => (word ?? "").toLowerCase()).filter((word) => word.length > 2);
+  const last = new RegExp(`\\b${literally(time.split(" ").at(-1)!)}`, "i");
+  return analysis.sentences.some((other) => last.test(other.text) && (other === sentence || words.some((word) => contentBySentence.get(other)?.has(word))));
 }
 
 /** Other places the source names, with their own prepositions. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { numberValue } from "../phrasing/number-forms";
-import { numberDistractors, yearDistractors } from "./number-distractors";
+import { aboutDistractors, lengthDistractors, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
 
 const SEEDS = Array.from({ length: 40 }, (_, seed) => seed);
 
@@ -41,5 +41,58 @@ describe("wrong years", () => {
   });
   it("never lie in the future", () => {
     for (const seed of SEEDS) for (const year of yearDistractors("2021", [], 3, seed)) expect(Number(year)).toBeLessThanOrEqual(2026);
+  });
+});
+
+describe("wrong amounts", () => {
+  it.each(["about 1,500", "nearly two", "only about a thousand", "almost 300"])("of %s keep its words and are at least twice or half of it", (answer) => {
+    const before = answer.replace(/\S+(?: thousand)?$/, "");
+    const value = numberValue(answer.slice(before.length))!;
+    for (const seed of SEEDS) {
+      const found = aboutDistractors(answer, 3, seed);
+      expect(found).toHaveLength(3);
+      for (const other of found) {
+        expect(other.startsWith(before)).toBe(true);
+        const size = numberValue(other.slice(before.length))! / value;
+        expect(size >= 2 || size <= 0.5).toBe(true);
+      }
+    }
+  });
+  it.each(["more than forty", "at least three", "forty", "about as many"])("are none for %j", (answer) => {
+    expect(aboutDistractors(answer, 3, 1)).toEqual([]);
+  });
+});
+
+describe("wrong shares", () => {
+  it.each(["half", "about two thirds", "a third", "65 per cent"])("of %s are so far from it and from each other that none is about the same", (answer) => {
+    for (const seed of SEEDS) {
+      const found = shareDistractors(answer, 3, seed);
+      expect(found).toHaveLength(3);
+      expect(new Set([answer, ...found]).size).toBe(4);
+      if (answer.startsWith("about")) for (const other of found) expect(other).toMatch(/^about /);
+    }
+  });
+  it("never put a third beside a quarter, or half beside 45 per cent", () => {
+    for (const seed of SEEDS) {
+      expect(shareDistractors("a third", 3, seed)).not.toContain("a quarter");
+      expect(shareDistractors("50 per cent", 3, seed)).not.toContain("45 per cent");
+    }
+  });
+  it("are none for what is no share", () => {
+    expect(shareDistractors("a few", 3, 1)).toEqual([]);
+  });
+});
+
+describe("wrong lengths", () => {
+  it.each(["twenty minutes", "about four years", "three weeks"])("of %s are in the same unit", (answer) => {
+    const unit = answer.split(" ").at(-1)!;
+    for (const seed of SEEDS) {
+      const found = lengthDistractors(answer, 3, seed);
+      expect(found.length).toBeGreaterThanOrEqual(2);
+      for (const other of found) expect(other.endsWith(` ${unit}`)).toBe(true);
+    }
+  });
+  it.each(["a month", "weeks", "only a few days", "less than a year"])("are none for %j", (answer) => {
+    expect(lengthDistractors(answer, 3, 1)).toEqual([]);
   });
 });

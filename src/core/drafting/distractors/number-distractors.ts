@@ -38,3 +38,69 @@ export function yearDistractors(year: string, others: readonly string[], count: 
     .map(String);
   return [...new Set([...random.shuffle(near), ...random.shuffle(made)])].slice(0, count);
 }
+
+/** So far from *about* so many that nobody would still call it that. */
+const FAR = [1 / 3, 1 / 2, 2, 3, 4];
+const ABOUT = /^((?:only )?(?:about|almost|nearly|roughly|around) )(.+)$/i;
+
+/** "about 1,500" → "about 500", "about 3,000", …: written alike, each too far off to be meant. */
+export function aboutDistractors(answer: string, count: number, seed: number): string[] {
+  const match = ABOUT.exec(answer);
+  const value = match ? numberValue(match[2]!) : undefined;
+  if (!match || value === undefined || value < 2) return [];
+  const random = createRandom(seedFrom(answer, seed));
+  const far = FAR.map((times) => value * times).filter((other) => Number.isInteger(other) && other > 1);
+  return random
+    .shuffle(far)
+    .slice(0, count)
+    .map((other) => `${match[1]}${writeLike(other, match[2]!)}`);
+}
+
+const SHARES: readonly (readonly [number, string])[] = [
+  [0.1, "a tenth"],
+  [0.2, "a fifth"],
+  [0.25, "a quarter"],
+  [0.333, "a third"],
+  [0.5, "half"],
+  [0.667, "two thirds"],
+  [0.75, "three quarters"],
+  [0.8, "four fifths"],
+  [0.9, "nine tenths"],
+];
+/** Shares nearer to each other could both be called about the same. */
+const APART = 0.15;
+
+/** "about two thirds" → "about a quarter", "about half", …; "65 per cent" → other per cents. */
+export function shareDistractors(answer: string, count: number, seed: number): string[] {
+  const random = createRandom(seedFrom(answer, seed));
+  const percent = /^((?:about |roughly |nearly |almost |only )*)([\w.-]+)( per ?cent|%)$/i.exec(answer);
+  const value = percent ? numberValue(percent[2]!) : undefined;
+  if (percent && value !== undefined) {
+    const others = [5, 10, 15, 20, 25, 30, 40, 45, 50, 60, 65, 70, 75, 80, 85, 90, 95].filter((other) => Math.abs(other - value) >= APART * 100);
+    return random
+      .shuffle(others)
+      .slice(0, count)
+      .map((other) => `${percent[1]}${writeLike(other, percent[2]!)}${percent[3]}`);
+  }
+  const [, before, share] = /^((?:about |roughly |nearly |almost |only )*)(.+)$/i.exec(answer)!;
+  const own = SHARES.find(([, words]) => words === share!.toLowerCase() || words.replace(/^a /, "one ") === share!.toLowerCase());
+  if (!own) return [];
+  // Taken one by one they may leave no room for a third: then in another order.
+  for (let attempt = 0; attempt < 20; attempt++) {
+    const chosen: (readonly [number, string])[] = [own];
+    for (const other of random.shuffle([...SHARES])) if (chosen.every(([size]) => Math.abs(size - other[0]) >= APART)) chosen.push(other);
+    if (chosen.length > count) return chosen.slice(1, count + 1).map(([, words]) => `${before}${words}`);
+  }
+  return [];
+}
+
+/** "twenty minutes", "about four years" → other lengths in the same unit. */
+export function lengthDistractors(answer: string, count: number, seed: number): string[] {
+  const [, number, unit] = /^(.+) ((?:second|minute|hour|day|week|month|year|decade|centur)(?:s|ies))$/i.exec(answer) ?? [];
+  if (!number || !unit) return [];
+  const others = ABOUT.test(number) ? aboutDistractors(number, count, seed) : numberDistractors(number, [], count + 1, seed);
+  return others
+    .filter((other) => numberValue(other) !== 1)
+    .slice(0, count)
+    .map((other) => `${other} ${unit}`);
+}

@@ -4,6 +4,7 @@ import { choicesInStem } from "../../questions/either-or";
 import type { Candidate } from "../candidate";
 import { findDistractors } from "../distractors/find-distractors";
 import { evidenceOf, type Fact } from "../facts/fact";
+import { leadingNumber, withoutNumber } from "../phrasing/number-forms";
 import type { SourceStock } from "../source-stock";
 import { once } from "./once";
 
@@ -29,7 +30,7 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
       [key],
     );
     if (distractors.length < 2) return [];
-    const numeric = fact.type === "quantity" || fact.type === "time";
+    const numeric = fact.type === "quantity" || fact.type === "time" || areNumbered([key, ...distractors]);
     return [
       {
         kind: "multiple-choice" as const,
@@ -47,6 +48,13 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
       },
     ];
   });
+}
+
+/** "twenty minutes", "on 3 March 1856": alike but for a number or a year. */
+function areNumbered(options: readonly string[]): boolean {
+  const isDated = options.every((option) => /\b(?:1\d{3}|20\d\d)$/.test(option));
+  const isAlike = new Set(options.map(withoutNumber)).size === 1 && options.every((option) => leadingNumber(option) !== undefined);
+  return isDated || isAlike;
 }
 
 /** "*She* believed it" beside "Maria Mitchell grew up there": the key would stand out by how it names her. */

@@ -49,3 +49,24 @@ export function writeLike(value: number, model: string): string {
   if (/\d/.test(model)) return value >= 10_000 || (model.includes(",") && value >= 1000) ? value.toLocaleString("en-US") : String(value);
   return numberWords(value);
 }
+
+const AHEAD = /^(?:(?:about|almost|nearly|roughly|in|on|at|around|only) )*(?:the )?/i;
+
+/** "1,016", "forty", "about 30 metres", "on 3 March 1856": the number that it goes by, a year before all others. */
+export function leadingNumber(text: string): number | undefined {
+  const year = /\b(?:1\d{3}|20\d\d)$/.exec(text.trim())?.[0];
+  if (year) return Number(year);
+  const plain = text.trim().replace(AHEAD, "");
+  return numberValue(plain) ?? numberValue(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*(?: (?:hundred|thousand|million))?/i.exec(plain)?.[0] ?? "");
+}
+
+/** What stands around that number. */
+export function withoutNumber(text: string): string {
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(AHEAD, "")
+    .replace(/^[\d,.]+|^[a-z]+(?:-[a-z]+)*(?: (?:hundred|thousand|million)(?: and [a-z-]+)?)?/, "")
+    .replace(/s$/, "")
+    .trim();
+}
