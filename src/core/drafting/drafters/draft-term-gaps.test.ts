@@ -65,8 +65,7 @@ describe("in a set", () => {
     const whole = questions.filter((question) => question.kind === "gap-fill" && question.evidence.length > 0 && /\. .*\.$/.test(question.stem));
     expect(whole.length).toBeGreaterThan(0);
     for (const question of whole)
-      for (const other of questions)
-        if (other !== question) expect(question.evidence.map(({ quote }) => quote)).not.toContain(other.evidence.at(-1)?.quote);
+      for (const other of questions) if (other !== question) expect(question.evidence.map(({ quote }) => quote)).not.toContain(other.evidence.at(-1)?.quote);
   });
   it("no list is shown where words are to be written", () => {
     const written = rows.map((row) => ({ ...row, gapAnswer: "typed" as const }));
