@@ -234,7 +234,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   for (const wanted of pool) {
     const { candidate } = wanted;
     if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
-    if (used.stems.has(plainStem(candidate.stem)) || sharesSentence(candidate, used)) continue;
+    if ([candidate.stem, ...statementsIn(candidate)].some((text) => used.stems.has(plainStem(text))) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
     const ahead = candidate.kind !== "true-false" ? 0 : candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount;
     if (ahead >= MOST_AHEAD) continue;
@@ -262,7 +262,7 @@ function markUsed(candidate: Candidate, used: Used): void {
     used.quoted.add(sentence.index);
     used.facts.add(sentenceKey(sentence));
   }
-  used.stems.add(plainStem(candidate.stem));
+  for (const text of [candidate.stem, ...statementsIn(candidate)]) used.stems.add(plainStem(text));
   if (isPlain(candidate)) used.plain.add(plainKey(candidate));
   if (!OVER_SENTENCES.has(candidate.kind))
     used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index });
@@ -271,6 +271,11 @@ function markUsed(candidate: Candidate, used: Used): void {
   const block = mainSentence(candidate).block.id;
   used.blocks.set(block, (used.blocks.get(block) ?? 0) + 1);
   if (candidate.kind === "true-false") used[candidate.key === "true" ? "trueCount" : "falseCount"]++;
+}
+
+/** The statements to choose from: each could be one to call true or false. */
+function statementsIn({ parts, pattern }: Candidate): readonly string[] {
+  return parts?.sort === "select" && pattern === "all-true-statements" ? [...parts.right, ...parts.wrong] : [];
 }
 
 /** "What could reduce the cost?" beside "What could the new recipe reduce?": each is the other's answer. */

@@ -79,7 +79,10 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
       return reportDistractors(fact, stock, count, seed);
     case "aim":
       return statementDistractors(fact, stock, count, seed, (statement) =>
-        statement.rest.includes(" ") && statement.phrasing.binder.human ? verbPhraseAs(statement.phrasing, "base", statement.rest) : undefined,
+        // "What must the notary do?" What the notary does may be a duty too.
+        statement.rest.includes(" ") && statement.phrasing.binder.human && !(fact.pattern === "what-should" && isSameDoer(statement, fact))
+          ? verbPhraseAs(statement.phrasing, "base", statement.rest)
+          : undefined,
       );
     case "reason":
       return numberedReasons(stock.analysis)

@@ -153,6 +153,10 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   // "Freja Lund's brother came with Lund": a name for each pronoun.
   const names = (text.match(/\p{Lu}\p{L}{2,}/gu) ?? []).filter((word) => analysis.persons.has(word));
   if (new Set(names).size < names.length) return false;
+  // "On walls grow grey patches. *They are lichens*": those are, and not all that are grey.
+  const named = analysis.antecedents.get(positionKey(clause.sentence, clause.subject.start));
+  const isClass = clause.verb.cat === "be" && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "np");
+  if (named && isClass && named.node.f.det === "bare" && named.node.f.num === "pl" && named.node.end - named.node.start > 1) return false;
   const isTwice = [...analysis.persons.keys()].some((name) => name.includes(" ") && text.split(name).length > 2);
   if (isTwice) return false;
   // "The yellow colours begin to show": when? The sentences before said it.

@@ -78,8 +78,9 @@ export function claimWords(claim: Sentence): string {
 }
 
 /** The writer's own reasons, and what the writer lets the other side say. */
-/** "There is another reason", "If it does not work, …": what is no reason by itself. */
-const ANNOUNCES = /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|^(?:if|when|because|as) (?:it|they|this|that)\b/i;
+/** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
+const ANNOUNCES =
+  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b/i;
 
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(

@@ -7,6 +7,7 @@ import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
+import { isOfList } from "../phrasing/listed-phrases";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -50,7 +51,15 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const follows = more.length <= 1 && more.every(({ node }) => node.start === place?.node.end);
   // "The first bank in Europe to print notes *was in Sweden*"
   const isThere = clause.verb.cat === "be" && clause.auxiliaries.length === 0 && clause.complements.some(({ node }) => node === place?.node);
-  if (!place || !follows || (clause.shared && !standsAlone(clause)) || NO_PLACE_VERBS.has(clause.verb.lemma ?? "") || clause.negated) return [];
+  if (
+    !place ||
+    !follows ||
+    isOfList(place.node, clause.adjuncts) ||
+    (clause.shared && !standsAlone(clause)) ||
+    NO_PLACE_VERBS.has(clause.verb.lemma ?? "") ||
+    clause.negated
+  )
+    return [];
   if (clause.verb.cat !== "v" && !(isThere && phrasing.subject.split(" ").length >= FEWEST_OF_BEING)) return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);

@@ -3,6 +3,7 @@ import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
+import type { Resolved } from "../../language/resolve-objects";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -91,6 +92,9 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const human = phrasing.binder.human || analysis.persons.has(name);
+  // "Others sold machines. The most successful *of them* was Singer": of those, and of no machines.
+  const inside = [...(clause.sentence.resolved ?? [])].filter(([word]) => word >= clause.subject.start && word < clause.subject.end);
+  if (human && inside.some(([, noun]) => !isOfPersons(noun, analysis))) return [];
   return [
     factOf(
       phrasing,
@@ -119,4 +123,11 @@ function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Anal
   // "The biggest problem is the cost": a problem of what?
   const isTopic = /^the \p{L}+est\b/iu.test(subject) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
   return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
+}
+
+/** Whether the noun that a pronoun stands for names persons. */
+function isOfPersons({ text, sentence }: Resolved, { lexicon, persons }: Analysis): boolean {
+  const last = text.split(" ").at(-1)!.toLowerCase();
+  const lemma = sentence.words.find(({ lower }) => lower === last)?.candidates.find(({ cat }) => cat === "n")?.lemma ?? last;
+  return persons.has(text) || isPersonNoun(lemma, lexicon);
 }

@@ -92,6 +92,8 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   if (behind === "and" || (before === "and" && node.cat === "adj") || (analysis.sort === "story" && node.cat === "adv" && /ly$/.test(word))) return [];
   // "stands *high* above the sea"
   if (/^(?:high|low|deep)$/.test(word) && /^(?:above|below|over|under|in|into|up|on)$/.test(behind)) return [];
+  // "are useful *in many ways*"
+  if (/^use/.test(word) && behind === "in") return [];
   // "A trial is *different*": from what?
   if (word === "different" && behind !== "from") return [];
   // "more dangerous": nobody says "more safe".

@@ -5,6 +5,7 @@ import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
+import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 
@@ -12,7 +13,7 @@ import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b/iu;
+  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\b(?:one|two|three|four|hundred|thousand|most|many|some|few) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
@@ -195,7 +196,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const isTime = node.cat === "c-sb" && /^(?:after|before|until|once)$/.test(reasonNode(node).f.sub ?? "");
     // "on 28 April 1789, *three weeks after the ship had left*"
     const isSecondTime = fronted && node.cat === "sb-c" && parts.some((other) => other.node.end === node.start && reasonNode(other.node).f.time);
-    const comma = isSecondTime || (node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime) ? ", " : " ";
+    const comma =
+      isSecondTime || goesOnList(node, parts) || (node.cat.startsWith("c-") && node.cat !== "c-pp" && node.cat !== "c-pp-c" && !isTime) ? ", " : " ";
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
@@ -284,18 +286,22 @@ function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
 
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */
 export function preverbalAdverbs(clause: Clause): string {
-  return clause.adjuncts
-    .filter(
-      ({ node }) =>
-        (node.start > clause.subject.start || isBeforeCommand(node, clause)) &&
-        node.end <= clause.verb.start &&
-        node.cat !== "c-pp-c" &&
-        !isDropped(node) &&
-        !isExample(node, clause) &&
-        !isClauseBetween(node, clause),
-    )
-    .map(({ node }) => midSentence(clause.sentence, node))
-    .join(" ");
+  return (
+    clause.adjuncts
+      .filter(
+        ({ node }) =>
+          (node.start > clause.subject.start || isBeforeCommand(node, clause)) &&
+          node.end <= clause.verb.start &&
+          node.cat !== "c-pp-c" &&
+          !isDropped(node) &&
+          !isExample(node, clause) &&
+          !isClauseBetween(node, clause),
+      )
+      .map(({ node }) => midSentence(clause.sentence, node))
+      // "many people tried, but *they all* copied it": of the people who are named for them, and no word of the verb.
+      .filter((adverb) => clause.subject.f.det !== "pron" || !/^(?:all|both)$/.test(adverb))
+      .join(" ")
+  );
 }
 
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */

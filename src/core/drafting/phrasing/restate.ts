@@ -49,6 +49,8 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
     return undefined;
   // "called the ability echolocation", read as one noun: what it was called has no place in the passive.
   if (/^(?:call|name|term|dub)$/.test(clause.verb.lemma ?? "")) return undefined;
+  // "they *all* copied it": of those who did it, and not of it.
+  if (/\b(?:all|both|each)\b/.test(preverbalAdverbs(clause))) return undefined;
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;

@@ -1,0 +1,73 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
+import { expect, it } from "vitest";
+import { draftQuestions } from "@/core/drafting/draft-questions";
+import { asked } from "../support/fact-tester";
+import { neverDrafts } from "../support/fault-tester";
+import { analyse, root } from "../support/language-tools";
+
+/** What was drafted wrongly from passages written for a trial after statements were turned round in more ways. */
+neverDrafts({
+  "of statements": {
+    "useless in many ways": ["# Lichens\n\nLichens grow on walls. Lichens are useful in many ways.", /useless in/],
+    "all of those who did it, told of the thing": [
+      "# The machine\n\nMany people tried to build a machine that could sew, but they all copied the movements of the hand, and they all failed.",
+      /were all copied|people all copy/,
+    ],
+    "both kinds, told behind a colon": [
+      "# Let us choose\n\nI think that the council should leave the books to us. It is an expensive habit, and it should stop. In my opinion nobody needs it. A library needs both kinds of books: those that children want and those that they do not know they want.",
+      /both kinds/,
+    ],
+    "a class for some": [
+      "# Lichens\n\nOn old walls grow grey, yellow and orange patches that many people take for dirt. They are lichens.",
+      /patches are lichens/,
+    ],
+  },
+  "of who or how many is meant": {
+    "kinds of nobody knows what": [
+      "# Lichens\n\nLichens tell us about the air. Today, after laws against coal smoke, more than a hundred kinds have come back.",
+      /How many kinds/,
+    ],
+    "most kinds": ["# Lichens\n\nLichens tell us about the air. Most kinds die where the air holds much sulphur.", /most kinds/],
+    "a person among machines": [
+      "# The machine\n\nHowe found that others were making and selling machines with his stitch. The most successful of them was Isaac Singer.",
+      /successful of machines/,
+    ],
+  },
+  "of what comes of what": {
+    "what explains it for what happens": [
+      "# The gauge\n\nA rain gauge measures rain. If your numbers are always lower, a tree or a wall is probably keeping some of the rain away.",
+      /What happens if your numbers/,
+    ],
+    "one duty of several": [
+      "# The notary\n\nA notary does not take sides. He or she must advise the buyer and the seller alike. The notary must also explain any words that the buyer does not understand.",
+      /what must the notary do/i,
+    ],
+  },
+  "of lists": {
+    "a part of a list of places": [
+      "# Lichens\n\nOn old walls, on gravestones and on the bark of trees grow grey patches.",
+      /walls on gravestones|^Where do grey patches grow on/,
+    ],
+  },
+});
+
+it("keeps the commas of a list of phrases", () => {
+  expect(asked("# Lichens\n\nOn old walls, on gravestones and on the bark of trees grow grey patches.")).toContainEqual([
+    "What grows on old walls, on gravestones and on the bark of trees?",
+    "grey patches",
+  ]);
+});
+
+it("does not give a statement to choose and again to call true or false", () => {
+  const text = readFileSync(path.join(root, "quality/passages/the-machine-that-sewed.md"), "utf8");
+  const rows = (["select-all", "true-false"] as const).map((kind) => ({ kind, count: 6, depth: "any" as const, points: 1 }));
+  const questions = [...draftQuestions({ analysis: analyse(text, "markdown"), plan: { grade: 5, rows }, seed: 1, newId: String })].map(
+    ({ question }) => question,
+  );
+  const options = questions.flatMap((question) => (question.kind === "select-all" ? question.options.map(({ text: option }) => option) : []));
+  const stated = questions.flatMap((question) => (question.kind === "true-false" ? [question.stem] : []));
+  expect(options.length).toBeGreaterThan(0);
+  expect(stated.length).toBeGreaterThan(0);
+  for (const statement of stated) expect(options).not.toContain(statement);
+});
