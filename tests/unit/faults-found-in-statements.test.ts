@@ -15,7 +15,7 @@ neverDrafts({
       /were all copied|people all copy/,
     ],
     "both kinds, told behind a colon": [
-      "# Let us choose\n\nI think that the council should leave the books to us. It is an expensive habit, and it should stop. In my opinion nobody needs it. A library needs both kinds of books: those that children want and those that they do not know they want.",
+      "# Books for the library\n\nI think that the council should leave the books of the library to us. It is an expensive habit, and it should stop. In my opinion nobody needs it. A library needs both kinds of books: those that children want and those that they do not know they want.",
       /both kinds/,
     ],
     "a class for some": [
