@@ -1,6 +1,8 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { expect, it } from "vitest";
+import { stockOf } from "@/core/drafting/candidates";
+import { findDistractors } from "@/core/drafting/distractors/find-distractors";
 import { draftQuestions } from "@/core/drafting/draft-questions";
 import { asked } from "../support/fact-tester";
 import { neverDrafts } from "../support/fault-tester";
@@ -44,6 +46,26 @@ neverDrafts({
       /what must the notary do/i,
     ],
   },
+  "of deeds and their objects": {
+    "what is learnt for why it is learnt": [
+      "# Metal\n\nMetal feels cold. In cold countries people learn early not to touch a metal fence with wet hands.",
+      /^Why do people learn/,
+    ],
+    "one of two things carried": [
+      "# Metal\n\nIn metals there are free electrons, which move about and carry the heat with them. These electrons also carry electricity.",
+      /What do the free electrons carry/,
+    ],
+    "what the title says": ["# The Girl Who Counted Birds\n\nFlorence Merriam was born on a farm. She watched birds.", /What did .* watch/],
+    "a name again behind its owner's": [
+      "# Florence\n\nFlorence Merriam was born in 1863 on a farm. Her mother taught her the names of the stars.",
+      /mother(?: teach| taught) (?:Florence )?Merriam/,
+    ],
+    "what somebody will not, nobody knows": ["# Close the shop?\n\nThe council wants to close the shop. I hope that the council will not.", /That .* will not/],
+    "the whole sum of what": [
+      "# The pupils of the shop\n\nI think that the council should keep the shop. It is an expensive habit, and it should stop. In my opinion nobody needs it. Last year the pupils made a profit of four hundred pounds, and the whole sum went to the animal shelter of the pupils.",
+      /the whole sum/,
+    ],
+  },
   "of lists": {
     "a part of a list of places": [
       "# Lichens\n\nOn old walls, on gravestones and on the bark of trees grow grey patches.",
@@ -70,4 +92,22 @@ it("does not give a statement to choose and again to call true or false", () => 
   expect(options.length).toBeGreaterThan(0);
   expect(stated.length).toBeGreaterThan(0);
   for (const statement of stated) expect(options).not.toContain(statement);
+});
+
+it("offers nothing that is done to whoever wants it, and no wish, for what somebody is advised to do", () => {
+  const text =
+    "# Florence\n\nFlorence Merriam advised her readers to keep a notebook. Her friends wore hats with feathers. Her doctors sent Florence Merriam to the dry West. Florence Merriam wanted to watch birds alive. The readers made a list of birds.";
+  const stock = stockOf(analyse(text, "markdown"));
+  const advice = stock.facts.find(({ stem }) => stem.startsWith("What did Florence Merriam advise"))!;
+  const offered = findDistractors(advice, stock, 6, 1);
+  expect(offered).toContain("wear hats with feathers");
+  expect(offered.filter((option) => /Merriam|want/.test(option))).toEqual([]);
+});
+
+it("offers no place of another sort than the right one", () => {
+  const text =
+    "# Cholera\n\nIn August 1854 cholera broke out in Soho. Nobody had fallen ill in a brewery. John Snow drew black bars on a map. A family had died in Hampstead. John Snow was born in York.";
+  const stock = stockOf(analyse(text, "markdown"));
+  const place = stock.facts.find(({ stem }) => stem.startsWith("Where did cholera break out"))!;
+  expect(findDistractors(place, stock, 6, 1).sort()).toEqual(["in Hampstead", "in York"]);
 });

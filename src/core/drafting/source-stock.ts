@@ -65,8 +65,14 @@ export function stockSource(analysis: Analysis): SourceStock {
   }
   const twins = groupBy(found.filter(canHaveTwin), twinKey);
   const dated = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading" && YEAR.test(sentence.text));
-  const facts = found.filter((fact) => !hasTwin(fact, twins) && !(fact.type === "time" && isDatedElsewhere(fact, dated)));
   const contentBySentence = new Map(analysis.sentences.map((sentence) => [sentence, contentOf(sentence)]));
+  const facts = found.filter(
+    (fact) =>
+      !hasTwin(fact, twins) &&
+      !(fact.type === "time" && isDatedElsewhere(fact, dated)) &&
+      !isOneMore(fact, analysis, contentBySentence) &&
+      !isTheTitles(fact, analysis),
+  );
   const sentencesByLemma = new Map<string, Sentence[]>();
   for (const [sentence, content] of contentBySentence) {
     for (const lemma of content) {
@@ -120,6 +126,26 @@ function hasTwin(fact: Fact, twins: ReadonlyMap<string, readonly Fact[]>): boole
   if (!canHaveTwin(fact)) return false;
   return twins.get(twinKey(fact))!.some((other) => (other.sentence !== fact.sentence || other.stem === fact.stem) && other.answer !== fact.answer);
 }
+
+/** Sentences before an *also* that may tell of the first. */
+const BEFORE_ALSO = 3;
+
+/** "…, which carry the heat. These electrons *also* carry electricity": what they carry is more than that. */
+function isOneMore({ pattern, clause, sentence }: Fact, { sentences }: Analysis, content: ReadonlyMap<Sentence, ReadonlySet<string>>): boolean {
+  const isAlso = clause.adjuncts.some(({ node }) => /^(?:also|too)$/.test(headTerminal(node).lemma ?? "") && node.end <= clause.verb.start);
+  const verb = (clause.verb.lemma ?? "").toLowerCase();
+  if (!isAlso || !/^what-(?:object|relation|can-happen-to)$/.test(pattern) || clause.verb.cat !== "v") return false;
+  return sentences.slice(Math.max(0, sentence.index - BEFORE_ALSO), sentence.index).some((other) => content.get(other)?.has(verb));
+}
+
+/** "What did she watch?" – "Birds", under "The Girl Who Counted Birds". */
+function isTheTitles({ pattern, answerNode, stem, sentence }: Fact, { headingLemmas }: Analysis): boolean {
+  if (pattern !== "what-object" || !answerNode || answerNode.end - answerNode.start > 1 || stem.split(" ").length > SHORT_STEM) return false;
+  // In a title "Birds" may be taken for a name, and keeps its ending.
+  return headingLemmas.has((headTerminal(answerNode).lemma ?? "").toLowerCase()) || headingLemmas.has(sentence.words[answerNode.start]!.lower);
+}
+
+const SHORT_STEM = 7;
 
 const YEAR = /\b(?:1\d{3}|20\d\d)\b/;
 

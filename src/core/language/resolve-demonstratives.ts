@@ -26,8 +26,26 @@ export function resolveDemonstrative({ subject, sentence }: Clause, before: Sent
   const [named, ...more] = all.filter((node) => !all.some((around) => around !== node && around.start <= node.start && around.end >= node.end));
   if (!named || more.length > 0 || (named.f.num !== undefined && subject.f.num !== undefined && !sameNumber(named, subject))) return undefined;
   const node = told(named);
-  const text = node && definite(node, before);
+  const plain = node && definite(node, before);
+  const text = plain && withPlace(plain, named, before);
   return node && text ? { text, node: { ...node, f: { ...node.f, det: "def" } }, sentence: before } : undefined;
+}
+
+const PLACES = /^(?:in|on|at|under|between|inside|near|behind)$/;
+const MOST_OF_PLACE = 8;
+
+/** "comes from a group of cells *in the wall of the heart*. These cells …": which ones, what ends the sentence says. */
+function withPlace(text: string, { end }: Node, { tree, words }: Sentence): string {
+  const place = walkTree(tree!).find((node) => node.cat === "pp" && node.start === end && PLACES.test(node.f.sub ?? "") && !node.f.time);
+  const isLast = place && words.slice(place.end).every(({ text: word }) => /^[.!?]$/.test(word));
+  if (!place || !isLast || place.end - place.start > MOST_OF_PLACE) return text;
+  const isClear = walkTree(place).every((node) => !/^(?:poss|pro|rc|s|num)$/.test(node.cat) && !node.flags?.includes("dem"));
+  return isClear
+    ? `${text} ${words
+        .slice(place.start, place.end)
+        .map(({ text: word }) => word)
+        .join(" ")}`
+    : text;
 }
 
 function sameNumber(a: Node, b: Node): boolean {

@@ -1,7 +1,7 @@
 import { positionKey } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
 import { subjectIn } from "../../language/pronoun-rivals";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, type Node } from "../../language/tree";
 import { assertNever } from "../../lib/assert-never";
 import { literally } from "../../lib/literally";
 import { createRandom, seedFrom } from "../../lib/random";
@@ -80,7 +80,11 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "aim":
       return statementDistractors(fact, stock, count, seed, (statement) =>
         // "What must the notary do?" What the notary does may be a duty too.
-        statement.rest.includes(" ") && statement.phrasing.binder.human && !(fact.pattern === "what-should" && isSameDoer(statement, fact))
+        isWay(statement) &&
+        !saysName(statement, fact) &&
+        statement.rest.includes(" ") &&
+        statement.phrasing.binder.human &&
+        !(fact.pattern === "what-should" && isSameDoer(statement, fact))
           ? verbPhraseAs(statement.phrasing, "base", statement.rest)
           : undefined,
       );
@@ -254,10 +258,16 @@ function isToldElsewhere(time: string, { clause, sentence }: Fact, { analysis, c
   return analysis.sentences.some((other) => last.test(other.text) && (other === sentence || words.some((word) => contentBySentence.get(other)?.has(word))));
 }
 
+/** "What did Merriam advise her readers to do?" – "Send *Merriam* to the West": done to whoever asks for it. */
+function saysName({ rest }: Statement, { phrasing: { subject } }: Fact): boolean {
+  return /^\p{Lu}/u.test(subject) && subject.split(" ").some((word) => rest.includes(word));
+}
+
 /** Other places the source names, with their own prepositions. */
 function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const random = createRandom(seedFrom(fact.id, seed));
   const found: string[] = [];
+  const own = fileOfHead(headTerminal(fact.answerNode!), stock);
   for (const { sentence, phrasing } of random.shuffle(near(stock.statements, fact.sentence))) {
     if (found.length === count) break;
     for (const { node } of phrasing.clause.adjuncts) {
@@ -269,14 +279,16 @@ function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: n
       )
         continue;
       const head = headTerminal(node);
-      const sense = stock.analysis.lexicon.findWord((head.lemma ?? "").toLowerCase())?.senses[0];
-      const isPlace = head.cat === "pn" || (sense !== undefined && [6, 15, 17].includes(stock.analysis.lexicon.nounFile(sense)));
+      const file = fileOfHead(head, stock);
+      // "at the station" beside "in London" and "in many places": a thing, a town and none.
+      const isPlace = own === "name" ? file === "name" : file === own && /^(?:6|15|17)$/.test(file);
       const text = midSentence(sentence, node, nodeText(sentence, node));
       const noun = head.lemma ?? "";
       const taken = [fact.answer, ...found].some((other) => other.toLowerCase().includes(noun.toLowerCase()));
       if (
         !isPlace ||
         taken ||
+        /\b(?:some|many|several|most|other|different|various|certain|all)\b/i.test(text) ||
         findUnclear(node, sentence, stock.analysis) ||
         fact.stem.toLowerCase().includes(noun.toLowerCase()) ||
         text.split(" ").length > 7
@@ -287,4 +299,11 @@ function placeDistractors(fact: Fact, stock: SourceStock, count: number, seed: n
     }
   }
   return found.slice(0, count);
+}
+
+/** The dictionary's file of a noun, or that it is a name. */
+function fileOfHead({ cat, lemma = "" }: Node, { analysis: { lexicon } }: SourceStock): string {
+  if (cat === "pn") return "name";
+  const sense = lexicon.findWord(lemma.toLowerCase())?.senses[0];
+  return sense === undefined ? "" : String(lexicon.nounFile(sense));
 }

@@ -111,7 +111,7 @@ function nounFile(lemma: string, stock: SourceStock): number {
 }
 
 function sameArticle(a: Node, b: Node): boolean {
-  const kind = (node: Node) => (node.f.det === "def" || node.f.det === "indef" ? node.f.det : "bare");
+  const kind = (node: Node) => (/^(?:def|indef|num)$/.test(node.f.det ?? "") ? node.f.det : "bare");
   return kind(a) === kind(b);
 }
 

@@ -27,6 +27,9 @@ const MOVING = new Set([
   ),
 ]);
 
+/** "learn *early* to swim": whatever stands between, what follows is learnt. */
+const LEARNING = /^(?:learn|try|want|decide|promise|agree|refuse|hope|manage|begin|fail|prefer|choose)$/;
+
 /** "is said to be", "are allowed to go": what follows is no purpose. */
 const TOLD = new Set(
   "say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "),
@@ -47,6 +50,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     (clause.passive && ((phrasing.binder.human && !GIVEN.has(clause.verb.lemma ?? "")) || TOLD.has(clause.verb.lemma ?? "")))
   )
     return [];
+  // "learn early *not to touch* it": what is learnt, and no purpose.
+  if (LEARNING.test(clause.verb.lemma ?? "") || /^not to\b/i.test(nodeText(clause.sentence, reasonNode(part.node)))) return [];
   // "enables scientists *to find* genes": what they can do.
   const [moved] = clause.complements;
   const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);

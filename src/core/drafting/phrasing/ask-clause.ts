@@ -10,6 +10,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { isGapped } from "./conjuncts";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
+import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
 import { isUsedThenDefined } from "./used-then-defined";
@@ -71,7 +72,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isReducedPassive(clause)) return "no-subject";
   if (isGapped(clause)) return "no-subject";
   // "gold was common and salt *was not*": what was it not?
-  if (clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
+  if (clause.verb.cat === "modal" || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
@@ -357,7 +358,8 @@ function wholeForm(word: string): string {
 /** "Why" + did + subject + verb + rest + "?" */
 export function askClause(phrasing: Phrasing, wh: string, rest: string): string {
   const adverbs = preverbalAdverbs(phrasing.clause);
-  return `${[wh, phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, rest].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
+  const told = ownerAgain(phrasing.subject, rest, phrasing.clause);
+  return `${[wh, phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, told].filter(Boolean).join(" ")}?`.replace(/ ,/g, ",");
 }
 
 /** "Who" or "What" + the verb phrase itself, for questions about the subject; singular as *who* and *what* are. */
@@ -390,5 +392,5 @@ function withAdverbs({ finite, clause }: Phrasing, adverbs: string): string {
 /** The clause as a plain statement without a full stop: subject, verb, rest. */
 export function stateClause(phrasing: Phrasing, rest: string): string {
   const adverbs = preverbalAdverbs(phrasing.clause);
-  return [phrasing.subject, withAdverbs(phrasing, adverbs), rest].filter(Boolean).join(" ").replace(/ ,/g, ",");
+  return [phrasing.subject, withAdverbs(phrasing, adverbs), ownerAgain(phrasing.subject, rest, phrasing.clause)].filter(Boolean).join(" ").replace(/ ,/g, ",");
 }

@@ -214,6 +214,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     return f && { f: { ...f, gap: true }, cost: 0.8 };
   });
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
+  // "choose chocolate *if they can*", "as loudly as *he could*": what is left out stands before.
+  lift("vp", "modal", "ellipsis", () => ({ f: { form: "fin", agr: "any" }, cost: 3.2 }));
+  rule("vp", "modal not", 0, "ellipsis", 3.2, () => ({ form: "fin" as const, agr: "any" as const }));
   // be as a copula
   // "where gold was common and salt *was not*": what is left out stands before.
   rule("vp", "be not", 0, "ellipsis", 2.2, (be) => beForm(be));
