@@ -69,6 +69,7 @@ export function stockSource(analysis: Analysis): SourceStock {
   const facts = found.filter(
     (fact) =>
       !hasTwin(fact, twins) &&
+      !isOneOfDuties(fact, analysis) &&
       !(fact.type === "time" && isDatedElsewhere(fact, dated)) &&
       !isOneMore(fact, analysis, contentBySentence) &&
       !isTheTitles(fact, analysis),
@@ -125,6 +126,16 @@ function twinKey(fact: Fact): string {
 function hasTwin(fact: Fact, twins: ReadonlyMap<string, readonly Fact[]>): boolean {
   if (!canHaveTwin(fact)) return false;
   return twins.get(twinKey(fact))!.some((other) => (other.sentence !== fact.sentence || other.stem === fact.stem) && other.answer !== fact.answer);
+}
+
+/** Sentences over which a pronoun still tells of whom the question asks. */
+const NEAR_DUTIES = 8;
+
+/** "*He or she must* advise the buyer", not far away: something else that the same person must do. */
+function isOneOfDuties({ pattern, clause, sentence }: Fact, { sentences }: Analysis): boolean {
+  if (pattern !== "what-should") return false;
+  const taken = new RegExp(`\\b(?:he or she|he|she|they|it|who) (?:also )?${clause.auxiliaries[0]?.lemma ?? "must"}\\b`, "i");
+  return sentences.some((other) => other !== sentence && Math.abs(other.index - sentence.index) <= NEAR_DUTIES && taken.test(other.text));
 }
 
 /** Sentences before an *also* that may tell of the first. */

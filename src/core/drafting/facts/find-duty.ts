@@ -1,4 +1,4 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import type { Analysis } from "../../language/analysis";
 import { midSentence, wordsText } from "../../language/node-text";
 import { clauseIn, isAgent } from "../../language/pronoun-rivals";
 import { headTerminal } from "../../language/tree";
@@ -23,7 +23,7 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "*Recess* should come before lunch": what should be done with it, and not what it should do.
   if (phrasing.binder.lifeless && !isAgent(clause.subject, analysis.lexicon)) return [];
   const shared = clause.sentence.clauses.filter((other) => other.rank === "main" && other.subject === clause.subject);
-  if (shared[0] !== clause || (!isForbidden && isOneOfDuties(clause.sentence, modal.lemma ?? "", analysis))) return [];
+  if (shared[0] !== clause) return [];
   const fronted = clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start).map(({ node }) => node);
   const deeds = shared.map((other) => phraseRest({ ...phrasing, clause: other }, analysis, [...fronted, ...reasonsOf(other)]));
   const when = fronted.map((node) => midSentence(clause.sentence, node)).join(" ");
@@ -47,15 +47,6 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: isForbidden ? "what-must-not" : "what-should",
     },
   ];
-}
-
-/** Sentences over which a pronoun still tells of whom the question asks. */
-const NEAR = 8;
-
-/** "*He or she must* advise the buyer", not far away: something else that the same person must do. */
-function isOneOfDuties(sentence: Sentence, modal: string, { sentences }: Analysis): boolean {
-  const taken = new RegExp(`\\b(?:he or she|he|she|they|it|who) (?:also )?${modal}\\b`, "i");
-  return sentences.some((other) => other !== sentence && Math.abs(other.index - sentence.index) <= NEAR && taken.test(other.text));
 }
 
 const DEMANDING = new Set("think believe say suggest propose hope argue".split(" "));

@@ -51,7 +51,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   )
     return [];
   // "learn early *not to touch* it": what is learnt, and no purpose.
-  if (LEARNING.test(clause.verb.lemma ?? "") || /^not to\b/i.test(nodeText(clause.sentence, reasonNode(part.node)))) return [];
+  if ((reasonNode(part.node).cat === "vp" && LEARNING.test(clause.verb.lemma ?? "")) || /^not to\b/i.test(nodeText(clause.sentence, reasonNode(part.node))))
+    return [];
   // "enables scientists *to find* genes": what they can do.
   const [moved] = clause.complements;
   const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);

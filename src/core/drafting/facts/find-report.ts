@@ -152,13 +152,15 @@ function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): bo
   // "Supporters say that …": of what, the sentence before said.
   if (analysis.sort !== "opinion" && /^(?:supporters|opponents|critics|defenders|advocates|believers|followers)$/i.test(subject)) return true;
   if (!NOBODY.test(subject)) return false;
+  // "*Some people who live near the point* say …": a relative clause says who.
+  if (/^(?:some|many|a few|most) \p{Ll}+ who\b/iu.test(subject) && clause.subject.role === "relative") return false;
   // "*For two thousand years* people believed that nature hated empty space": all of them, then.
   const isOfThen = clause.adjuncts.some(({ node }) => LONG_AGO.test(nodeText(clause.sentence, node)));
   if (/^(?:people|most people|everyone|everybody)$/i.test(subject) && isOfThen && /^(?:believe|think)$/.test(clause.verb.lemma ?? "")) return false;
   // "*Some biologists* believe that red protects the leaf": those who hold it, where one sentence alone speaks of such.
-  const [, sort] = /^some (\p{Ll}+s)$/iu.exec(subject) ?? [];
+  const [, sort] = /^(?:some|a few) (\p{Ll}+s)$/iu.exec(subject) ?? [];
   if (sort && sort !== "others" && binder.human && analysis.sort !== "story") {
-    const holding = new RegExp(`\\b(?:some|other|many|most) ${literally(sort)} (?:also )?(?:${HOLDING})`, "i");
+    const holding = new RegExp(`\\b(?:some|other|many|most|a few) ${literally(sort)} (?:also )?(?:${HOLDING})`, "i");
     return analysis.sentences.filter(({ text }) => holding.test(text)).length > 1;
   }
   if (analysis.sort !== "opinion" || !OTHER_SIDE.test(subject)) return true;

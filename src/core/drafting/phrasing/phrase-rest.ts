@@ -13,7 +13,7 @@ import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|\b(?:one|two|three|four|hundred|thousand|most|many|some|few) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
+  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most|many|some|few) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
