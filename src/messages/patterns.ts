@@ -36,6 +36,7 @@ const PATTERNS: Record<string, string> = {
   "match-answers": "One person asks three questions or more, and another answers each.",
   "what-answers": "The story gives a question of one person and the answer of another.",
   "how-felt-then": "The story says how somebody felt, right after what is quoted.",
+  whom: "The source says whom somebody did something to.",
   "false-doer": "The source says who did this, and it was somebody else.",
   "false-exchange": "A statement of the source in which two things have changed places.",
   "false-contrast": "The source says this of one of two, and something else of the other.",

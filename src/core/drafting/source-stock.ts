@@ -108,7 +108,17 @@ function groupBy<K, T>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> 
 }
 
 /** Patterns whose question another sentence with the same verb and subject might answer otherwise. */
-const TWINNED = new Set(["what-object", "what-relation", "passive-by", "what-did-it-become", "what-told-to", "what-aim", "what-should", "what-must-not"]);
+const TWINNED = new Set([
+  "what-object",
+  "what-relation",
+  "passive-by",
+  "what-did-it-become",
+  "what-told-to",
+  "what-aim",
+  "what-should",
+  "what-must-not",
+  "whom",
+]);
 
 function canHaveTwin(fact: Fact): boolean {
   return fact.type === "time" || fact.type === "quantity" || fact.type === "occasion" || fact.type === "place" || TWINNED.has(fact.pattern);

@@ -64,6 +64,7 @@ import { findTold } from "./find-told";
 import { findUnknown } from "./find-unknown";
 import { findWay } from "./find-way";
 import { findWhoever } from "./find-whoever";
+import { findWhom } from "./find-whom";
 
 const FINDERS: FactFinder[] = [
   findDefinition,
@@ -145,6 +146,7 @@ const FINDERS: FactFinder[] = [
   findNeeds,
   findNotUntil,
   findStepDetail,
+  findWhom,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

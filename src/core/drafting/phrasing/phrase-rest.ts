@@ -13,7 +13,7 @@ import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most|many|some|few) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
+  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
@@ -29,7 +29,7 @@ const COMMENTS = new Set(
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
-  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually),?$/i;
+  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually|in return),?$/i;
 
 /** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
 function ownsOnly(node: Node): boolean {
