@@ -46,7 +46,23 @@ neverDrafts({
       /what must the notary do/i,
     ],
   },
+  "of limits and amounts": {
+    "what holds of less as well": ["# Yeast\n\nYeast is alive. Below ten degrees yeast hardly works.", /below (?!ten)\S+ degrees/],
+    "what is done sooner as well": ["# The crew\n\nThe crew must reach the station within ten minutes.", /within (?!ten|_)\S+ minutes/],
+    "a number of times that comes home": [
+      "# The bridge\n\nIn summer the bridge opens twelve times a day. In winter only two or three times, when the fishing boats go out and come home.",
+      /times come home/,
+    ],
+    "nearly all of them in one place": [
+      "# Glaciers\n\nToday nearly all glaciers are growing shorter. In the Alps they have lost more than half of their ice since 1850.",
+      /nearly all glaciers lost/,
+    ],
+  },
   "of deeds and their objects": {
+    "two duties in one sentence": [
+      "# Silence\n\nThe right has limits. A driver must give his name, and in most countries he must take a breath test.",
+      /what must a driver do/i,
+    ],
     "what is learnt for why it is learnt": [
       "# Metal\n\nMetal feels cold. In cold countries people learn early not to touch a metal fence with wet hands.",
       /^Why do people learn/,

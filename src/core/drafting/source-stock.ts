@@ -145,7 +145,9 @@ const NEAR_DUTIES = 8;
 function isOneOfDuties({ pattern, clause, sentence }: Fact, { sentences }: Analysis): boolean {
   if (pattern !== "what-should") return false;
   const taken = new RegExp(`\\b(?:he or she|he|she|they|it|who) (?:also )?${clause.auxiliaries[0]?.lemma ?? "must"}\\b`, "i");
-  return sentences.some((other) => other !== sentence && Math.abs(other.index - sentence.index) <= NEAR_DUTIES && taken.test(other.text));
+  // "A driver *must* give his name, and *he must* take a test"
+  const isTwice = sentence.clauses.filter(({ rank }) => rank === "main").length > 1;
+  return sentences.some((other) => (other !== sentence || isTwice) && Math.abs(other.index - sentence.index) <= NEAR_DUTIES && taken.test(other.text));
 }
 
 /** Sentences before an *also* that may tell of the first. */

@@ -10,6 +10,9 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 describe("is accepted as a whole", () => {
   it.each([
     "Keepers wound the clockwork every four hours.",
+    "Critics say that the rule helps the guilty.",
+    "Some parents argue that children will always choose chocolate if they can.",
+    "He took a deep breath and whistled as loudly as he could.",
     "Collateral is something valuable that the bank may take and sell.",
     "The bank does not have everybody's money in its vaults.",
     "A python eats only once every three or four weeks.",

@@ -265,6 +265,9 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   if (/^(?:most|many|some|half|part|several|a few) of\b/i.test(text)) return undefined;
   // "Not all rust is useless. Painters have used it": rust, and not all of it.
   if (/^(?:not|no|few|little|hardly any)\b/i.test(text)) return undefined;
+  // "Nearly all glaciers are growing shorter. In the Alps *they* have lost half": the glaciers there, and not nearly all.
+  const all = /^(?:nearly|almost) all (?:of )?(?:the )?(\p{Ll}.*)$/iu.exec(text)?.[1];
+  if (all) return { text: all, node, sentence: clause.sentence };
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   // "*A single Bible* kept a monk busy. It cost …": any of them.
   const known = node.f.det === "indef" && past && !/^an? single\b/.test(text) ? text.replace(/^an? /, "the ") : text;

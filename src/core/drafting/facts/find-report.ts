@@ -5,7 +5,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
-import { findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
+import { binderOf, findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -49,7 +49,10 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
   // "remembered *something that his uncle had told him* about brass": a thing, and no clause.
   if (part.node.cat === "s" && /^(?:some|any|every|no)thing\b/i.test(nodeText(clause.sentence, part.node))) return [];
-  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, { isAnswer: true });
+  // "nobody had told *Miranda* of *his* rights": named in what is said itself.
+  const named = walkTree(part.node).filter((node) => node.cat === "np" && analysis.persons.has(nodeText(clause.sentence, node)));
+  const beside = named.map((node) => binderOf(node, nodeText(clause.sentence, node), analysis));
+  const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, { isAnswer: true, beside });
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);
   const isCompared =

@@ -137,6 +137,8 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     )
       return [];
     if (value === undefined || value < 2 || number.f.sub || isRange(clause, number)) return [];
+    // "hardly works *below ten degrees*", "*within* a week": of less, or of more, it holds as well.
+    if (isLimited(clause, quantity)) return [];
     const isNear = NEARLY.test(clause.sentence.words[number.start - 1]?.lower ?? "");
     const others = isNear ? farFrom(value, words, text, seed) : numberDistractors(words, [], 3, seed);
     // "one sources" would give itself away by its grammar.
@@ -150,6 +152,10 @@ function farFrom(value: number, words: string, text: string, seed: number): stri
   const most = /\bper ?cent\b|%/.test(text) ? 100 : /\bhours (?:a|per|each|every) day\b|\bday is\b/.test(text) ? 24 : Number.POSITIVE_INFINITY;
   const fitting = [value * 3, value / 2].filter((far) => Number.isInteger(far) && far <= most).map((far) => writeLike(far, words));
   return createRandom(seedFrom(text, seed)).shuffle(fitting);
+}
+
+function isLimited({ sentence }: Clause, { start }: Node): boolean {
+  return /^(?:below|above|within|beyond|under)$/.test(sentence.words[start - 1]?.lower ?? "");
 }
 
 /** "two to three months": both ends of a range hold together. */

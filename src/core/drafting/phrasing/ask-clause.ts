@@ -175,7 +175,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (analysis.sort === "opinion" && /^your\b/i.test(subject)) return "first-person";
   // "Twenty minutes with a book every evening helps": a time does nothing.
   if (subjectNode.f.det === "quant" && TIME_NOUNS.has(headTerminal(subjectNode).lemma ?? "") && /^(?:every|each)\b/i.test(subject)) return "no-subject";
-  if (TIME_AHEAD.test(subject)) return "no-subject";
+  // "In winter only *two or three times*, when the boats come home": a number of times does nothing.
+  if (TIME_AHEAD.test(subject) || (headTerminal(subjectNode).lemma === "time" && subjectNode.role === "quantity")) return "no-subject";
   // A comma inside means something said in passing; taken along it would need both its commas.
   if (subject.includes(",") && subjectNode.role !== "coordination" && !commasOnlyPartAdjectives(subjectNode)) return "no-subject";
   const verb = phraseVerb(clause);

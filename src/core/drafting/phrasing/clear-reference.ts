@@ -161,6 +161,9 @@ function unclearIn(
   // "the ropes of *the largest*": the largest what?
   if (node.cat === "best" && sentence.words[node.start - 1]?.lower === "of" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? ""))
     return "demonstrative";
+  // "those who were *later* proved innocent": later than what the clause itself tells of them.
+  if (node.kids.length === 0 && inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(sentence.words[node.start - 1]?.lower ?? ""))
+    return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
   if (node.kids.length === 0)

@@ -14,6 +14,10 @@ function isOwnVerb(vp: Node): boolean {
   return vp.cat === "vg" || vp.cat === "vp" ? isOwnVerb(vp.kids[vp.head] ?? { ...vp, cat: "", kids: [], role: "" }) : false;
 }
 
+/** Adjectives that name people by themselves. */
+const PEOPLE_WHO_ARE =
+  /^(?:guilty|innocent|poor|rich|wealthy|sick|ill|injured|wounded|homeless|hungry|unemployed|elderly|disabled|blind|deaf|dead|dying|weak|needy)$/;
+
 /** "bigger than a grain of rice", "as tall as a wardrobe" */
 function tellsHowMuch(ap: Node): boolean {
   return opensWithAs(ap) || ap.kids.some((kid) => (kid.cat === "pp" && kid.f.sub === "than") || (kid.cat === "ap" && tellsHowMuch(kid)));
@@ -228,6 +232,10 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   // "Britain did *the same*"
   rule("np", "det adj", 1, "ordinal", 1.2, (l, r) => (l.flags?.includes("def") && r.flags?.includes("same") ? { num: "sg", det: "dem" } : undefined));
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));
+  // "helps *the guilty*", "cares for *the sick*": all who are so.
+  rule("np", "det ap", 1, "determiner", 1.4, (l, r) =>
+    l.flags?.includes("def") && r.kids.length === 1 && PEOPLE_WHO_ARE.test(headTerminal(r).lemma ?? "") ? { num: "pl", det: "def" } : undefined,
+  );
   // "one of *the best* in the country"
   rule("np", "det best", 1, "determiner", 0.3, (l) => (l.flags?.includes("oneof") ? { num: "sg", det: "quant" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));

@@ -35,3 +35,28 @@ describe("whom something is done to", () => {
     "one of two who were hired": ["# The tower\n\nThe council hired a mason. The council hired a carpenter.", /^Whom/],
   });
 });
+
+describe("what prisoners, courts and those who live nearby tell", () => {
+  finds({
+    "a share of those who were later something": [
+      "# Silence\n\nMore than a quarter of the prisoners who were later proved innocent by tests had made a false confession.",
+      "What share of the prisoners who were later proved innocent by tests had made a false confession?",
+      "more than a quarter",
+    ],
+    "what those say whom a clause names": [
+      "# The horn\n\nSome people who live near Gull Point say that the noise keeps them awake.",
+      "What do some people who live near Gull Point say?",
+      "that the noise keeps them awake",
+    ],
+    "what is ruled, with its reason and a name in it": [
+      "# Silence\n\nIn Arizona the police had questioned Ernesto Miranda without a lawyer. The Supreme Court ruled that no confession could be used, because nobody had told Miranda of his rights.",
+      "What did the Supreme Court rule?",
+      "that no confession could be used, because nobody had told Miranda of his rights",
+    ],
+    "where most of them lost something": [
+      "# Glaciers\n\nToday nearly all glaciers are growing shorter. In the Alps they have lost more than half of their ice since 1850.",
+      "Where have glaciers lost more than half of their ice since 1850?",
+      "in the Alps",
+    ],
+  });
+});
