@@ -48,7 +48,7 @@ neverDrafts({
   },
   "of limits and amounts": {
     "what holds of less as well": ["# Yeast\n\nYeast is alive. Below ten degrees yeast hardly works.", /below (?!ten)\S+ degrees/],
-    "what is done sooner as well": ["# The crew\n\nThe crew must reach the station within ten minutes.", /within (?!ten|_)\S+ minutes/],
+    "what is done sooner as well": ["# Mushrooms\n\nSmall grey caps push out of the bark within ten days.", /within (?!ten|_)\S+ days/],
     "a number of times that comes home": [
       "# The bridge\n\nIn summer the bridge opens twelve times a day. In winter only two or three times, when the fishing boats go out and come home.",
       /times come home/,
