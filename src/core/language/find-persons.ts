@@ -49,11 +49,11 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       }
       const told = titleGender(words[0]!) ?? kinGender(sentence, from);
       if (told) sure.add(person);
-      person.gender ??= told ?? nameGender(words[0]!);
+      person.gender ??= told ?? nameGender(words[0]!) ?? givenGender(words, lexicon);
       // "“Merrick chose well,” *she* said": of whom, nobody knows.
-      const said = sentence.abstained === "speech" ? undefined : (pronounAfter(sentence, to) ?? pronounNext(sentence, from, sentences));
+      const said = sentence.abstained === "speech" ? undefined : (pronounAfter(sentence, to, lexicon) ?? pronounNext(sentence, from, sentences));
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
-      const own = ownPronoun(sentence, from, to);
+      const own = ownPronoun(sentence, from, to, lexicon);
       if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
       if (words.length > 1 && isAloneInFront(sentence, from, lexicon)) person.gender ??= pronounNext(sentence, from, sentences);
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
@@ -109,13 +109,13 @@ function correctGender(person: Person, own: readonly Person["gender"][]): boolea
 }
 
 /** The first pronoun behind a name that is the subject of its main clause, with nobody else named in the sentence. */
-function ownPronoun(sentence: Sentence, from: number, to: number): Person["gender"] {
+function ownPronoun(sentence: Sentence, from: number, to: number, lexicon: Lexicon): Person["gender"] {
   const own = sentence.clauses.filter((clause) => clause.rank === "main" && clause.subject.start === from && clause.subject.end === to);
   // "Rosalind had been *his* apprentice": nobody is his own.
   const isAnothers = own.some(
     ({ verb, complements }) => verb.cat === "be" && complements.some(({ node }) => node.role === "possessor" && node.kids[0]?.cat === "poss"),
   );
-  return own.length > 0 && !isAnothers && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to) : undefined;
+  return own.length > 0 && !isAnothers && capitalisedRuns(sentence).length === 1 ? pronounAfter(sentence, to, lexicon) : undefined;
 }
 
 /** "In 1643 *Evangelista Torricelli*, a student of Galileo, looked for the answer. He …": nobody else does anything in the sentence. */
@@ -162,6 +162,12 @@ function nameWhole(words: readonly string[], person: Person, persons: Map<string
 function nameGender(name: string): Person["gender"] {
   const lower = name.toLowerCase();
   return WOMENS_NAMES.has(lower) ? "she" : MENS_NAMES.has(lower) ? "he" : undefined;
+}
+
+/** "Emilie Demant"; a name by itself only where it is no surname: "Whitney" invented the cotton gin. */
+function givenGender(words: readonly string[], lexicon: Lexicon): Person["gender"] {
+  const [first = "", ...more] = words;
+  return more.length > 0 || lexicon.nameKind(first) === undefined ? lexicon.givenName(first) : undefined;
 }
 
 /** What a name by itself says: "Dora Finch" is a she, "Mr Lund" a he. */
@@ -306,7 +312,7 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
   if (words.length > 3 || words.some((word) => PLACE_WORD.test(word)) || known === "place" || sentence.words[to - words.length - 1]?.lower === "the")
     return false;
   const isSubject = sentence.clauses.some((clause) => clause.subject.start === to - words.length && clause.subject.end >= to);
-  const takenUp = isSubject && (pronounAfter(sentence, to) ?? pronounOpening(sentences[sentence.index + 1])) !== undefined;
+  const takenUp = isSubject && (pronounAfter(sentence, to, lexicon) ?? pronounOpening(sentences[sentence.index + 1])) !== undefined;
   const does = (other: Sentence) =>
     new RegExp(`(?:${name} \\p{Ll}+|\\p{Ll}+ ${name})`, "gu")
       .exec(other.text)?.[0]
@@ -336,12 +342,20 @@ export function mayNamePerson(noun: string, lexicon: Lexicon): boolean {
  * The first *he* or *she* behind a name, unless another name stands between: that may be meant.
  * "Sorrel watched *him*" tells nothing of Sorrel: an object is somebody else.
  */
-function pronounAfter(sentence: Sentence, from: number): Person["gender"] {
+function pronounAfter(sentence: Sentence, from: number, lexicon: Lexicon): Person["gender"] {
   const isObject = (index: number) =>
     sentence.words[index]!.lower === "him" || (sentence.words[index]!.lower === "her" && !sentence.words[index + 1]?.candidates.some(isInNounPhrase));
   const at = sentence.words.findIndex((word, index) => index >= from && /^(?:he|she|his|her|him)$/.test(word.lower) && !isObject(index));
   const found = sentence.words[at];
-  if (!found || capitalisedRuns(sentence).some((run) => run.from >= from && run.to <= at)) return undefined;
+  // "When Emilie Demant was a child in *Denmark*, she …": no other person.
+  const isPlace = (run: { from: number; to: number }) =>
+    lexicon.nameKind(
+      sentence.words
+        .slice(run.from, run.to)
+        .map(({ text }) => text)
+        .join(" "),
+    ) === "place";
+  if (!found || capitalisedRuns(sentence).some((run) => run.from >= from && run.to <= at && !isPlace(run))) return undefined;
   return /^h(?:e|is)$/.test(found.lower) ? "he" : "she";
 }
 

@@ -6,6 +6,7 @@ const lexicon = createLexicon({
   forms: "lamps\t3.9\n",
   synsets: "s0\t\t3\ns1\ts0\t6\ns2\ts0\t6\ns3\t\t4\n",
   names: "Paris\tplace\nFresnel\tperson\n",
+  given: "emilie\tshe\njohan\the\n",
   meanings: "lamp\tn\t6\ta thing that gives light\tlight\nlantern\tn\t6\ta lamp that is carried\t\nturn\tv\t38\t\trotate\n",
 });
 
@@ -16,6 +17,9 @@ describe("the dictionary", () => {
   });
   it("knows the frequency of forms", () => {
     expect([lexicon.zipf("lamp"), lexicon.zipf("lamps"), lexicon.zipf("boat")]).toEqual([4.1, 3.9, 0]);
+  });
+  it("knows whose a given name is", () => {
+    expect([lexicon.givenName("Emilie"), lexicon.givenName("Johan"), lexicon.givenName("Robin")]).toEqual(["she", "he", undefined]);
   });
   it("says what a word means, and which words mean the same", () => {
     expect([lexicon.findMeaning("lamp", "n"), lexicon.findMeaning("turn", "v"), lexicon.findMeaning("boat", "n")]).toEqual([

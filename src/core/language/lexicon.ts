@@ -23,6 +23,8 @@ export type Lexicon = {
   /** WordNet's lexicographer file of a noun synset: 6 artifact, 15 location, 18 person, … */
   nounFile(synset: string): number;
   nameKind(name: string): "person" | "place" | undefined;
+  /** Whether a given name is a woman's or a man's; undefined for what is either or no given name. */
+  givenName(name: string): "she" | "he" | undefined;
   /** What a word means, where it has one sense only. */
   findMeaning(lemma: string, pos: MeaningPos): string | undefined;
   /** Words of the same commonest sense. */
@@ -83,7 +85,7 @@ function withMeantSense(noun: string, entry: WordEntry, fileOfSense: (sense: str
   return meant ? { ...entry, senses: [meant, ...entry.senses.filter((sense) => sense !== meant)] } : entry;
 }
 
-export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; meanings: string };
+export type LexiconFiles = { words: string; forms: string; synsets: string; names: string; given: string; meanings: string };
 
 /** Builds the lexicon from the tables that `npm run build:lexicon` writes. */
 export function createLexicon(files: LexiconFiles): Lexicon {
@@ -101,6 +103,8 @@ export function createLexicon(files: LexiconFiles): Lexicon {
   }
   const kindByName = new Map(rows(files.names).map(([name, kind]) => [name!, kind as "person" | "place"]));
 
+  const genderByName = new Map(rows(files.given).map(([name, pronoun]) => [name!, pronoun as "she" | "he"]));
+
   const meanings = readMeanings(files.meanings);
   const findWord = (lemma: string) => {
     const known = entryByWord.get(lemma);
@@ -117,6 +121,7 @@ export function createLexicon(files: LexiconFiles): Lexicon {
     findHypernym: (synset) => synsetById.get(synset)?.parent || undefined,
     nounFile: (synset) => synsetById.get(synset)?.file ?? 0,
     nameKind: (name) => kindByName.get(name),
+    givenName: (name) => genderByName.get(name.toLowerCase()),
     findMeaning: (lemma, pos) => meanings.find(lemma, pos)?.meaning || undefined,
     findSynonyms: (lemma, pos) => meanings.find(lemma, pos)?.synonyms ?? [],
     meaningsLike: (lemma, pos) => {

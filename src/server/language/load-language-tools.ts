@@ -10,6 +10,13 @@ let tools: LanguageTools | undefined;
 export function loadLanguageTools(root: string = process.cwd()): LanguageTools {
   if (tools) return tools;
   const read = (name: string) => gunzipSync(readFileSync(path.join(/* turbopackIgnore: true */ root, "data", "lexicon", `${name}.tsv.gz`))).toString("utf8");
-  tools = createLanguageTools({ words: read("words"), forms: read("forms"), synsets: read("synsets"), names: read("names"), meanings: read("meanings") });
+  tools = createLanguageTools({
+    words: read("words"),
+    forms: read("forms"),
+    synsets: read("synsets"),
+    names: read("names"),
+    given: read("given"),
+    meanings: read("meanings"),
+  });
   return tools;
 }
