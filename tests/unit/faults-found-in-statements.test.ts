@@ -58,6 +58,20 @@ neverDrafts({
       /nearly all glaciers lost/,
     ],
   },
+  "of what is only supposed or not yet so": {
+    "what would be so in that case": [
+      "# Ice\n\nIf ice were heavier than water, lakes would freeze from the bottom up. In winter the whole lake might turn into a block of ice.",
+      /might (?:the whole lake )?turn/,
+    ],
+    "a so without its far": ["# Icebergs\n\nPeople have thought of using icebergs. So far the plans of the icebergs have failed.", /failed far/],
+    "what is so already": ["# Warm coats\n\nA warm coat costs nothing if you already own the coat.", /What happens if you/],
+    "a share that lie": ["# Icebergs\n\nAbout nine tenths of an iceberg lie below the surface of the sea.", /What share of an iceberg lie /],
+    "both languages": ["# The book\n\nTuri wrote a book about his people. In 1910 the book appeared in both languages.", /both languages/],
+    "two nouns torn apart": [
+      "# Coins\n\nChoose a dry place. In a damp cellar copper coins grow green spots, which collectors call bronze disease.",
+      /cellar copper\?/,
+    ],
+  },
   "of deeds and their objects": {
     "two duties in one sentence": [
       "# Silence\n\nThe right has limits. A driver must give his name, and in most countries he must take a breath test.",

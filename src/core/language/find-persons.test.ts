@@ -196,3 +196,9 @@ describe("whether somebody is a he or a she", () => {
     expect(analyse("The British Parliament decided to vote. Parliament thought that the law was good.").persons.size).toBe(0);
   });
 });
+
+it("knows a name that is a woman's or a man's only, and whom a place does not hide", () => {
+  const genders = (text: string) => Object.fromEntries([...analyse(text).persons.values()].map(({ name, gender }) => [name, gender]));
+  expect(genders("In the north Emilie Demant met Johan Turi, a hunter. Emilie Demant wrote a book.")).toEqual({ "Emilie Demant": "she", "Johan Turi": "he" });
+  expect(genders("When Robin Vane was a child in Denmark, she dreamed of the north. Robin Vane said so.")).toEqual({ "Robin Vane": "she" });
+});

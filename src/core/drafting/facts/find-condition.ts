@@ -27,6 +27,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
   // "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing.
   if (clause.auxiliaries[0]?.cat === "be" && clause.verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(clause.sentence.text)) return [];
+  // "costs nothing *if you already own it*": what is so before, and brings about nothing.
+  const isBefore = part !== undefined && /\balready\b/.test(nodeText(clause.sentence, part.node)) && reasonNode(part.node).f.sub === "if";
+  if (isBefore) return [];
   // "was only half built": how far it had come, not what happened.
   if (clause.passive && clause.adjuncts.some(({ node }) => /^(?:only|half|still|already|nearly|almost)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [modal] = clause.auxiliaries;

@@ -49,10 +49,12 @@ function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!share || !whole || clause.shared || clause.imperative || findUnclear(clause.subject, sentence, analysis)) return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest) || rest === "") return [];
+  // "About nine tenths of an iceberg *lie* below the surface": what share of one lies there?
+  const ofOne = walkTree(clause.subject).some((node) => node.cat === "pp" && node.f.sub === "of" && node.kids[1]?.f.num === "sg");
   return [
     factOf(phrasing, clause.subject.start, {
       type: "frequency",
-      stem: `${stateClause({ ...phrasing, subject: `What share of ${whole}` }, rest)}?`,
+      stem: ofOne ? askSubject(phrasing, `What share of ${whole}`, rest) : `${stateClause({ ...phrasing, subject: `What share of ${whole}` }, rest)}?`,
       answer: share,
       accepted: [],
       depth: "recall",

@@ -10,6 +10,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { isGapped } from "./conjuncts";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
+import { mayBeSplit } from "./may-be-split";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
@@ -141,6 +142,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   // "In the garden, *water plants* early in the morning": a command, read as what water does.
+  if (mayBeSplit(clause)) return "no-subject";
   if (clause.verb.lemma === "plant" && headTerminal(subjectNode).lemma === "water") return "no-subject";
   if (home === sentence && mayBeName(subjectNode) && PERSONAL.has(clause.verb.lemma ?? "")) return "no-subject";
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";

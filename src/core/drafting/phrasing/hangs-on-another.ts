@@ -85,6 +85,8 @@ function isOfToday({ auxiliaries, verb }: Clause): boolean {
 }
 
 /** "by then", "instead": what the clause says hangs on the sentence before. A plain *then* only tells the order. */
+const COUNTERFACTUAL = /^If\b[^,]*\b(?:were|had|did|was|could)\b[^,]*, .*\b(?:would|might|could)\b/;
+
 export function carriesOn(clause: Clause, before?: { text: string }): boolean {
   // "The tree *is then* resting and needs no water": at that time.
   const own = clause.sentence.words.slice(clause.subject.end, clause.verb.end).map(({ lower }) => lower);
@@ -93,6 +95,9 @@ export function carriesOn(clause: Clause, before?: { text: string }): boolean {
   const { verb, auxiliaries, sentence } = clause;
   const isState = verb.cat === "be" && auxiliaries.length === 0 && !verb.flags?.includes("past");
   if (isState && /^then\b/i.test(sentence.text) && clause.start <= 1) return true;
+  // "If ice *were* heavier, lakes would freeze. The whole lake *might* turn into ice": in that case only.
+  const isSupposed = /^(?:might|would|could)$/.test(auxiliaries[0]?.lemma ?? "") && !/\bif\b/i.test(sentence.text);
+  if (isSupposed && COUNTERFACTUAL.test(before?.text ?? "")) return true;
   return clause.sentence.words.slice(clause.start, clause.end).some((word, index, words) => {
     if (!CARRYING_ADVERBS.has(word.lower)) return false;
     return (

@@ -13,7 +13,7 @@ import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
+  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods|languages|countries|cities|towns|books)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
@@ -104,6 +104,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^,? ?as well,?$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
     // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
     if (isLater(node, clause)) continue;
+    // "*So far* the plans have failed": that they have says as much.
+    if (/^far,?$/i.test(nodeText(clause.sentence, node)) && /^so far\b/i.test(clause.sentence.text) && node.start <= 1) continue;
     // "*The next morning* she walked up": after which, the text tells.
     if (/^the (?:next|following|same|previous) \p{L}+,?$/iu.test(nodeText(clause.sentence, node)) && reasonNode(node).cat === "advp") continue;
     // "*Now* I check every hive": unlike before.
