@@ -33,6 +33,8 @@ export function statementDistractors(
       saysWhatIs(statement) ||
       tellsOfSpeaker(statement, fact) ||
       statement.phrasing.clause.shared ||
+      // "If a baby bat falls": supposed, and neither a reason nor a result.
+      statement.phrasing.clause.rank === "adverbial" ||
       statement.words < 4 ||
       statement.words > 16
     )
