@@ -147,7 +147,8 @@ function isOneOfDuties({ pattern, clause, sentence }: Fact, { sentences }: Analy
   const taken = new RegExp(`\\b(?:he or she|he|she|they|it|who) (?:also )?${clause.auxiliaries[0]?.lemma ?? "must"}\\b`, "i");
   // "A driver *must* give his name, and *he must* take a test"
   const isTwice = sentence.clauses.filter(({ rank }) => rank === "main").length > 1;
-  return sentences.some((other) => (other !== sentence || isTwice) && Math.abs(other.index - sentence.index) <= NEAR_DUTIES && taken.test(other.text));
+  const near = sentences.slice(Math.max(0, sentence.index - NEAR_DUTIES), sentence.index + NEAR_DUTIES + 1);
+  return near.some((other) => (other !== sentence || isTwice) && taken.test(other.text));
 }
 
 /** Sentences before an *also* that may tell of the first. */

@@ -252,10 +252,10 @@ function occasionDistractors(fact: Fact, stock: SourceStock, count: number, seed
 }
 
 /** The source tells of the same deed or doer at the other time as well. */
-function isToldElsewhere(time: string, { clause, sentence }: Fact, { analysis, contentBySentence }: SourceStock): boolean {
+function isToldElsewhere(time: string, { clause, sentence }: Fact, { sentencesByLemma }: SourceStock): boolean {
   const words = [clause.verb.lemma, headTerminal(clause.subject).lemma].map((word) => (word ?? "").toLowerCase()).filter((word) => word.length > 2);
   const last = new RegExp(`\\b${literally(time.split(" ").at(-1)!)}`, "i");
-  return analysis.sentences.some((other) => last.test(other.text) && (other === sentence || words.some((word) => contentBySentence.get(other)?.has(word))));
+  return last.test(sentence.text) || words.some((word) => sentencesByLemma.get(word)?.some((other) => last.test(other.text)));
 }
 
 /** "What did Merriam advise her readers to do?" – "Send *Merriam* to the West": done to whoever asks for it. */

@@ -157,8 +157,9 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   const named = analysis.antecedents.get(positionKey(clause.sentence, clause.subject.start));
   const isClass = clause.verb.cat === "be" && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "np");
   if (named && isClass && named.node.f.det === "bare" && named.node.f.num === "pl" && named.node.end - named.node.start > 1) return false;
-  const isTwice = [...analysis.persons.keys()].some((name) => name.includes(" ") && text.split(name).length > 2);
-  if (isTwice) return false;
+  // "Leilani Kahale’s colleague pulled Leilani Kahale away"
+  const whole = text.match(/\p{Lu}\p{L}+ \p{Lu}\p{L}+/gu) ?? [];
+  if (new Set(whole).size < whole.length) return false;
   // "The yellow colours begin to show": when? The sentences before said it.
   if (/^(?:begin|start|stop|cease|continue)$/.test(clause.verb.lemma ?? "") && clause.adjuncts.length === 0) return false;
   // "A new island was being born", "Napoleon had just escaped": when? The sentences around it say.
