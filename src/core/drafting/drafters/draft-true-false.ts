@@ -223,6 +223,20 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   return resolved || partial ? { text, how: resolved ? "resolved" : "part", gain: 0.1 } : undefined;
 }
 
+/** What every statement of a reason or a meaning has. */
+function ofFact(fact: Fact) {
+  return {
+    kind: "true-false" as const,
+    accepted: [],
+    distractors: [],
+    optionOrder: "shuffled" as const,
+    evidence: evidenceOf(fact),
+    factId: fact.id,
+    factType: fact.type,
+    depth: "understanding" as const,
+  };
+}
+
 /** "X, because Y" told the other way round: "Because Y, X." */
 function fromCauses(stock: SourceStock): Candidate[] {
   return stock.facts.flatMap((fact) => {
@@ -240,17 +254,7 @@ function fromCauses(stock: SourceStock): Candidate[] {
     const others = fact.answer.replace(/^because (?:they|it|he|she) /, "");
     const opens = others !== fact.answer && fact.pattern !== "why-because";
     if (text.split(" ").length > 26 || /\b(?:their|its|his|her|they|it|he|she)\b/.test(opens ? others : fact.answer)) return [];
-    const base = {
-      kind: "true-false" as const,
-      accepted: [],
-      distractors: [],
-      optionOrder: "shuffled" as const,
-      evidence: evidenceOf(fact),
-      factId: fact.id,
-      factType: fact.type,
-      depth: "understanding" as const,
-      worth: 2.3,
-    };
+    const base = { ...ofFact(fact), worth: 2.3 };
     const wrong = falsifyReason(fact.answer).map((reason) => ({
       ...base,
       stem: asTold(`${statement.text} ${reason}`, stock.analysis),
@@ -277,16 +281,7 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
       meanings.set(fact.term, fact);
   const all = [...meanings.values()];
   return all.flatMap((fact, index) => {
-    const base = {
-      kind: "true-false" as const,
-      accepted: [],
-      distractors: [],
-      optionOrder: "shuffled" as const,
-      evidence: evidenceOf(fact),
-      factId: fact.id,
-      factType: fact.type,
-      depth: "understanding" as const,
-    };
+    const base = ofFact(fact);
     const verb = (fact.plural ?? fact.phrasing.clause.verb.flags?.includes("plain")) ? "are" : "is";
     const plural = fact.answerNode && fact.pattern !== "what-is-term" && headTerminal(fact.answerNode).flags?.[0] === "pl";
     const reversed =

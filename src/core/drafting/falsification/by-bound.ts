@@ -103,5 +103,10 @@ function turned(text: string, { 0: words, 1: bound, index }: RegExpMatchArray): 
 }
 
 function changed(text: string, at: number, from: string, to: string): Falsehood {
-  return { text: `${text.slice(0, at)}${to}${text.slice(at + from.length)}`, how: "bound", from: from.trim(), to: to.trim() || from.slice(4) };
+  return {
+    text: `${text.slice(0, at)}${to}${text.slice(at + from.length)}`,
+    how: "bound",
+    from: from.trim(),
+    to: to.trim() || text.slice(at + from.length).split(" ")[0]!,
+  };
 }

@@ -105,14 +105,14 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   return new RegExp(`\\b${opposite}\\b`).test(text) ? [] : swap(text, word, opposite, "antonym");
 }
 
+const COMPARED = /\b(?:(?:is|are|was|were|becomes?|became|flows?|moves?|runs?|grows?|gets?|got) (?:much |far |even )?(\w+er)|too (\w+))\b/g;
+
 /** "because the wind is stronger high above the ground" → "because the wind is weaker …": what is compared, or is too much of something. */
 export function falsifyReason(reason: string): string[] {
-  const compared = [
-    ...reason.matchAll(
-      /\b(?:(?:is|are|was|were|becomes?|became|flows?|moves?|runs?|grows?|gets?|got) (?:much |far |even )?(\w+er)|too (\w+))\b(?! (?:and|or|than))/g,
-    ),
-  ];
+  const compared = [...reason.matchAll(COMPARED)];
   const word = compared.length === 1 ? (compared[0]![1] ?? compared[0]![2]!) : "";
+  // "warmer *and* wetter", "stronger *than* steel": half of it, or something else, would stay as it is.
+  if (new RegExp(`\\b${word} (?:and|or|than)\\b`).test(reason)) return [];
   if (!Object.hasOwn(OPPOSITES, word) || /\b(?:not|no|never)\b/.test(reason)) return [];
   const changed = swap(reason, word, OPPOSITES[word]!, "antonym");
   return changed.map(({ text }) => text);
