@@ -13,6 +13,7 @@ const REASONS: Record<string, string> = {
   "outside-the-focus": "the rest of what could be asked lies outside the focus",
   "no-fair-options": "the text offers too few wrong answers of the same kind",
   "no-fact-of-this-sort": "no fact of the text fits this kind",
+  "only-true-left": "the text denies too little: what is left is true, and a row of true statements is guessed",
   "facts-used-up": "every fact that can be asked well is in the set already",
 };
 

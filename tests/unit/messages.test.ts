@@ -90,6 +90,11 @@ describe("what the text could not bear", () => {
       "Gap fill: 1 of 3, since every fact that can be asked well is in the set already.",
     );
   });
+  it("is said of statements that are all true", () => {
+    expect(shortfallText({ kind: "true-false", asked: 6, drafted: 2, reason: "only-true-left" })).toBe(
+      "True or false: 2 of 6, since the text denies too little: what is left is true, and a row of true statements is guessed.",
+    );
+  });
   it("is not said where nothing is missing", () => {
     expect(shortfallText({ kind: "gap-fill", asked: 3, drafted: 3 })).toBeUndefined();
   });

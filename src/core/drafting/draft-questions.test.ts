@@ -118,12 +118,17 @@ describe("true or false", () => {
     });
     expect(hedged.filter((question) => question.key === false)).toEqual([]);
   });
-  it("has at most two true ones more than false ones", () => {
+  it("has at most two true ones more than false ones, and says so", () => {
     const text =
-      "In spring the keeper paints the tower. At noon the ferry leaves the harbour. On Fridays the baker sells warm bread. In autumn the gulls eat small crabs. After school the children mend old nets.";
-    const keys = questions(text, { "true-false": 5 }).map(({ key }) => key);
-    expect(keys.length).toBeGreaterThan(0);
-    expect(keys.filter((key) => key === true).length - keys.filter((key) => key === false).length).toBeLessThanOrEqual(2);
+      "Every spring the boats carry sheep to the island. Every night the gulls sleep on the roofs. Every year a baker from the town gives the crew a cake. Every week the children of the school mend old nets.";
+    const { drafts, report } = run(text, { "true-false": 9 });
+    expect(drafts.map(({ question }) => question.key)).toEqual([true, true]);
+    expect(report.rows).toEqual([{ kind: "true-false", asked: 9, drafted: 2, reason: "only-true-left" }]);
+  });
+  it("has more of them where some can be false", () => {
+    const keys = questions(LENS, { "true-false": 12 }).map(({ key }) => key);
+    expect(keys.filter((key) => key === false).length).toBeGreaterThanOrEqual(3);
+    expect(keys.filter((key) => key === true).length).toBeLessThanOrEqual(keys.filter((key) => key === false).length + 2);
   });
   it("lets the two sides of a comparison change places", () => {
     const text = "Wet rope is harder to untie than dry rope. Nylon rope is stronger than hemp rope.";

@@ -58,7 +58,12 @@ export function* draftQuestions(input: DraftInput): Generator<Draft, DraftReport
   for (const [index, row] of plan.rows.entries()) {
     for (const draft of index === 0 ? drafts[0]!.slice(shown) : drafts[index]!) yield draft;
     const drafted = drafts[index]!.length;
-    rows.push({ kind: row.kind, asked: row.count, drafted, ...(drafted < row.count ? { reason: whyNotMore(row, pools[index]!, focus, analysis) } : {}) });
+    rows.push({
+      kind: row.kind,
+      asked: row.count,
+      drafted,
+      ...(drafted < row.count ? { reason: whyNotMore(row, pools[index]!, focus, analysis, drafts[index]!) } : {}),
+    });
   }
   const prose = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading");
   return {
@@ -355,11 +360,13 @@ const NEEDS: Partial<Record<QuestionKind, string>> = {
 /** Kinds that are drafted from Spanish sources. */
 const IN_SPANISH = new Set<QuestionKind>(["gap-fill", "true-false", "short-answer", "order", "match", "open-response"]);
 
-function whyNotMore(row: PlanRow, pool: Pool, focus: Focus, analysis: Analysis): string {
+function whyNotMore(row: PlanRow, pool: Pool, focus: Focus, analysis: Analysis, drafts: readonly Draft[]): string {
   if (analysis.language === "es" && !IN_SPANISH.has(row.kind)) return "not-in-spanish";
   if (analysis.language === "en" && analysis.sentences.every((sentence) => !sentence.tree)) return "no-sentences-understood";
   if (row.gapWords === "my-words" && focus.words.length === 0) return "no-words-given";
   if (pool.inside.length < Math.min(pool.all, row.count)) return "outside-the-focus";
+  const right = drafts.filter(({ question }) => question.kind === "true-false" && question.key).length;
+  if (row.kind === "true-false" && right - (drafts.length - right) >= MOST_AHEAD) return "only-true-left";
   if (pool.all > 0) return "facts-used-up";
   if (row.depth !== "any") return "depth-not-drafted";
   const isChosen = row.kind === "gap-fill" && (row.gapAnswer === "bank" || row.gapAnswer === "choose");
