@@ -4,6 +4,7 @@ import { expect, it } from "vitest";
 import { stockOf } from "@/core/drafting/candidates";
 import { findDistractors } from "@/core/drafting/distractors/find-distractors";
 import { draftQuestions } from "@/core/drafting/draft-questions";
+import { numberValue } from "@/core/drafting/phrasing/number-forms";
 import { asked } from "../support/fact-tester";
 import { neverDrafts } from "../support/fault-tester";
 import { analyse, root } from "../support/language-tools";
@@ -140,4 +141,12 @@ it("offers no place of another sort than the right one", () => {
   const stock = stockOf(analyse(text, "markdown"));
   const place = stock.facts.find(({ stem }) => stem.startsWith("Where did cholera break out"))!;
   expect(findDistractors(place, stock, 6, 1).sort()).toEqual(["in Hampstead", "in York"]);
+});
+
+it("offers only fewer where something is done within so many", () => {
+  const stock = stockOf(analyse("# The crew\n\nThe crew of the lifeboat must reach the station within eight minutes.", "markdown"));
+  const within = stock.facts.find(({ stem }) => stem.startsWith("Within how many minutes"))!;
+  const offered = findDistractors(within, stock, 3, 1);
+  expect(offered.length).toBeGreaterThanOrEqual(2);
+  for (const option of offered) expect(numberValue(option)).toBeLessThan(8);
 });

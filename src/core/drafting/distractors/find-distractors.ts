@@ -115,8 +115,15 @@ function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed
     .filter((other) => other.type === "quantity" && other.id !== fact.id)
     .map((other) => numberValue(other.answer))
     .filter((value): value is number => value !== undefined);
-  return numberDistractors(fact.answer, others, count, seed);
+  const value = numberValue(fact.answer) ?? 0;
+  // "Within how many minutes?" – "Two.": within three as well, but not within one.
+  const isWithin = /\bwithin how many\b/i.test(fact.stem);
+  const found = numberDistractors(fact.answer, others, isWithin ? MOST_NUMBERS : count, seed);
+  return isWithin ? found.filter((other) => (numberValue(other) ?? 0) < value).slice(0, count) : found;
 }
+
+/** More than there are near any number. */
+const MOST_NUMBERS = 12;
 
 /** No more per cent than a hundred, and no more hours than a day has. */
 function mostOf(stem: string): number {

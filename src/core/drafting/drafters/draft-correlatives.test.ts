@@ -11,21 +11,40 @@ describe("the more, the more", () => {
       "somebody does more so",
       "The deeper a diver goes, the more the water presses on his ears.",
       "What happens as a diver goes deeper?",
-      "The more the water presses on his ears",
+      "The water presses more on his ears",
     ],
     [
       "there are more of them",
       "The more boats there are, the longer the queue at the quay gets.",
       "What happens as there are more boats?",
-      "The longer the queue at the quay gets",
+      "The queue at the quay gets longer",
     ],
     [
       "something is more so",
       "The higher the tide, the more water flows into the basin.",
       "What happens if the tide is higher?",
-      "The more water flows into the basin",
+      "More water flows into the basin",
     ],
-    ["one does it longer", "The longer you wait, the darker the dye gets.", "What happens as you wait longer?", "The darker the dye gets"],
+    ["one does it longer", "The longer you wait, the darker the dye gets.", "What happens as you wait longer?", "The dye gets darker"],
+    [
+      "something has no verb of its own",
+      "The harder the pull, the tighter the grip becomes.",
+      "What happens if the pull is harder?",
+      "The grip becomes tighter",
+    ],
+    [
+      "two things follow",
+      "The smaller the pieces, the more water runs out and the harder the cheese becomes.",
+      "What happens if the pieces are smaller?",
+      "More water runs out and the cheese becomes harder",
+    ],
+    [
+      "it makes more of something",
+      "The longer the dough rests, the more flavour it makes.",
+      "What happens as the dough rests longer?",
+      "It makes more flavour",
+    ],
+    ["one is more exact", "The longer you wait, the more exact your line will be.", "What happens as you wait longer?", "Your line will be more exact"],
   ])("is asked where %s", (_, text, stem, key) => {
     expect(asked(text)).toEqual([[stem, key]]);
   });

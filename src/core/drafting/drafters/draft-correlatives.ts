@@ -21,8 +21,8 @@ export function draftCorrelatives({ analysis }: SourceStock): Candidate[] {
       {
         kind: "short-answer" as const,
         stem: `What happens ${condition}?`,
-        key: sentenceCase(follows),
-        accepted: [],
+        key: sentenceCase(tellFollowing(follows)),
+        accepted: [sentenceCase(follows)],
         distractors: [],
         optionOrder: "shuffled" as const,
         evidence: [sentence],
@@ -34,6 +34,34 @@ export function draftCorrelatives({ analysis }: SourceStock): Candidate[] {
       },
     ];
   });
+}
+
+const BECOMING = "(?:is|are|was|were|gets?|becomes?|grows?|seems?|will be|can be|can get|will get)";
+const THING = "(?:the|an?|your|its|their|his|her) [^,;:]+?";
+
+/** Each form in which something follows, as a plain statement. */
+const FOLLOWING: readonly (readonly [RegExp, string])[] = [
+  // "the darker the dye gets" → the dye gets darker
+  [new RegExp(`^the ((?:more|less) \\p{Ll}+|\\p{Ll}+er) (${THING} ${BECOMING})$`, "u"), "$2 $1"],
+  // "the tighter the grip" → the grip is tighter
+  [/^the (\p{Ll}+er) ((?:the|its|your|his|her) \p{Ll}+)$/u, "$2 is $1"],
+  // "the more often the grains bump into something" → the grains bump into something more often
+  [/^the ((?:more|less) often) (.+)$/u, "$2 $1"],
+  // "the more flavour it makes" → it makes more flavour
+  [/^the ((?:more|less|fewer) \p{Ll}+) ((?:it|they|you) \p{Ll}+)$/u, "$2 $1"],
+  // "the more the water presses on its hull" → the water presses more on its hull
+  [/^the (more|less) ((?:the|your|its|his|her) \p{Ll}+ \p{Ll}+)( .+)?$/u, "$2 $1$3"],
+  // "the more water flows into the basin" → more water flows into the basin
+  [/^the ((?:more|less|fewer) \p{Ll}+ \p{Ll}+.*)$/u, "$1"],
+];
+
+/** What follows, told by itself: "the more water runs out and the harder the cheese becomes" → more water runs out and the cheese becomes harder. */
+function tellFollowing(follows: string): string {
+  const told = follows.split(/ and (?=the (?:more|less|fewer|\p{Ll}+er) )/u).map((part) => {
+    const form = FOLLOWING.find(([pattern]) => pattern.test(part));
+    return form && part.replace(form[0], form[1]);
+  });
+  return told.every((part) => part !== undefined) ? told.join(" and ") : follows;
 }
 
 /** "the deeper a submarine goes" → as a submarine goes deeper; "the more nails there are" → as there are more nails; "the higher the tide" → if the tide is higher */
