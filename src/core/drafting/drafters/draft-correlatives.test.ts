@@ -38,12 +38,7 @@ describe("the more, the more", () => {
       "What happens if the pieces are smaller?",
       "More water runs out and the cheese becomes harder",
     ],
-    [
-      "it makes more of something",
-      "The longer the dough rests, the more flavour it makes.",
-      "What happens as the dough rests longer?",
-      "It makes more flavour",
-    ],
+    ["it makes more of something", "The longer you wait, the more flavour it makes.", "What happens as you wait longer?", "It makes more flavour"],
     ["one is more exact", "The longer you wait, the more exact your line will be.", "What happens as you wait longer?", "Your line will be more exact"],
   ])("is asked where %s", (_, text, stem, key) => {
     expect(asked(text)).toEqual([[stem, key]]);
