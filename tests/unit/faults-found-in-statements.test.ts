@@ -97,6 +97,17 @@ neverDrafts({
       /the whole sum/,
     ],
   },
+  "of forms": {
+    "a space before a comma": ["# The mayor\n\nA mayor is elected by the people of a town, usually for five years.", /mayor ,/],
+    "one of two measures with the other": [
+      "# The ropewalk\n\nThe longest building in Skerry Bay was 310 metres long and only six metres wide.",
+      /How many metres long and/,
+    ],
+    "a thing told as a deed": [
+      "# How to make an eye\n\n1. Bend the rope into a loop of the size you want.\n2. Pull the strands of the rope tight.\n3. Tape the ends of the strands.\n4. Make a permanent eye at the end of the rope.",
+      /= They a /,
+    ],
+  },
   "of lists": {
     "a part of a list of places": [
       "# Lichens\n\nOn old walls, on gravestones and on the bark of trees grow grey patches.",

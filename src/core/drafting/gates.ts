@@ -84,6 +84,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/\beither$/.test(candidate.key) && /\bnot\b/.test(stem)) return "ends-badly";
   // "How many cells did it have in each of which stood one miner?"
   if (stem.endsWith("?") && /\b(?:each|all|both|most|some|one|many) of (?:which|whom)\b/.test(stem)) return "ends-badly";
+  // "How many metres long and only six metres wide was it?"
+  if (/^How many \p{Ll}+ \p{Ll}+ and\b/u.test(stem) && candidate.factType === "quantity") return "ends-badly";
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";

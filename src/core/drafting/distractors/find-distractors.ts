@@ -74,7 +74,8 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
     case "feeling":
       return feelingDistractors(fact, count, seed);
     case "function":
-      return functionDistractors(fact, stock, count, seed);
+      // "What should you bend the rope into?": a thing, beside which the text offers lids and lamps, and no deed.
+      return fact.pattern === "what-relation" ? [] : functionDistractors(fact, stock, count, seed);
     case "report":
       return reportDistractors(fact, stock, count, seed);
     case "aim":

@@ -323,7 +323,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `${[human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), isHow ? `${after} ${finite}` : finite, stranded, phrasing.subject, isHow ? "" : after].filter(Boolean).join(" ")}?`,
+      stem: `${[human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), isHow ? `${after} ${finite}` : finite, stranded, phrasing.subject, isHow ? "" : after].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(doer),
       accepted: bareForms(answer),
