@@ -4,6 +4,7 @@ import { expect, it } from "vitest";
 import { stockOf } from "@/core/drafting/candidates";
 import { findDistractors } from "@/core/drafting/distractors/find-distractors";
 import { draftQuestions } from "@/core/drafting/draft-questions";
+import { draftMultipleChoice } from "@/core/drafting/drafters/draft-multiple-choice";
 import { numberValue } from "@/core/drafting/phrasing/number-forms";
 import { asked } from "../support/fact-tester";
 import { neverDrafts } from "../support/fault-tester";
@@ -160,4 +161,12 @@ it("offers only fewer where something is done within so many", () => {
   const offered = findDistractors(within, stock, 3, 1);
   expect(offered.length).toBeGreaterThanOrEqual(2);
   for (const option of offered) expect(numberValue(option)).toBeLessThan(8);
+});
+
+it("names nobody by the it of another matter among the options", () => {
+  const text =
+    "# Puffins\n\nPuffins come back to Gull Stack every April. Hundreds of puffins need dry land because it is time to lay an egg. Puffins have bright beaks in spring. Puffins eat small fish from the sea. Puffins dig their nests in the soft ground.";
+  const choices = draftMultipleChoice(stockOf(analyse(text, "markdown")), 1).filter(({ stem }) => stem.includes("need dry land"));
+  expect(choices).toHaveLength(1);
+  expect(choices[0]!.distractors.filter((option) => option.startsWith("It "))).toEqual([]);
 });

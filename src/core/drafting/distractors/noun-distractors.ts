@@ -77,6 +77,8 @@ function bare(phrase: string): string {
   return phrase.replace(/^(?:an?|the|its|their) /i, "");
 }
 
+const UNNAMING = /^(?:two|three|four|five|several|many|some|few|whole|other|new|old|first|second|third|last|same|different|certain|own|good|great)$/i;
+
 /** Nouns the source keeps using, with the modifier that makes a term of them: what a careless reader would pick. */
 function topicalPhrases(fact: Fact, stock: SourceStock, plural: boolean, random: Random): { text: string; noun: string }[] {
   const { lemmaCounts, headingLemmas, lexicon, persons } = stock.analysis;
@@ -97,6 +99,8 @@ function topicalPhrases(fact: Fact, stock: SourceStock, plural: boolean, random:
       isPersonNoun(noun, lexicon)
     )
       continue;
+    // "the two names", "the whole house": no term of the matter.
+    if (UNNAMING.test(words[0]!)) continue;
     if (TIME_NOUNS.has(noun) || UNIT_NOUNS.has(noun) || node.f.det === "quant" || node.f.det === "num" || node.f.det === "poss") continue;
     const weight = Math.min(count, 5) + (headingLemmas.has(noun) ? 2 : 0) + (words.length === 2 ? 1.5 : 0);
     const old = found.get(noun);

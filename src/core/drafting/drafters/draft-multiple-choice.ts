@@ -58,8 +58,10 @@ function areNumbered(options: readonly string[]): boolean {
 }
 
 /** "*She* believed it" beside "Maria Mitchell grew up there": the key would stand out by how it names her. */
-function asKeyNames(text: string, key: string, { phrasing: { subject } }: Fact): string {
+function asKeyNames(text: string, key: string, { phrasing: { subject, binder } }: Fact): string {
   const [pronoun] = /^(?:He|She|It|They)(?= )/.exec(key) ?? [];
+  // "*It* is time to lay an egg": none of the puffins.
+  if ((pronoun === "They") !== (binder.num === "pl")) return text;
   return pronoun && text.startsWith(`${sentenceCase(subject)} `) ? `${pronoun}${text.slice(subject.length)}` : text;
 }
 
