@@ -32,7 +32,7 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (parts[0] !== clause || parts.some((part) => !isDeed(part)) || countDeeds(phrasing.subject, analysis) !== 1) return [];
   const deeds = parts.map((part) => deedOf(part === clause ? phrasing : phraseClause(part, analysis), analysis));
   if (deeds.some((deed) => deed === undefined)) return [];
-  const answer = joinDeeds(deeds as string[], joiningWord(parts));
+  const answer = joinDeeds(onceInFront(deeds as string[], clause), joiningWord(parts));
   const words = answer.split(" ").length;
   if (words < (clause.subject.f.det === "bare" ? FEWEST_OF_A_SORT : FEWEST_WORDS) || words > MOST_WORDS || comparesWithNothing(answer)) return [];
   // "a tiny amount of water*, about fourteen percent of it*": said in passing, and read without its comma.
@@ -52,6 +52,15 @@ export function findFunction(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-does-it-do",
     },
   ];
+}
+
+/** "*At Skerry Bay* the storms strip the beach and leave only stones": what stood in front goes behind the last deed, and not behind each. */
+function onceInFront(deeds: readonly string[], { sentence, subject, adjuncts }: Clause): string[] {
+  const fronted = adjuncts.filter(({ node }) => node.end <= subject.start).map(({ node }) => ` ${midSentence(sentence, node)}`);
+  return deeds.map((deed, index) => {
+    const behind = index < deeds.length - 1 ? fronted.find((phrase) => deed.endsWith(phrase)) : undefined;
+    return behind ? deed.slice(0, -behind.length) : deed;
+  });
 }
 
 function isDeed(clause: Clause): boolean {

@@ -60,3 +60,13 @@ describe("what prisoners, courts and those who live nearby tell", () => {
     ],
   });
 });
+
+describe("what things do", () => {
+  finds({
+    "in a place that is told once": [
+      "# Waves\n\nBreaking waves move sand along the coast. At Skerry Bay the winter storms strip the beach of sand and leave only stones.",
+      "What do the winter storms do?",
+      "strip the beach of sand and leave only stones at Skerry Bay",
+    ],
+  });
+});
