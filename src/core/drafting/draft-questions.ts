@@ -241,19 +241,15 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
     if ([candidate.stem, ...statementsIn(candidate)].some((text) => used.stems.has(plainStem(text))) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
-    const ahead = candidate.kind !== "true-false" ? 0 : candidate.key === "true" ? used.trueCount - used.falseCount : used.falseCount - used.trueCount;
+    const isStatement = candidate.kind === "true-false";
+    const isTrue = isStatement && candidate.key === "true";
+    const ahead = !isStatement ? 0 : isTrue ? used.trueCount - used.falseCount : used.falseCount - used.trueCount;
     if (ahead >= MOST_AHEAD) continue;
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
     if (sameKeys >= MOST_OF_A_KEY) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
     const value =
-      wanted.score -
-      (wanted.loss ?? 0) -
-      (used.blocks.get(block) ?? 0) * 0.4 -
-      ahead * BALANCE -
-      (candidate.key === "true" ? FALSE_FIRST : 0) -
-      again -
-      sameKeys * SAME_KEY;
+      wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - ahead * BALANCE - (isTrue ? FALSE_FIRST : 0) - again - sameKeys * SAME_KEY;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;
