@@ -170,3 +170,11 @@ it("names nobody by the it of another matter among the options", () => {
   expect(choices).toHaveLength(1);
   expect(choices[0]!.distractors.filter((option) => option.startsWith("It "))).toEqual([]);
 });
+
+it("offers no more per cent than a hundred, in words too", () => {
+  const stock = stockOf(analyse("# Votes\n\nIn 1893 the party received about forty percent of the votes.", "markdown"));
+  const share = stock.facts.find(({ answer }) => answer === "about forty")!;
+  const offered = findDistractors(share, stock, 6, 1);
+  expect(offered.length).toBeGreaterThan(0);
+  for (const option of offered) expect(numberValue(option.replace(/^about /, ""))).toBeLessThanOrEqual(100);
+});

@@ -10,11 +10,11 @@ import { FEELINGS } from "../facts/find-feeling";
 import { numberedReasons } from "../facts/find-numbered-reason";
 import { isSameSort } from "../facts/term-sort";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
-import { numberValue } from "../phrasing/number-forms";
+import { leadingNumber, numberValue } from "../phrasing/number-forms";
 import { verbPhraseAs } from "../phrasing/restate";
 import { near, type SourceStock, type Statement } from "../source-stock";
 import { nounDistractors } from "./noun-distractors";
-import { aboutDistractors, lengthDistractors, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
+import { aboutDistractors, lengthDistractors, mostThereCanBe, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
 import { functionDistractors, isPresent, isSameDoer, isWay, prefixed, statementDistractors } from "./statement-distractors";
 import { timeDistractors } from "./time-distractors";
 
@@ -110,7 +110,7 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
 
 function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const far = aboutDistractors(fact.answer, count, seed);
-  if (far.length > 0) return far.filter((other) => (numberValue(other.split(" ").at(-1)!) ?? 0) <= mostOf(fact.stem));
+  if (far.length > 0) return far.filter((other) => (leadingNumber(other) ?? 0) <= mostThereCanBe(fact.stem));
   if (/^(?:more|less|fewer|at|up|about|almost|nearly|only|as) /i.test(fact.answer)) return [];
   const others = near(stock.facts, fact.sentence)
     .filter((other) => other.type === "quantity" && other.id !== fact.id)
@@ -125,11 +125,6 @@ function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed
 
 /** More than there are near any number. */
 const MOST_NUMBERS = 12;
-
-/** No more per cent than a hundred, and no more hours than a day has. */
-function mostOf(stem: string): number {
-  return /\bper ?cent/i.test(stem) ? 100 : /\bhours\b.*\bday\b/i.test(stem) ? 24 : Number.POSITIVE_INFINITY;
-}
 
 const years = new WeakMap<SourceStock, string[]>();
 

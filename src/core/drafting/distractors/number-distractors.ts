@@ -26,15 +26,22 @@ function steps(value: number): number[] {
   return [value - 3 * unit, value - 2 * unit, value - unit, value + unit, value + 2 * unit, value + 3 * unit];
 }
 
+/** No year that is still to come. */
+export const LATEST = 2026;
+
+/** No more per cent than a hundred, and no more hours than a day has. */
+export function mostThereCanBe(text: string): number {
+  return /\bper ?cent|%/i.test(text) ? 100 : /\bhours\b.*\bday\b|\bday is\b/i.test(text) ? 24 : Number.POSITIVE_INFINITY;
+}
+
 /** Years near a year; the source's other years first, since a careless reader takes those. */
 export function yearDistractors(year: string, others: readonly string[], count: number, seed: number): string[] {
   const value = Number(year);
   const random = createRandom(seedFrom(year, seed));
   const near = others.filter((other) => other !== year && Math.abs(Number(other) - value) <= 120);
-  const latest = 2026;
   const made = [-26, -17, -12, -8, -4, 5, 9, 14, 21, 33]
     .map((step) => value + step)
-    .filter((other) => other <= latest)
+    .filter((other) => other <= LATEST)
     .map(String);
   return [...new Set([...random.shuffle(near), ...random.shuffle(made)])].slice(0, count);
 }

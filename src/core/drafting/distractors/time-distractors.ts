@@ -1,6 +1,7 @@
 import { MONTHS } from "../../language/data/noun-classes";
 import type { Random } from "../../lib/random";
 import { numberValue, writeLike } from "../phrasing/number-forms";
+import { LATEST } from "./number-distractors";
 
 const SEASONS = ["spring", "summer", "autumn", "winter"];
 const FALLS = ["spring", "summer", "fall", "winter"];
@@ -18,9 +19,6 @@ const PARTS_OF_DAY: Record<string, readonly string[]> = {
   "in the evening": ["in the morning", "at noon", "in the afternoon"],
   "at night": ["in the morning", "at noon", "in the afternoon"],
 };
-/** No year that is still to come. */
-const LATEST = 2026;
-
 type Family = { pattern: RegExp; others: (match: RegExpExecArray, random: Random) => string[] };
 
 /** Each sort of time, with others of its sort written alike. */

@@ -1,6 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { headTerminal } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import type { Candidate } from "../candidate";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
@@ -76,7 +75,6 @@ function falsehoods(told: Told, analysis: Analysis, seed: number): { text: strin
 function isDoneSo({ sentence, verb }: Clause, to: string, { sentences }: Analysis): boolean {
   const words = new RegExp(`\\b${literally(to)}\\b`, "i");
   return (
-    to !== "" &&
-    sentences.some((other) => other !== sentence && words.test(other.text) && other.clauses.some((clause) => headTerminal(clause.verb).lemma === verb.lemma))
+    to !== "" && sentences.some((other) => other !== sentence && words.test(other.text) && other.clauses.some((clause) => clause.verb.lemma === verb.lemma))
   );
 }

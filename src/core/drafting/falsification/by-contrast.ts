@@ -15,7 +15,8 @@ export function byContrast({ sentence, phrasing: { clause, subject }, text }: St
     const name = midSentence(sentence, other.subject, nodeText(sentence, other.subject));
     if (isSameHead(clause.subject, other.subject) && name.toLowerCase() === subject.toLowerCase()) return [];
     const named = new RegExp(`\\b${literally(headTerminal(other.subject).lemma ?? name)}`, "i");
-    if (!agrees(clause.subject, other.subject) || named.test(behind) || /\b(?:both|too|also|each|other|as well)\b|\b(?:it|they)s?\b/i.test(behind)) return [];
+    if (!agrees(clause.subject, other.subject) || named.test(behind) || /\b(?:both|too|also|each|other|as well)\b|\b(?:its?|they|their)\b/i.test(behind))
+      return [];
     return [{ text: `${name}${behind}`, how: "contrast" as const, from: subject, to: name }];
   });
 }

@@ -5,7 +5,7 @@ import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { createRandom, seedFrom } from "../../lib/random";
-import { numberDistractors, yearDistractors } from "../distractors/number-distractors";
+import { mostThereCanBe, numberDistractors, yearDistractors } from "../distractors/number-distractors";
 import { numberValue, writeLike } from "../phrasing/number-forms";
 import type { Statement } from "../source-stock";
 import { byBound } from "./by-bound";
@@ -149,7 +149,7 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
 
 /** So far from *about* so many that nobody would still call it that, and no more than there can be: "about thirty hours a day". */
 function farFrom(value: number, words: string, text: string, seed: number): string[] {
-  const most = /\bper ?cent\b|%/.test(text) ? 100 : /\bhours (?:a|per|each|every) day\b|\bday is\b/.test(text) ? 24 : Number.POSITIVE_INFINITY;
+  const most = mostThereCanBe(text);
   const fitting = [value * 3, value / 2].filter((far) => Number.isInteger(far) && far <= most).map((far) => writeLike(far, words));
   return createRandom(seedFrom(text, seed)).shuffle(fitting);
 }
