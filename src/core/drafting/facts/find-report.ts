@@ -79,9 +79,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const asks = WH_WORD.test(said);
   const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
   const words = answer.split(" ").length;
-  // "I know *that there are doubts*": of what, the next sentence says.
   // "that she will not": what she will not, another sentence says.
   if (/^that .* (?:will|would|can|could|should|must|may|might)(?: not)?$/.test(answer) && !/\b(?:than|if|as)\b/.test(answer)) return [];
+  // "I know *that there are doubts*": of what, the next sentence says.
   if (/^that there (?:is|are) (?:an? )?\p{Ll}+$/u.test(answer)) return [];
   if (words < 4 || words > MOST_WORDS || !(asks || answer.startsWith("that "))) return [];
   return [

@@ -141,8 +141,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   const plainGerund = subjectNode.role === "gerund" && (subjectNode.end - subjectNode.start === 1 || opensWithDeed(clause, subjectNode));
   if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
-  // "In the garden, *water plants* early in the morning": a command, read as what water does.
   if (mayBeSplit(clause)) return "no-subject";
+  // "In the garden, *water plants* early in the morning": a command, read as what water does.
   if (clause.verb.lemma === "plant" && headTerminal(subjectNode).lemma === "water") return "no-subject";
   if (home === sentence && mayBeName(subjectNode) && PERSONAL.has(clause.verb.lemma ?? "")) return "no-subject";
   const describes = subjectNode.f.det === "dem" && subjectNode.role === "postmodifier" && subjectNode.kids[1]!.f.sub === "of";
