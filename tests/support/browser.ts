@@ -33,8 +33,9 @@ export type Teacher = {
   leave(): Promise<void>;
 };
 
-export async function openBrowser(width = 1280, height = 800): Promise<Teacher> {
+export async function openBrowser(width = 1280, height = 800, { waitsFor = "ready" }: { waitsFor?: "ready" | "sight" } = {}): Promise<Teacher> {
   const options = new Options();
+  options.setPageLoadStrategy(waitsFor === "sight" ? "eager" : "normal");
   options.setChromeBinaryPath("/usr/bin/chromium");
   options.addArguments(...SWITCHES, `--window-size=${width},${height}`);
   const driver = await new Builder().forBrowser("chrome").setChromeOptions(options).setChromeService(new ServiceBuilder("/usr/bin/chromedriver")).build();
@@ -77,7 +78,10 @@ export async function openBrowser(width = 1280, height = 800): Promise<Teacher> 
     driver,
     until,
     find,
-    open: (address) => driver.get(address),
+    open: async (address) => {
+      await driver.get(address);
+      if (waitsFor === "ready") await until("the page to be ready", () => driver.executeScript("return window.earlyTyping === undefined"));
+    },
     click,
     take: async (words) => {
       const isInHand = async () => (await driver.findElements(By.css("[data-slip].bg-sheet textarea, [data-slip].bg-sheet .field"))).length > 0;

@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
+import { EarlyTyping } from "@/components/shell/EarlyTyping";
+import { NOTE_EARLY_TYPING } from "@/components/shell/early-typing";
 import "../globals.css";
 
 export const metadata: Metadata = { title: { default: "Vumo", template: "%s · Vumo" }, description: "Draft questions with their proof, on this machine." };
@@ -7,7 +9,14 @@ export const metadata: Metadata = { title: { default: "Vumo", template: "%s · V
 export default function AppLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body className="min-h-dvh">{children}</body>
+      <head>
+        {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a text of ours, without anything from outside; it has to run before all other scripts */}
+        <script dangerouslySetInnerHTML={{ __html: NOTE_EARLY_TYPING }} />
+      </head>
+      <body className="min-h-dvh">
+        {children}
+        <EarlyTyping />
+      </body>
     </html>
   );
 }

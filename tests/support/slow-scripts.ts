@@ -1,0 +1,46 @@
+import http from "node:http";
+import type { AddressInfo } from "node:net";
+
+/** A way to an application on which pages come at once, and their scripts only when they are let through. */
+export type SlowScripts = { url: string; hold(): void; letThrough(): void; end(): void };
+
+export async function startSlowScripts(appUrl: string): Promise<SlowScripts> {
+  const waiting: (() => void)[] = [];
+  let held = false;
+  const letThrough = () => {
+    held = false;
+    for (const go of waiting.splice(0)) go();
+  };
+  const server = http.createServer((request, response) => {
+    const pass = () => {
+      const { host, origin, ...headers } = request.headers;
+      const onward = http.request(
+        new URL(request.url!, appUrl),
+        { method: request.method, headers: { ...headers, ...(origin ? { origin: appUrl } : {}) } },
+        (answer) => {
+          // Nothing may be taken from the browser's own store: scripts come slowly each time.
+          response.writeHead(answer.statusCode!, { ...answer.headers, "cache-control": "no-store" });
+          answer.pipe(response);
+        },
+      );
+      onward.on("error", () => response.destroy());
+      request.pipe(onward);
+    };
+    // One script is enough, as all start together; more would take the browser's six connections from everything else.
+    if (held && waiting.length === 0 && request.url!.split("?")[0]!.endsWith(".js")) waiting.push(pass);
+    else pass();
+  });
+  await new Promise<void>((resolve) => server.listen(0, "127.0.0.1", resolve));
+  return {
+    url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    hold: () => {
+      held = true;
+    },
+    letThrough,
+    end: () => {
+      letThrough();
+      server.closeAllConnections();
+      server.close();
+    },
+  };
+}
