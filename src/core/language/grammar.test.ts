@@ -11,6 +11,12 @@ describe("is accepted as a whole", () => {
   it.each([
     "Keepers wound the clockwork every four hours.",
     "Critics say that the rule helps the guilty.",
+    "The editors say that paper is old, that printing costs money, and that everybody has a screen.",
+    "Sailors sixty kilometres away suffered serious injuries.",
+    "The oldest treaty whose text we still have was made by the kings of Egypt.",
+    "Wrinkled skin is less sensitive and more easily hurt.",
+    "At 20 °C wrinkles appear after ten minutes.",
+    "The issues from five years ago have vanished.",
     "Some parents argue that children will always choose chocolate if they can.",
     "He took a deep breath and whistled as loudly as he could.",
     "Collateral is something valuable that the bank may take and sell.",

@@ -53,11 +53,19 @@ export function mayDo(np: Node, { verb, passive }: Clause, lexicon: Lexicon): bo
   return !isDeed || isAgent(np, lexicon);
 }
 
+/** "People thought of using icebergs. *They contain* no salt": no people do. */
+export function isThingsDeed(np: Node, { verb }: Clause, lexicon: Lexicon): boolean {
+  return THINGS_DEEDS.has(verb.lemma ?? "") && isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+}
+
 /** Somebody, an animal, or what people have founded. */
 export function isAgent(np: Node, lexicon: Lexicon): boolean {
   const lemma = headTerminal(np).lemma ?? "";
   return isAnimalNoun(lemma, lexicon) || isPersonNoun(lemma, lexicon) || AGENTS.has(lemma);
 }
+
+/** What things are and do, and nobody. */
+const THINGS_DEEDS = new Set("contain consist melt evaporate dissolve rust boil flow leak erupt".split(" "));
 
 /** What only animals and people do. */
 const LIVING_DEEDS = new Set(

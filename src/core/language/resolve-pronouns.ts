@@ -9,7 +9,7 @@ import { namedTogether } from "./named-together";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
-import { leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { isThingsDeed, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -137,7 +137,7 @@ function agreeing(
     return undefined;
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
   if (earlier?.rank === "adverbial" && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found)) return undefined;
-  if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon)) return undefined;
+  if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon)) return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;

@@ -80,7 +80,8 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 }
 
 /** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
-const TELLS_OF = /(?:^|[.!?] )(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|kept|ran|spent|\p{Ll}{3,}s)\b/u;
+const TELLS_OF =
+  /(?:^|[.!?] )(?:(?:[Ff]or|[Ss]ince|[Ii]n|[Ww]ith|[Aa]t|[Ee]very|[Aa]ll)(?: (?!of|with|to)\p{Ll}+){1,4},? )?(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|kept|ran|spent|\p{Ll}{3,}s)\b/u;
 
 const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
 
@@ -92,5 +93,5 @@ function interviewee(blocks: readonly Block[]): string {
     const name = names.find((found) => found && !NO_NAME.test(found));
     if (name) return name;
   }
-  return "the person who answers";
+  return "the interviewee";
 }

@@ -6,7 +6,7 @@ const OUGHT = /\b(?:should|ought to)\b/;
 /** Laws and rules say it too, so that it counts for half. */
 const MUST = /\bmust\b/;
 const IN_MY_VIEW =
-  /\b(?:I|we) (?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b|\bI urge\b|\bI (?:call|find|consider) (?:it|this|that) an?\b|\b(?:is|are) making a (?:\w+ )?mistake\b|\bwould be a (?:\w+ )?mistake\b/i;
+  /\b(?:I|we) (?:(?:still|also|really|firmly|strongly|therefore|do) )?(?:believe|think|argue|feel)\b|\bin my (?:view|opinion)\b|\bI urge\b|\bI (?:call|find|consider) (?:it|this|that) an?\b|\b(?:is|are) making a (?:\w+ )?mistake\b|\bwould be a (?:\w+ )?mistake\b/i;
 /** A writer weighing sides. */
 const WEIGHING =
   /\b(?:supporters|opponents|critics|some (?:people )?(?:say|argue)|others (?:say|argue)|is wrong|are wrong|is right that|are right that|better (?:site|way|plan|idea))\b/i;

@@ -21,6 +21,8 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || !predicate || predicate.cat !== "np") return [];
   if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank === "adverbial") return [];
   const subject = coreOf(clause.subject);
+  // "A newspaper *that has to be looked for* is a newspaper …": not any newspaper.
+  if (isNarrowed(clause.subject)) return [];
   // "the moment when the water stands highest": the clause belongs to the noun.
   const [when, ...others] = clause.adjuncts.map((part) => part.node).filter((node) => !isTailOf(predicate, node, clause));
   const belongs =
@@ -96,6 +98,10 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     });
   }
   return facts;
+}
+
+function isNarrowed(subject: Node): boolean {
+  return walkTree(withoutAside(subject)).some(({ cat }) => cat === "rc");
 }
 
 /** Spoken of here for the first time. */

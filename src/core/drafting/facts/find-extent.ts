@@ -61,7 +61,9 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!asked || typeof asked === "string") return [];
   const rest = phraseRest(asked, analysis);
   // "*Two hundred years ago* tea cost so much": when is told by the sentence.
-  const ahead = clause.adjuncts.map(({ node }) => node).filter((node) => node.end <= clause.subject.start && (node.f.time || reasonNode(node).f.time));
+  const ahead = clause.adjuncts
+    .map(({ node }) => node)
+    .filter((node) => node.end <= clause.subject.start && [node, reasonNode(node)].some(({ f }) => f.time || f.sub === "time"));
   const others = phraseRest(phrasing, analysis, [manner, result, ...ahead]);
   if (isUnclear(rest) || isUnclear(others)) return [];
   const how = nodeText(clause.sentence, { ...manner, end: result.start });

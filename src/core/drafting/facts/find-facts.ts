@@ -13,7 +13,7 @@ import { findCause } from "./find-cause";
 import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findComparison } from "./find-comparison";
-import { findCondition, findOnlyIf } from "./find-condition";
+import { findCondition, findOnlyIf, findUnless } from "./find-condition";
 import { findConviction } from "./find-conviction";
 import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
 import { findDuration } from "./find-duration";
@@ -28,7 +28,7 @@ import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
-import { findMeaning } from "./find-meaning";
+import { findMeaning, findMeaningOfName } from "./find-meaning";
 import { findMeasure } from "./find-measure";
 import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
@@ -83,6 +83,7 @@ const FINDERS: FactFinder[] = [
   findPurpose,
   findCondition,
   findOnlyIf,
+  findUnless,
   findColonReason,
   findManner,
   findQuantity,
@@ -208,6 +209,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findNumberedReason(sentence, analysis),
     ...findDuration(sentence, analysis),
     ...findCleft(sentence, analysis),
+    ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),

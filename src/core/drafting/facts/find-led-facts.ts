@@ -10,6 +10,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { hypernymChain } from "../distractors/noun-kind";
 import { hasPronounSubject, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
+import { takesUpWhole } from "../phrasing/taken-up";
 import type { Fact } from "./fact";
 import { findFacts } from "./find-facts";
 
@@ -105,7 +106,7 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
     ...(opening ? [pronoun] : []),
     ...(whose ? [nodeText(sentence, main.subject).toLowerCase()] : []),
     ...[...new Set(pointing.map((node) => nodeText(sentence, node).toLowerCase()))],
-    ...(isNamed ? [nodeText(sentence, main.subject).toLowerCase()] : []),
+    ...(isNamed || takesUpWhole(main.subject, sentence, analysis) ? [nodeText(sentence, main.subject).toLowerCase()] : []),
   ];
 }
 

@@ -1,12 +1,14 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
+import { type Node, walkTree } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const LONGEST_ANSWER = 18;
+const LONGEST_NAME = 3;
 const MEANS = /^,? ?which means (?:that )?(?=\p{L})/iu;
 
 /** "Yawning is contagious, *which means that it spreads from one person to another*": what does it mean that yawning is so? */
@@ -40,6 +42,36 @@ export function findMeaning(phrasing: Phrasing, analysis: Analysis): Fact[] {
       "definition",
     ),
   ];
+}
+
+/** "They call it *Anak Krakatau, which means "child of Krakatoa"*": what does that name mean? */
+export function findMeaningOfName(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [clause] = sentence.clauses;
+  if (!clause || !sentence.tree) return [];
+  return walkTree(sentence.tree).flatMap((node) => {
+    const [name, aside] = node.cat === "np" && node.role === "relative" ? (node.kids as [Node, Node]) : [];
+    const [, meaning] = (aside?.cat.startsWith("c-rc") && /^,? ?which (?:means|meant) ["“](.+?)["”],?$/i.exec(nodeText(sentence, aside))) || [];
+    const [, language = "", word] = (name && /^(?:(?:the|an?) ((?:\p{Lu}\p{L}+ )?(?:word|name|term)) )?["“]?(.+?)["”]?$/u.exec(nodeText(sentence, name))) || [];
+    if (!meaning || !word || word.split(" ").length > LONGEST_NAME || (!language && name?.f.det !== "proper")) return [];
+    const binder = binderOf(name!, word, analysis);
+    const phrasing: Phrasing = { clause, subject: word, binder, inverted: "does", verbPhrase: "mean", finite: "means" };
+    return [
+      factOf(
+        phrasing,
+        aside!.start,
+        {
+          type: "definition",
+          stem: `What does ${language ? `the ${language} ` : ""}“${word}” mean?`,
+          answer: `“${meaning}”`,
+          accepted: [meaning],
+          depth: "recall",
+          worth: 2.9,
+          pattern: "what-it-means",
+        },
+        "definition",
+      ),
+    ];
+  });
 }
 
 /** "*“Soon” means within six to twelve hours*": what does that word mean? */

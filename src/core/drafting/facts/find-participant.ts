@@ -4,7 +4,7 @@ import { PERSON_TITLES, THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from 
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
-import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
+import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
@@ -17,6 +17,7 @@ import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, ownPhrase, PARTS_O
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
+import { fullName } from "./full-name";
 import { isNeeded, LIGHT_VERBS, saysEnough } from "./light-verbs";
 
 /** Verbs that say enough where the rest of the question does. */
@@ -375,22 +376,6 @@ function hasTitle(name: string): boolean {
 export function bareForms(answer: string): string[] {
   const bare = answer.replace(/^(?:an?|the) /i, "");
   return bare === answer ? [] : [bare];
-}
-
-/** The apposition's name where there is one, else the whole subject. */
-function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
-  const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? walkTree(subject) : [];
-  // "*Maria's* father, a schoolteacher": the owner's name is not his.
-  const owners = named.filter(({ cat, role }) => cat === "np" && role === "possessor").map(({ kids }) => kids[0]!);
-  const name = named.find(
-    (node) =>
-      node.cat === "pnb" &&
-      analysis.persons.has(nodeText(phrasing.clause.sentence, node)) &&
-      !owners.some(({ start, end }) => node.start >= start && node.end <= end),
-  );
-  const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
-  const antecedent = subject.f.det === "pron" || subject.f.det === "dem" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
-  return analysis.persons.get(antecedent)?.name ?? antecedent;
 }
 
 /** A stem that ends in a preposition or conjunction lost something. */

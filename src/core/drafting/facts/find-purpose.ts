@@ -129,7 +129,8 @@ export function withoutReason(purpose: Node): Node {
 /** "the starch turns stiff, *so that the loaf keeps its shape*": what comes of it, and nobody's purpose. */
 function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause): boolean {
   const result = reasonNode(part);
-  const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain)$/.test(verb.flags?.[0] ?? "");
+  // "It reflected light into space, so that the temperature *fell*": it fell, and was not only to fall.
+  const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain|past)$/.test(verb.flags?.[0] ?? "");
   if (!goesOn || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
   return inner !== undefined && !inner.negated && !inner.auxiliaries.some(({ cat }) => cat === "modal");
@@ -139,7 +140,7 @@ function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause):
 function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: Analysis): boolean {
   const { sentence, complements } = clause;
   // "to collect it, *and cover the barrel*": the next command.
-  if (clause.imperative && purpose.role === "coordination") return false;
+  if (clause.imperative && (purpose.role === "coordination" || walkTree(purpose).some(({ cat }) => cat === "c-j-vp"))) return false;
   const owned = purpose.cat === "vp";
   if (!findUnclear(purpose, sentence, analysis, binder, owned)) return true;
   const objects = complements.filter(({ role, node }) => role === "object" && node.end <= purpose.start && !TIME_NOUNS.has(headTerminal(node).lemma ?? ""));

@@ -211,7 +211,7 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     }
     // "work best at about 37 degrees Celsius"
     if (preposition === "at")
-      return DEGREES.test(noun) && rest !== ""
+      return DEGREES.test(noun) && (rest !== "" || CHANGES_AT.test(clause.verb.lemma ?? ""))
         ? [
             {
               ...quantityFact(phrasing, counted, askClause(phrasing, "At what temperature", rest), noun),
@@ -220,6 +220,7 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
             },
           ]
         : [];
+    if (noun.startsWith("°")) return [];
     return [quantityFact(phrasing, counted, askClause(phrasing, `${preposition.charAt(0).toUpperCase()}${preposition.slice(1)} how many ${noun}`, rest), noun)];
   });
 }
@@ -252,7 +253,9 @@ function comesOnly({ verb, complements, adjuncts }: Phrasing["clause"]): boolean
 const OF_MANY: Record<string, string> = { is: "are", was: "were", has: "have", does: "do" };
 const MONEY = /^(?:euros?|dollars?|pounds?|cents?|pence|marks?|guilders?|coins?)\b/;
 const LENGTHS = /^(?:kilo|centi|milli)?met(?:er|re)s$|^(?:miles|feet|yards|knots)$/i;
-const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$/i;
+const DEGREES = /^degrees(?: (?:Celsius|Fahrenheit|centigrade))?$|^°[CF]$/i;
+/** What a thing does at one temperature: "Wax *melts* at 62 °C." */
+const CHANGES_AT = /^(?:melt|boil|freeze|burn|harden|set|ignite|evaporate|crystallise|crystallize|break|die)$/;
 
 /** The noun phrase that opens with an exact number. "at least", "about" and "more than" bound it and are kept in the key. */
 function countedPhrase(np: Node): Node | undefined {

@@ -6,7 +6,7 @@ import { literally } from "../../lib/literally";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { binderOf, findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
-import { phraseRest } from "../phrasing/phrase-rest";
+import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
@@ -79,6 +79,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const asks = WH_WORD.test(said);
   const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
   const words = answer.split(" ").length;
+  const stem = askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? [rest, "about"].filter(Boolean).join(" ") : rest);
+  // "A signature *only* shows that the state means to join": the only belongs to what is shown.
+  const isOnly = preverbalAdverbs(clause) === "only";
   // "that she will not": what she will not, another sentence says.
   if (/^that .* (?:will|would|can|could|should|must|may|might)(?: not)?$/.test(answer) && !/\b(?:than|if|as)\b/.test(answer)) return [];
   // "I know *that there are doubts*": of what, the next sentence says.
@@ -91,10 +94,10 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? [rest, "about"].filter(Boolean).join(" ") : rest),
-      answer,
+      stem: isOnly ? stem.replace(/ only (?=\p{Ll})/u, " ") : stem,
+      answer: isOnly ? `only ${answer}` : answer,
       answerNode: part.node,
-      accepted: [answer.replace(/^that /, "")],
+      accepted: [answer.replace(/^that /, ""), ...(isOnly ? [answer] : [])],
       depth: "understanding",
       worth: 2.7,
       pattern: "what-was-said",

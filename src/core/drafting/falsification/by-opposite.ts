@@ -100,6 +100,8 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   if (/^(?:more|less|most|least)$/.test(before) && opposite.length <= 5) return [];
   // "more easily": no phrase takes its place.
   if (opposite.includes(" ") && /^(?:more|less|most|least|too|so|as|very|quite)$/.test(before)) return [];
+  // "is *easily hurt*": nor before a participle.
+  if (opposite.includes(" ") && clause.sentence.words[node.end]?.candidates.some(({ cat, flags }) => cat === "v" && flags?.[0] === "participle")) return [];
   if (isSaidElsewhere(opposite, clause, analysis)) return [];
   // "heavy at the bottom and light at the top" already holds both.
   return new RegExp(`\\b${opposite}\\b`).test(text) ? [] : swap(text, word, opposite, "antonym");

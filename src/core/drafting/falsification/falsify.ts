@@ -69,8 +69,12 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
   const plain = /^(?:do|does|did)$/.test(auxiliary)
     ? inflectVerb(clause.verb.lemma ?? verb.join(" "), auxiliary === "did" ? "past" : auxiliary === "does" ? "third" : "base")
     : [auxiliary, ...verb].join(" ");
-  return [{ text: [subject, plain, rest].filter(Boolean).join(" "), how: "denial", from: `${auxiliary} not`, to: plain }];
+  const told = [subject, plain, rest].filter(Boolean).join(" ");
+  return [{ text: told.replace(NOT_AT_ALL, ""), how: "denial", from: `${auxiliary} not`, to: plain }];
 }
+
+/** Said of a *no* or a *not* only. */
+const NOT_AT_ALL = / (?:at all|whatsoever)\b/;
 
 /** "An earthworm has no eyes" → "An earthworm has eyes". */
 function byNothing({ phrasing, text }: Statement): Falsehood[] {
@@ -83,8 +87,21 @@ function byNothing({ phrasing, text }: Statement): Falsehood[] {
     /\b(?:any|anything|anyone|anybody|anywhere|ever|no longer|no more|no one|can|may|some|about|only|almost|nearly)\b/.test(text)
   )
     return [];
-  const plural = headTerminal(none[0]!.node).flags?.[0] !== "sg";
-  return plural ? [{ text: text.replace(/\bno /, "").replace(/, or /, ", and ").replace(/ or /, " and "), how: "denial", from: "no", to: "" }] : [];
+  const head = headTerminal(none[0]!.node);
+  // "made no difference at all" → "made a difference"
+  if (/^(?:difference|profit|sound|noise|mistake)$/.test(head.lemma ?? "") && head.flags?.[0] === "sg")
+    return swap(text.replace(NOT_AT_ALL, ""), "no", "a", "denial");
+  const plural = head.flags?.[0] !== "sg";
+  return plural
+    ? [
+        {
+          text: text.replace(/\bno /, "").replace(NOT_AT_ALL, "").replace(/, or /, ", and ").replace(/ or /, " and "),
+          how: "denial",
+          from: "no",
+          to: "",
+        },
+      ]
+    : [];
 }
 
 /** "Their teeth never stop growing" → "stop growing". */

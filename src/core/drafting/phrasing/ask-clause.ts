@@ -14,6 +14,7 @@ import { mayBeSplit } from "./may-be-split";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
+import { turnsTense } from "./turns-tense";
 import { isUsedThenDefined } from "./used-then-defined";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
@@ -199,17 +200,6 @@ function saysNoMore({ complements, adjuncts, verb }: Clause): boolean {
 /** The sentence before stands quoted in the question: what opens this one is clear beside it. */
 function isOfLead({ sentence, subject }: Clause, { led }: Analysis): boolean {
   return led === sentence && sentence.clauses.find(({ rank }) => rank === "main")?.subject === subject;
-}
-
-/** "had to get off, *loosen* the wheel and turn it": what they had to do, and nothing that they do today. */
-function turnsTense(clause: Clause): boolean {
-  if (!clause.shared || clause.auxiliaries.length > 0 || clause.verb.flags?.[0] !== "plain") return false;
-  return clause.sentence.clauses.some(
-    (other) =>
-      other.subject === clause.subject &&
-      other.verb.start < clause.verb.start &&
-      [other.verb, ...other.auxiliaries].some(({ flags }) => flags?.includes("past")),
-  );
 }
 
 /** A deed of a few words that opens its sentence, and what it does always. */

@@ -9,6 +9,7 @@ import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
+import { takesUpWhole } from "./taken-up";
 import { isWeOfAll } from "./we-of-all";
 
 /** Why a phrase cannot stand in a question by itself. */
@@ -181,6 +182,7 @@ function unclearIn(
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
+  if (node.cat === "np" && analysis.led === sentence && takesUpWhole(node, sentence, analysis)) return undefined;
   if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   // "*his* wife Emily": whose wife, it does not.

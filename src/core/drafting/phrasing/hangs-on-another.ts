@@ -90,7 +90,8 @@ const COUNTERFACTUAL = /^If\b[^,]*\b(?:were|had|did|was|could)\b[^,]*, .*\b(?:wo
 export function carriesOn(clause: Clause, before?: { text: string }): boolean {
   // "The tree *is then* resting and needs no water": at that time.
   const own = clause.sentence.words.slice(clause.subject.end, clause.verb.end).map(({ lower }) => lower);
-  if (own.some((word, index) => word === "then" && /^(?:is|are|was|were)$/.test(own[index - 1] ?? ""))) return true;
+  // But "The treaty *is then registered*" is the next thing done to it.
+  if (!clause.passive && own.some((word, index) => word === "then" && /^(?:is|are|was|were)$/.test(own[index - 1] ?? ""))) return true;
   // "*Then* the whole face of the moon is bright": at that time, and never else.
   const { verb, auxiliaries, sentence } = clause;
   const isState = verb.cat === "be" && auxiliaries.length === 0 && !verb.flags?.includes("past");

@@ -1,8 +1,19 @@
 import type { Clause } from "../../language/clause";
-import { walkTree } from "../../language/tree";
+import { headTerminal, walkTree } from "../../language/tree";
+
+/** The subject may begin or end elsewhere. */
+export function mayBeSplit(clause: Clause): boolean {
+  return isTornFromEach(clause) || isTornFromAhead(clause);
+}
+
+/** "Eight advertisements at fifty dollars *each* would pay": the price of one, read as what each would do. */
+function isTornFromEach({ subject, adjuncts }: Clause): boolean {
+  const isEach = adjuncts.some(({ node }) => node.start === subject.end && headTerminal(node).lemma === "each");
+  return isEach && walkTree(subject).some((node) => node.cat === "pp" && node.end === subject.end && node.kids[1]?.role === "quantity");
+}
 
 /** "In a damp cellar *copper coins* grow green spots": without a comma the noun before the subject may belong to it. */
-export function mayBeSplit({ sentence, subject, adjuncts }: Clause): boolean {
+function isTornFromAhead({ sentence, subject, adjuncts }: Clause): boolean {
   const ahead = adjuncts.find(({ node }) => node.cat === "pp" && node.end === subject.start)?.node;
   if (!ahead || subject.end - subject.start > 1 || subject.f.det !== "bare") return false;
   const isNoun = (index: number) => sentence.words[index]?.candidates.some((tag) => tag.cat === "n" && tag.cost < 2) ?? false;

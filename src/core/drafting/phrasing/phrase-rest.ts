@@ -87,7 +87,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isSameTime(node, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
-    if (/^as in\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "*As for the money*, the shops used to pay": what the writer turns to.
+    if (/^as (?:in|for|regards)\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
     // "First settled by fishermen, it …": a statement of its own.
     if (node.cat === "vp-c" && /^(?:participle|ing)$/.test(node.kids[0]?.f.form ?? "") && node.end <= clause.subject.start) continue;

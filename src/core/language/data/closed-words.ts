@@ -300,6 +300,8 @@ export const CLOSED_WORDS: Record<string, string> = {
   km: "n:any",
   kg: "n:any",
   "°": "n:any",
+  "°c": "n:pl",
+  "°f": "n:pl",
 };
 
 const SMALL =

@@ -1,6 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { isRecurringTime } from "./phrase-shapes";
+import { firstWord, isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** "whose bell": a phrase that points back to the noun before it. */
@@ -87,6 +87,14 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);
   rule("cs", "cs j-cs", 0, "coordination", 0.4);
+  // "say that paper is old, *that printing costs money, and that everybody has a screen*"
+  rule("c-cs", "comma cs", 1, "mark", 0, (_, cs) => (cs.role === "mark" ? {} : undefined));
+  rule("csl", "cs c-cs", 0, "coordination", 0.2);
+  rule("csl", "csl c-cs", 0, "coordination", 0.1);
+  rule("c-j-cs", "comma j-cs", 1, "mark", 0);
+  rule("cs", "csl c-j-cs", 0, "coordination", 0.1);
+  rule("cs", "csl j-cs", 0, "coordination", 0.1);
+  rule("cs", "cs c-j-cs", 0, "coordination", 0.5);
   for (const [cat, bare, withComma] of [
     ["pp", 0.5, 0.1],
     ["advp", 0.4, 0.1],
@@ -127,7 +135,12 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   rule("s", "s j-s", 0, "conjunct", 0.6, (l, r) => {
     const f = clauses(l, r);
     // "through notices and *telephone calls*": one thing without an article seldom does anything.
-    return f && { f, cost: (turnsTense(l, r) ? 1.5 : 0) + (r.kids[1] && isBareSubject(r.kids[1]) ? 1 : 0) };
+    const [, told] = r.kids;
+    // "say that paper is old *and that printing* costs money": said as well, and no printing that was spoken of.
+    const isSaid = told !== undefined && firstWord(told) === "that" && l.kids[1]?.role === "clause";
+    // "less sensitive and *more easily hurt*": by how much, and nobody who hurts.
+    const isHowMuch = told !== undefined && /^(?:more|less|most)$/.test(firstWord(told)) && told.kids[0]?.f.det === "pron";
+    return f && { f, cost: (turnsTense(l, r) ? 1.5 : 0) + (told && isBareSubject(told) ? 1 : 0) + (isSaid || isHowMuch ? 2 : 0) };
   });
   rule("s", "s c-j-s", 0, "conjunct", 0.2, clauses);
   // "Ana built the hull, Ben sewed the sails, and Cy carved the mast"

@@ -30,6 +30,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
       : undefined,
   );
   rule("rc", "np vp", 1, "mark", 0.2, (np, vp) => (isWhose(np) && vp.f.form === "fin" && !vp.f.gap ? { sub: "whose" } : undefined));
+  // "the oldest treaty *whose text we still have*"
+  rule("rc", "np s", 1, "mark", 0.3, (np, s) => (isWhose(np) && s.f.form === "fin" && s.f.gap && s.role === "subject" ? { sub: "object" } : undefined));
   rule("rc", "rel s", 1, "mark", 0.1, (l, r) => {
     const adverbial = l.f.sub === "time" || l.f.sub === "place";
     return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;
@@ -49,6 +51,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   // "the most feared diseases", "a well known song"
   rule("ap", "adv v", 1, "modifier", 0.7, (l, r) => (r.flags?.[0] === "participle" && (l.f.sub === "deg" || l.f.sub === "manner") ? {} : undefined));
+  // "*more easily hurt*"
+  rule("ap", "advp v", 1, "modifier", 0.7, (l, r) =>
+    r.flags?.[0] === "participle" && l.role === "modifier" && l.f.sub === "manner" && l.kids[0]?.f.sub === "deg" ? {} : undefined,
+  );
   // "as long as possible"
   rule("ap", "asap asposs", 0, "measure", -0.5);
   rule("asap", "prep ap", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));
@@ -107,7 +113,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
   // "rotated 180 degrees", "walked three miles"
   lift("advp", "np", "measure", (n) => (n.f.det === "num" && MEASURES.has(headTerminal(n).lemma ?? "") ? { f: { sub: "measure" }, cost: 0.8 } : undefined));
-  rule("advp", "np ago", 1, "measure", 0, () => ({ sub: "time" }));
+  // "the issues *from five years ago*": the years are ago, and no issues.
+  rule("advp", "np ago", 1, "measure", 0, (np) => (np.f.det === "def" ? undefined : { sub: "time" }));
+  rule("pp", "prep advp", 1, "preposition", 0.4, (l, r) =>
+    l.lemma === "from" && r.cat === "advp" && headTerminal(r).cat === "ago" ? { sub: "from" } : undefined,
+  );
   // "took in 2,300 things, *among them a false leg*": said in passing of some of them.
   rule("pp", "pp np", 0, "listed", 0.3, (l, r) =>
     l.kids[0]?.lemma === "among" && headTerminal(l).lemma === "them" && r.f.kase === undefined ? { sub: "among" } : undefined,

@@ -296,6 +296,15 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "det onum", 0, "number", 0.6, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
   // "the bones *inside*"
   rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
+  // "sailors *sixty kilometres away*"
+  rule("np", "np advp", 0, "postmodifier", 1.3, (l, r) =>
+    r.role === "measure" &&
+    r.kids[0]?.f.det === "num" &&
+    /^(?:away|inland|offshore|apart)$/.test(headTerminal(r).lemma ?? "") &&
+    /^(?:bare|num|indef|quant)$/.test(l.f.det ?? "")
+      ? l.f
+      : undefined,
+  );
   // "did not want the others to hear him"
   rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
   // "On 2 May, *2000, officers and pilots* left": a year stands in a list of years only.

@@ -1,0 +1,97 @@
+import { describe, expect, it } from "vitest";
+import { askedLed, finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+describe("on what condition something may be done", () => {
+  finds({
+    "what is forbidden unless": [
+      "# Treaties\n\nIn most democracies the government cannot ratify a treaty unless parliament has approved it.",
+      "On what condition can the government ratify a treaty in most democracies?",
+      "only if parliament has approved it",
+    ],
+    "what may not be": [
+      "# The harbour\n\nA ship may not enter the harbour unless the pilot is on board.",
+      "On what condition may a ship enter the harbour?",
+      "only if the pilot is on board",
+    ],
+  });
+  neverAsks({
+    "what comes of it otherwise": ["# The harbour\n\nThe ferry leaves at six unless the wind is too strong.", /On what condition/],
+    "what nobody can tell": ["# The harbour\n\nA ship may not enter the harbour unless it has been told so.", /On what condition .* any/],
+  });
+});
+
+describe("what a name means", () => {
+  finds({
+    "a name of its own": [
+      "# Krakatoa\n\nA new volcano appeared. The local people call it Anak Krakatau, which means “child of Krakatoa”.",
+      "What does “Anak Krakatau” mean?",
+      "“child of Krakatoa”",
+    ],
+    "a word of another language": [
+      "# Windows\n\nThe English name comes from the Norse word vindauga, which means “wind eye”.",
+      "What does the Norse word “vindauga” mean?",
+      "“wind eye”",
+    ],
+  });
+  neverAsks({ "a thing that means something": ["# Bells\n\nThe keeper rang the bell, which means that the fog is thick.", /What does “/] });
+});
+
+describe("at what temperature", () => {
+  finds({
+    "by a sign": ["# Candles\n\nBeeswax melts at 62 °C.", "At what temperature does beeswax melt?", "62 °C"],
+    "in words": [
+      "# Enzymes\n\nMost enzymes work best at about 37 degrees Celsius.",
+      "At what temperature do most enzymes work best?",
+      "about 37 degrees Celsius",
+    ],
+  });
+  neverAsks({ "how many of the sign": ["# Candles\n\nThe wax was heated to 70 °C.", /how many °C/] });
+});
+
+describe("what is said whole", () => {
+  finds({
+    "two things": [
+      "# The paper\n\nThe editors say that paper is old-fashioned and that printing costs four hundred dollars a year.",
+      "What do the editors say?",
+      "that paper is old-fashioned and that printing costs four hundred dollars a year",
+    ],
+    "three things": [
+      "# The paper\n\nThe editors say that paper is old-fashioned, that printing costs money, and that everybody has a screen.",
+      "What do the editors say?",
+      "that paper is old-fashioned, that printing costs money, and that everybody has a screen",
+    ],
+    "no more than that": [
+      "# Treaties\n\nA signature only shows that the state means to join the treaty.",
+      "What does a signature show?",
+      "only that the state means to join the treaty",
+    ],
+    "how easily": [
+      "# Skin\n\nScientists suspect that wrinkled skin is less sensitive and more easily hurt.",
+      "What do scientists suspect?",
+      "that wrinkled skin is less sensitive and more easily hurt",
+    ],
+    "those who did it, both": [
+      "# Skin\n\nIn the 1930s two surgeons, Thomas Lewis and George Pickering, were treating patients with a damaged nerve.",
+      "Who was treating patients with a damaged nerve in the 1930s?",
+      "Thomas Lewis and George Pickering",
+    ],
+    mostly: [
+      "# Treaties\n\nMost treaties are kept most of the time, because every state needs partners.",
+      "Why are most treaties kept most of the time?",
+      "because every state needs partners",
+    ],
+  });
+});
+
+describe("what the sentence before told, by a noun for the whole of it", () => {
+  const TOLD = "# Treaties\n\nEvery new treaty is registered with the United Nations. The rule was introduced after the war to prevent secret treaties.";
+  it("is asked for with that sentence in front", () => {
+    expect(askedLed(TOLD)).toContainEqual([
+      "Read: “Every new treaty is registered with the United Nations.” Why was the rule introduced after the war?",
+      "to prevent secret treaties",
+    ]);
+  });
+  it("is left alone where the noun was used before", () => {
+    expect(askedLed(TOLD.replace("Every new", "The state made a rule. Every new")).filter(([stem]) => stem.includes("the rule"))).toEqual([]);
+  });
+});

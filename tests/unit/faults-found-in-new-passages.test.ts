@@ -1,0 +1,55 @@
+import { neverDrafts } from "../support/fault-tester";
+
+/** What was drafted wrongly from passages that nobody had drafted from before. */
+neverDrafts({
+  "of what was torn apart": {
+    "a look, read as a deed of long ago": [
+      "# Fingers in water\n\nIn the bath the tips of your fingers turn pale and wrinkled like raisins. Water enters the skin.",
+      /wrinkled like raisins/,
+    ],
+    "half of what is suspected": [
+      "# Fingers in water\n\nScientists suspect that wrinkled skin is less sensitive and more easily hurt.",
+      /is less sensitive(?! and more easily hurt)/,
+    ],
+    "half of what is said": [
+      "# The school paper\n\nThe editors say that paper is old-fashioned and that printing costs four hundred dollars a year.",
+      /say\? = that paper is old-fashioned$/i,
+    ],
+    "one of two surgeons": [
+      "# Fingers in water\n\nIn the 1930s two surgeons, Thomas Lewis and George Pickering, were treating patients with a damaged nerve in the hand.",
+      /= Thomas Lewis$/,
+    ],
+    "the price of each": [
+      "# The school paper\n\nThe baker pays for advertisements. Eight small advertisements at fifty dollars each would pay for the whole year.",
+      /would each|dollars would/,
+    ],
+    "the next command, as a purpose": [
+      "# Dip your own candles\n\n1. Melt the wax in a tin.\n2. Hang the wick over a stick.\n3. While the candles are still warm, roll them on a smooth board to make them even, and cut the bottoms flat with a knife.\n4. Hang the candles up for a day.",
+      /= to make .* cut/i,
+    ],
+  },
+  "of what it is not": {
+    "a result, as a purpose": [
+      "# The volcano\n\nThe fine dust stayed in the upper air for three years. The dust reflected sunlight back into space, so that the average temperature of the globe fell by half a degree.",
+      /Why did the dust reflect/,
+    ],
+    "what the writer turns to, at the end": [
+      "# The school paper\n\nThe paper costs money. As for the money, the shops on Quay Street used to pay for advertisements.",
+      /advertisements as for/,
+    ],
+    "any newspaper, defined by what holds of some": [
+      "# The school paper\n\nA newspaper that has to be looked for is a newspaper that nobody finds.",
+      /What is a newspaper/,
+    ],
+    "people without salt": [
+      "# Icebergs\n\nPeople have thought of using icebergs for drinking water. They contain no salt, because salt is pushed out when sea water freezes.",
+      /people contain/,
+    ],
+    "easily, before a participle": ["# Fingers in water\n\nThe skin of a frog is thin. The skin is sensitive and easily hurt.", /with difficulty/],
+    "at all, of what is so": ["# The raft\n\nThe raft did not move at all in the calm. The island has no trees at all.", /(?:moved|has trees) at all/],
+    "when it was, within the reason": [
+      "# The ferry\n\nThe captain was old. Then, one evening in December, fog came down so thick that the captain could not see the bow.",
+      /one evening so thick/,
+    ],
+  },
+});
