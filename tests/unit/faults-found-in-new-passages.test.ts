@@ -52,4 +52,34 @@ neverDrafts({
       /one evening so thick/,
     ],
   },
+  "of who or what is meant": {
+    "neighbours of molecules": ["# Ice\n\nThe molecules inside a piece of ice are held in place by their neighbours on all sides.", /their neighbours$/i],
+    "the world, for a map of it": [
+      "# Maps\n\nIn 1977 Marie Tharp published a map of all the ocean floors of the world, which was painted by the artist Heinrich Berann.",
+      /the world was painted|painted the world/i,
+    ],
+    "the valley, for what was believed of it": [
+      "# Maps\n\nThe explorer Jacques Cousteau believed that the valley did not exist, and he set out to prove it.",
+      /prove the valley/,
+    ],
+    "another traveller's year": [
+      "# The Earth\n\nEratosthenes measured the Earth. Eratosthenes lived in Egypt.\n\nColumbus relied on a smaller figure when he set out for Asia in 1492.",
+      /Eratosthenes set out/,
+    ],
+    "those who listen": [
+      "# Talk: sand\n\nGood afternoon, everyone. I have brought you four jars of sand. I hope that you will change your minds.",
+      /brought you|change your minds/,
+    ],
+  },
+  "of when and how": {
+    "a year that is only of a saying": [
+      "# The court\n\nThe court took up the case, and in 1963 all nine judges decided that he had been right: without a lawyer, they said, a poor person cannot have a fair trial.",
+      /fair trial/,
+    ],
+    "half of the night": [
+      "# The pier\n\nThe town council wants to switch off the lights on the old pier between eleven at night and five in the morning.",
+      /do in the morning|= in the morning/i,
+    ],
+    "a conclusion, as a duty": ["# Maps\n\nIf the map was right, the continents must be moving.", /must the continents do/],
+  },
 });

@@ -43,7 +43,7 @@ export function readClauses(sentence: Sentence, tree: Node): Clause[] {
 const NOT_SAID = new Set(["cs", "ws", "sb", "rc"]);
 
 /** "Pepsin, *which digests protein in the stomach*, works best in acid": a statement of its own about the noun before the comma. */
-function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node, goesOn = false): void {
+function readAsides(sentence: Sentence, node: Node, out: Clause[], around: readonly Node[] = [], goesOn = false): void {
   const [head, aside] = node.kids;
   const noun = head && (ofAmount(head, aside) ?? nameIn(head, aside) ?? head);
   // "which fought against the damage *that alcohol did*": read apart, the aside would end too soon.
@@ -53,7 +53,7 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
     const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && !(vp.kids[1]?.cat === "ws" && headTerminal(vp).cat === "be");
-    const rivals = [around, rel?.lemma === "which" ? objectBefore(sentence, node) : undefined].filter((rival) => rival !== undefined);
+    const rivals = [...around, rel?.lemma === "which" ? objectBefore(sentence, node) : undefined].filter((rival) => rival !== undefined);
     if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !rivals.some((rival) => mayTellOf(rival, noun!))) {
       readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
     }
@@ -61,7 +61,13 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around?: Node
   if (NOT_SAID.has(node.cat)) return;
   for (const [index, kid] of node.kids.entries()) {
     const isHead = index === node.head;
-    readAsides(sentence, kid, out, node.cat === "np" && !isHead ? node : around, node.cat === "np" && isHead && index === 0 && node.kids.length === 2);
+    readAsides(
+      sentence,
+      kid,
+      out,
+      node.cat === "np" && !isHead ? [...around, node] : around,
+      node.cat === "np" && isHead && index === 0 && node.kids.length === 2,
+    );
   }
 }
 

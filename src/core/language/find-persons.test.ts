@@ -68,6 +68,10 @@ describe("a name that no list has, beside a woman who has one", () => {
 });
 
 describe("a name that lists give to one sex only", () => {
+  const MAPS = "Marie Tharp drew maps for a geologist called Bruce Heezen. Heezen dismissed her idea.";
+  it("is not changed by whose idea somebody dismisses", () => {
+    expect(analyse(MAPS).persons.get("Heezen")).toMatchObject({ name: "Bruce Heezen", gender: "he" });
+  });
   it("is what the text says twice", () => {
     expect(persons("Clara Rowley had never said that he was afraid. Clara shook his head.")).toEqual([["Clara Rowley", "he"]]);
   });

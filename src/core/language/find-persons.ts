@@ -60,7 +60,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
     }
   }
   joinAliases(sentences, persons);
-  for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own)) votes.delete(person);
+  const all = new Set(persons.values());
+  for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own, all)) votes.delete(person);
   const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
   takeVotes(votes, ownVotes, new Set(persons.values()));
@@ -100,9 +101,11 @@ function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, ownVotes: Rea
 }
 
 /** "Tam had never said that *he* was afraid. … Tam shook *his* head": many a name is given to boys and to girls, and the text knows better than any list. False where it stays open. */
-function correctGender(person: Person, own: readonly Person["gender"][]): boolean {
+function correctGender(person: Person, own: readonly Person["gender"][], all: ReadonlySet<Person>): boolean {
   const [first] = own;
   if (person.gender === undefined || first === person.gender || own.some((vote) => vote !== first)) return true;
+  // "Bruce Heezen dismissed *her* idea": the idea of another, who is known as a she.
+  if (own.length === 1 && [...all].some((other) => other !== person && other.gender === first)) return true;
   if (own.length >= 2) person.gender = first;
   else delete person.gender;
   return person.gender !== undefined;
@@ -235,6 +238,11 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   const trade = sentence.words[from - 2];
   if (before?.text === "," && trade && isPersonNoun(trade.lower, lexicon)) return true;
   if (before && isPersonNoun(before.lower, lexicon) && words.length <= 2 && before.lower !== "council") return true;
+  // "a young geologist *called Bruce Heezen*"
+  if (before && trade && /^(?:called|named)$/.test(before.lower) && isPersonNoun(trade.lower, lexicon)) return true;
+  // "The most careful observer was *Bruce Heezen*": a first name that is no word and no place.
+  const [first] = words as [string, ...string[]];
+  if (words.length === 2 && lexicon.givenName(first) && lexicon.nameKind(first) === "person" && !lexicon.findWord(first.toLowerCase())) return true;
   const next = sentence.words[to];
   if (next?.text === "," && words.length >= 2 && isTrade(sentence, to + 1, lexicon)) return true;
   if (before?.candidates.some((tag) => tag.cat === "prep")) return false;

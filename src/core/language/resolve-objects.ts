@@ -90,6 +90,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return undefined;
   // "I like reading, and I *do it* every night": what is done is no thing.
   if (/^(?:do|does|did|done|doing)$/.test(sentence.words[pronoun.start - 1]?.lower ?? "")) return undefined;
+  // "believed that the valley did not exist, and set out to *prove it*": what was believed.
+  if (pronoun.lemma === "it" && /^(?:prove|proved|proves|disprove|disproved|deny|denied)$/.test(sentence.words[pronoun.start - 1]?.lower ?? ""))
+    return undefined;
   // "made *it* clear that …", "find *it* hard to …": what follows is meant.
   if (pronoun.lemma === "it" && standsForWhatFollows(pronoun, sentence.tree!)) return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.

@@ -117,6 +117,12 @@ describe("he or she where one only has a name", () => {
   it.each([
     ["is that one", "Cully woke up. Cully pulled the rope, and he laughed.", ["Cully"]],
     ["is that one beside a trade that stands with his name", "The boatswain Cully woke up. He pulled the rope.", ["Cully"]],
+    [
+      "goes on through a sentence of two halves",
+      "Bruce Hale was a sailor. Jacques Cully saw the valley, and he set out. He towed a camera.",
+      ["Jacques Cully"],
+    ],
+    ["is whoever has the trade", "A public defender works for the poor. He or she visits the accused in jail.", ["a public defender"]],
     ["is somebody with a trade who was just told of", "Cully woke up. Cully pulled the rope. The cook leaned out. He threw a potato.", ["the cook"]],
   ])("%s", (_, text, wanted) => {
     expect([...new Set(stands(text))]).toEqual(wanted);

@@ -4,6 +4,7 @@ import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
+import { anyOfSort } from "./he-or-she";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { namedTogether } from "./named-together";
 import { calledName, midSentence, nodeText } from "./node-text";
@@ -49,6 +50,7 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   const { sentence } = clause;
   const { sentences, persons, lexicon, found } = known;
   if (clause.subject.f.det === "dem") return resolveDemonstrative(clause, sentences[sentence.index - 1]);
+  if (headTerminal(clause.subject).lemma === "he or she") return anyOfSort(sentence, sentences[sentence.index - 1], lexicon);
   const pronoun = pronounOf(clause.subject);
   // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
   if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;
@@ -311,11 +313,13 @@ function tellsOfNobody({ tree, text, words }: Sentence, { persons, lexicon }: Kn
 }
 
 /** "The fog was thick, and *Rowan* ran down": of several subjects the one that may be meant. */
-function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexicon }: Known): Clause | undefined {
+function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexicon, found }: Known): Clause | undefined {
   const main = sentence.clauses.filter(
     ({ rank, subject }) => rank === "main" && (pronounOf(subject) === pronoun || mayBe(pronoun, coreOf(subject), sentence, persons, lexicon)),
   );
-  return new Set(main.map(({ subject }) => subject.start)).size === 1 ? main[0] : undefined;
+  // "Cousteau did not believe it, and *he* set out. He towed …": the he is Cousteau again.
+  const named = main.map(({ subject }) => (found.get(positionKey(sentence, subject.start))?.text ?? nodeText(sentence, subject)).toLowerCase());
+  return new Set(named).size === 1 ? main[0] : undefined;
 }
 
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */

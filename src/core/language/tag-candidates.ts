@@ -246,10 +246,13 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   if (isGiven && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
   // "*Turkey* lies between two seas": without an article, and nowhere written small.
   const { noun = 0, verb = 0, adjective = 0 } = lexicon.findWord(token.lower) ?? {};
-  if (!isClosed && lexicon.nameKind(token.text) === "place" && noun + verb + adjective < RARE && !capitals.lowerCased.has(token.lower)) return 1;
+  const isWord = () => tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
+  // "*Columbus* relied on it": no several of anything.
+  if (!isClosed && lexicon.nameKind(token.text) === "place" && noun + verb + adjective < RARE && !capitals.lowerCased.has(token.lower))
+    return isWord() ? 1 : 0.3;
   if (capitals.capitalised.has(token.lower) && !capitals.lowerCased.has(token.lower)) return isClosed ? 3 : 0.2;
   // "*Grown-ups* can vote": a name of two would have two capitals.
-  const known = isClosed || /-\p{Ll}/u.test(token.text) || tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);
+  const known = isClosed || /-\p{Ll}/u.test(token.text) || isWord();
   // "*Bears* kill elk", where the text has written bears small before
   // "*Borrowing* is sensible": what one does, and nobody's name.
   // "*Yellow* and orange come from carotenoids"

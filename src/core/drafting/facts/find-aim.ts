@@ -59,8 +59,12 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "can ask the court to send a bailiff *when the loser refuses*": whoever is asked stands next to what is asked.
   const clauses = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat.includes("sb") && node !== what.node);
-  const named = phraseRest(phrasing, analysis, [what.node, ...clauses, ...reasonsOf(clause)]);
-  const rest = phraseRest(phrasing, analysis, [what.node, ...reasonsOf(clause)]);
+  // "asked another assistant, *Howard Foster*, to plot them": by his name.
+  const called = to.node.role === "apposition" ? personNamed(to.node, clause.sentence, analysis) : undefined;
+  const others = called ? [to.node] : [];
+  const withName = (told: string) => (called && !isUnclear(told) ? [called, told].filter(Boolean).join(" ") : told);
+  const named = withName(phraseRest(phrasing, analysis, [what.node, ...clauses, ...others, ...reasonsOf(clause)]));
+  const rest = withName(phraseRest(phrasing, analysis, [what.node, ...others, ...reasonsOf(clause)]));
   const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
   const answer = deedsIn(clause.sentence, what.node);
   if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
@@ -80,6 +84,14 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-aim",
     },
   ];
+}
+
+/** The name that stands in apposition. */
+function personNamed(np: Node, sentence: Sentence, { persons }: Analysis): string | undefined {
+  return walkTree(np)
+    .filter(({ cat }) => cat === "pnb")
+    .map((node) => nodeText(sentence, node))
+    .find((name) => persons.has(name));
 }
 
 /** "to bake bread, to clean fish and to season a soup", without the *to* of each. */

@@ -86,6 +86,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const demand = modal?.cat === "modal" && isDemand && !clause.shared ? modal.lemma : undefined;
   // "Guilds must be encouraged": what must somebody else do?
   if (demand && clause.passive) return [];
+  // "If she was right, the continents must *be moving*": what is concluded, and no duty.
+  if (demand === "must" && /^be \p{L}+ing\b/u.test(phrasing.verbPhrase)) return [];
   if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
   if (!isSupposed && /^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist|speak|talk|call|say|refer|mean)$/.test(clause.verb.lemma ?? ""))
     return [];

@@ -95,3 +95,51 @@ describe("what the sentence before told, by a noun for the whole of it", () => {
     expect(askedLed(TOLD.replace("Every new", "The state made a rule. Every new")).filter(([stem]) => stem.includes("the rule"))).toEqual([]);
   });
 });
+
+describe("what hangs on another clause and yet was so", () => {
+  finds({
+    "a year": [
+      "# Maps\n\nWhen Marie Tharp was hired by a laboratory in 1948, women were not allowed on its ships.",
+      "In what year was Marie Tharp hired by a laboratory?",
+      "1948",
+    ],
+    "how long, under because": [
+      "# The library\n\nThe library was needed, because three families slept between the bookshelves for six weeks.",
+      "For how many weeks did three families sleep between the bookshelves?",
+      "six",
+    ],
+    "what else is so": ["# Glass\n\nThe cables carry light, while glass fibres have replaced the copper.", "What have glass fibres replaced?", "the copper"],
+  });
+  neverAsks({
+    "what is supposed": ["# Maps\n\nIf Marie Tharp was hired in 1948, the ships were closed.", /In what year/],
+    "what would be": ["# Maps\n\nWhen the ship sails in 1948, women would go too.", /In what year/],
+    "every time": ["# Looms\n\nEach time the weaver stepped on the pedal, the threads rose.", /Who stepped/],
+    "even if": ["# Looms\n\nThe threads held even if the weaver stepped on three pedals.", /How many pedals/],
+  });
+});
+
+describe("what somebody had to do, and was charged with", () => {
+  finds({
+    "a task": [
+      "# Maps\n\nMarie Tharp worked in New York. Tharp's task was to turn the numbers into maps.",
+      "What was Tharp's task?",
+      "to turn the numbers into maps",
+    ],
+    "a deed": [
+      "# The court\n\nIn 1961 Clarence Gideon was charged with breaking into a pool hall and stealing some coins.",
+      "What was Clarence Gideon charged with in 1961?",
+      "breaking into a pool hall and stealing some coins",
+    ],
+    "one of those who cannot have one": [
+      "# The court\n\nA public defender is a lawyer who works full-time for people who cannot afford one.",
+      "What is a public defender?",
+      "a lawyer who works full-time for people who cannot afford one",
+    ],
+    "below zero": ["# Ice\n\nSkating works best at minus seven degrees.", "At what temperature does skating work best?", "minus seven degrees"],
+    "by a name": [
+      "# The penny post\n\nIn 1837 a schoolmaster named Rowland Hill published a pamphlet on the post.",
+      "Who published a pamphlet on the post in 1837?",
+      "Rowland Hill",
+    ],
+  });
+});

@@ -37,7 +37,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const pointsOut = (node: Node) => {
     // "a soft animal, *often no bigger than a pea*, that …": what is said in passing is left out of the answer.
     const unclear = findUnclear(stripAsides(node), sentence, analysis, phrasing.binder, false);
-    return unclear !== undefined && unclear !== "definite-without-antecedent";
+    // "a lawyer who works for people who cannot afford *one*": a lawyer.
+    const isOneOfSame = unclear === "demonstrative" && node.f.det === "indef" && ONE_OF_SAME.test(nodeText(sentence, node));
+    return unclear !== undefined && unclear !== "definite-without-antecedent" && !isOneOfSame;
   };
   if (whole.some((node) => pointsOut(node) || hasOpenPronoun(node, sentence, analysis))) return [];
   const isClear = findUnclear(predicate, sentence, analysis, phrasing.binder, false) !== "comparison-left-open";
@@ -103,6 +105,8 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function isNarrowed(subject: Node): boolean {
   return walkTree(withoutAside(subject)).some(({ cat }) => cat === "rc");
 }
+
+const ONE_OF_SAME = /\b(?:afford|have|has|own|owns|need|needs|want|wants|buy|find) one$/;
 
 /** Spoken of here for the first time. */
 function isFirst(lemma: string, { index }: Sentence, { firstMention }: Analysis): boolean {

@@ -10,6 +10,7 @@ import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCalling } from "./find-calling";
 import { findCause } from "./find-cause";
+import { findCharge } from "./find-charge";
 import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findComparison } from "./find-comparison";
@@ -65,6 +66,7 @@ import { findUnknown } from "./find-unknown";
 import { findWay } from "./find-way";
 import { findWhoever } from "./find-whoever";
 import { findWhom } from "./find-whom";
+import { isToldInPassing } from "./told-in-passing";
 
 const FINDERS: FactFinder[] = [
   findDefinition,
@@ -110,6 +112,7 @@ const FINDERS: FactFinder[] = [
   findDuty,
   findDemand,
   findRelation,
+  findCharge,
   findQuality,
   findTold,
   findPredicate,
@@ -201,7 +204,9 @@ export function isMoving({ verb }: Clause, object: Node | undefined, { lemmaCoun
 export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   // What stands under if, when or because is said only in passing, or not said to be so at all.
   if (isAsking(sentence, analysis)) return [];
-  const said = phrasings(sentence, analysis).filter(({ clause }) => clause.rank === "main" || clause.rank === "aside");
+  const clear = phrasings(sentence, analysis);
+  const said = clear.filter(({ clause }) => clause.rank === "main" || clause.rank === "aside");
+  const passing = clear.filter(({ clause }) => isToldInPassing(clause));
   const facts = [
     ...findNamedPhrases(sentence, analysis),
     ...findWhyClause(sentence, analysis),
@@ -212,6 +217,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
+    ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),
   ];
   return (

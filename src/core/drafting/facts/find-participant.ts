@@ -309,6 +309,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const stranded = clause.complements.find(({ role, node }) => role === "particle" && node.cat === "prep")?.node.lemma ?? "";
   const after = stranded ? rest.slice(stranded.length).trim() : rest;
   const isHow = /^\w+ly$/.test(after);
+  // "are held in place by *their neighbours*": whose, the question asks as well.
+  if (/^(?:their|its)\b/i.test(answer)) return [];
   const human =
     analysis.persons.has(answer) ||
     // "a bell founder called Jakob Wynn"

@@ -28,7 +28,7 @@ export function findPredicate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Gutenberg's idea" says whose.
   const isOwned = clause.subject.role === "possessor" && clause.subject.kids[0]?.cat !== "poss";
   if (!FILLED.has(head) || (words < 3 && !isOwned) || /^(?:one|another|this|that)\b/i.test(phrasing.subject)) return [];
-  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false)) return [];
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { isAnswer: isOwned })) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, part);
   if (isUnclear(rest) || answer.split(" ").length > MOST_WORDS || answer.split(" ").length < 3) return [];

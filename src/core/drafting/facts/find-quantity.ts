@@ -10,11 +10,12 @@ import { numberForms } from "../phrasing/number-forms";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { isToldInPassing } from "./told-in-passing";
 
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.rank === "adverbial" || clause.negated) return [];
+  if (clause.negated || (clause.rank === "adverbial" && !isToldInPassing(clause))) return [];
   return [
     ...fromComplement(phrasing, analysis),
     ...fromExistence(phrasing, analysis),

@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import { type Analysis, narratorOf } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -53,6 +53,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const named = walkTree(part.node).filter((node) => node.cat === "np" && analysis.persons.has(nodeText(clause.sentence, node)));
   const beside = named.map((node) => binderOf(node, nodeText(clause.sentence, node), analysis));
   const unclear = findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false, { isAnswer: true, beside });
+  // "I hope that *you* will change your minds": said to those who listen.
+  if (phrasing.subject === narratorOf(clause.sentence, analysis) && /\byour?\b/i.test(nodeText(clause.sentence, part.node))) return [];
   // "found that children smiled more *when* the animals were there": than else.
   const told = nodeText(clause.sentence, part.node);
   const isCompared =

@@ -1,11 +1,14 @@
 import type { Analysis } from "../../language/analysis";
-import { midSentence, nodeText, withoutAside } from "../../language/node-text";
+import { calledName, midSentence, nodeText, withoutAside } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 
 /** The apposition's name where there is one, else the whole subject. */
 export function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis): string {
   const named = subject.role === "apposition" || subject.role === "title" || subject.kids.length === 1 ? walkTree(subject) : [];
+  // "a schoolmaster *named Rowland Hill*"
+  const called = calledName(subject, phrasing.clause.sentence);
+  if (called && analysis.persons.has(called)) return analysis.persons.get(called)!.name;
   // "two surgeons, *Thomas Lewis and George Pickering*": both.
   const several = subject.role === "apposition" ? named.find(({ cat, role, f }) => cat === "np" && role === "coordination" && f.det === "proper") : undefined;
   if (several) return nodeText(phrasing.clause.sentence, several);

@@ -39,6 +39,7 @@ export type Unaskable = Unclear | "contracted" | "no-subject";
 const TIME_AHEAD =
   /^(?:last|next|this|that|every|each|one) (?:monday|tuesday|wednesday|thursday|friday|saturday|sunday|year|month|week|weekend|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 
+const SAID_BETWEEN = /, (?:he|she|they|I|\p{Lu}\p{L}+|the \p{Ll}+) (?:said|says|say|wrote|writes|argued|argues|claimed|thought|explained|added),/u;
 const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
 
 /** What things do not do. */
@@ -55,6 +56,8 @@ const ENDS = new Set("end side half part edge face corner".split(" "));
 /** Takes a clause apart, or says why it cannot be asked about. In an answer "the taste" is that of which the question speaks. */
 export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = false): Phrasing | Unaskable {
   const { sentence } = clause;
+  // "Without a lawyer, *they said*, a poor person cannot have a fair trial": what somebody said, and when.
+  if (SAID_BETWEEN.test(sentence.text)) return "points-elsewhere";
   // "Brazil issued stamps in 1843, the United States in 1847": the second verb is only thought, and may be read into the first.
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
   // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.

@@ -1,4 +1,4 @@
-import { type Analysis, positionKey } from "../../language/analysis";
+import { type Analysis, narratorOf, positionKey } from "../../language/analysis";
 import { type Clause, sharingClauses, toldInPassing } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -45,6 +45,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
+  // "I have brought *you* four jars": those who listen.
+  const isToListeners = parts.some(({ role, node }) => role !== "adjunct" && node.cat === "np" && /^you$/i.test(nodeText(clause.sentence, node)));
+  if (isToListeners && phrasing.subject === narratorOf(clause.sentence, analysis)) return "first-person";
   // "is made *in this way*": nothing is said without it.
   const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";

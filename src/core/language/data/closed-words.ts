@@ -295,6 +295,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   called: "v:participle,call 0.3|v:past,call 0.7",
   named: "v:participle,name 0.3|v:past,name 0.8",
   percent: "n:any",
+  minus: "minus|prep:minus 2",
   mm: "n:any",
   cm: "n:any",
   km: "n:any",

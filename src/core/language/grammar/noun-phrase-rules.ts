@@ -296,6 +296,17 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "det onum", 0, "number", 0.6, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
   // "the bones *inside*"
   rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
+  // "between eleven at night and *five in the morning*": an hour.
+  rule("np", "np pp", 0, "hour", -0.6, (l, r) =>
+    l.role === "number" &&
+    l.end - l.start === 1 &&
+    /^(?:in|at)$/.test(r.kids[0]?.lemma ?? "") &&
+    /^(?:morning|afternoon|evening|night|noon)$/.test(headTerminal(r).lemma ?? "")
+      ? { ...l.f, time: true }
+      : undefined,
+  );
+  // "*minus seven* degrees"
+  rule("qn", "minus qn", 1, "below", 0);
   // "sailors *sixty kilometres away*"
   rule("np", "np advp", 0, "postmodifier", 1.3, (l, r) =>
     r.role === "measure" &&
