@@ -70,6 +70,9 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   // "Give every student a library card": a title that demands, over a text with a *should*.
   const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text) && !asks(heading));
   if (demands && count(/\bshould\b|\bLet (?:us|'s)\b|\bI hope that\b|\bthere is a (?:far |much )?better (?:way|plan|idea)\b/i) > 0) return true;
+  // "Why I voted against the trophy": reasons for what the writer did, with what others should do.
+  const gives = headings.some((heading) => heading.block.level === 1 && /^why I\b/i.test(heading.text));
+  if (gives && count(/\b(?:should|ought to)\b|\blet us\b/i) > 0) return true;
   // "For these reasons", "That is a fair point", "I agree": signs of somebody who argues, with what should be done.
   if (count(ARGUING) > 0 && count(/\bshould\b/) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));

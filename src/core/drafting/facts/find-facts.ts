@@ -54,6 +54,7 @@ import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
+import { findResult } from "./find-result";
 import { findRight } from "./find-right";
 import { findSign } from "./find-sign";
 import { findHolder, findSingled } from "./find-singled";
@@ -82,6 +83,7 @@ const FINDERS: FactFinder[] = [
   findSo,
   findBackCause,
   findExtent,
+  findResult,
   findPurpose,
   findCondition,
   findOnlyIf,

@@ -318,6 +318,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon) ||
     isPeople(doer) ||
     GROUPS.has(headTerminal(doer).lemma ?? "") ||
+    // "was hired by *a laboratory*": by people who work there.
+    /^(?:hire|employ|arrest|invite|elect|appoint|dismiss|fine|sue)$/.test(clause.verb.lemma ?? "") ||
     hasTitle(answer);
   return [
     {

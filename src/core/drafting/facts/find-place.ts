@@ -78,7 +78,9 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Alum is sold in pharmacies": what is done says enough.
   const isDone = clause.passive && !/^(?:make|do|use|find|see|keep|put)$/.test(clause.verb.lemma ?? "");
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone) return [];
+  // "In a village high above the sea *lived Pim*"
+  const isHome = clause.verb.lemma === "live" && /^\p{Lu}/u.test(phrasing.subject);
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isHome) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = `${only ? "only " : ""}${midSentence(clause.sentence, part, whole)}`;

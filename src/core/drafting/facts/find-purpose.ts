@@ -82,7 +82,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     return [];
   // "went one morning to see the goat": somebody went, but where to?
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
-  const told = nodeText(clause.sentence, withoutReason(purpose)).replace(/^To /, "to ");
+  const told = nodeText(clause.sentence, clause.imperative ? firstDeed(withoutReason(purpose)) : withoutReason(purpose)).replace(/^To /, "to ");
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told}`;
   // "a story *to get involved in*", "make sure *not to fall*"
   if (/\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) || /^(?:sure|certain)\b/.test(rest)) return [];
@@ -120,6 +120,12 @@ function isSpent(clause: Clause): boolean {
   return clause.verb.lemma === "use" && object?.f.det === "poss";
 }
 
+/** "Stand them on their edges to form a square *and tie them together*": the tying may be the next thing to do. */
+function firstDeed(purpose: Node): Node {
+  const joined = walkTree(purpose).find(({ cat, role, end }) => cat === "vp" && role === "coordination" && end === purpose.end);
+  return joined ? { ...purpose, end: joined.kids[0]!.end } : purpose;
+}
+
 /** "to defend itself, *because it dies afterward*": a second reason is no part of the first. */
 export function withoutReason(purpose: Node): Node {
   const last = walkTree(purpose).find((node) => node.end === purpose.end && node.cat === "c-sb");
@@ -127,7 +133,7 @@ export function withoutReason(purpose: Node): Node {
 }
 
 /** "the starch turns stiff, *so that the loaf keeps its shape*": what comes of it, and nobody's purpose. */
-function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause): boolean {
+export function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause): boolean {
   const result = reasonNode(part);
   // "It reflected light into space, so that the temperature *fell*": it fell, and was not only to fall.
   const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain|past)$/.test(verb.flags?.[0] ?? "");

@@ -15,7 +15,12 @@ import { isToldInPassing } from "./told-in-passing";
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.negated || (clause.rank === "adverbial" && !isToldInPassing(clause))) return [];
+  if (clause.rank === "adverbial" && !isToldInPassing(clause)) return [];
+  // "The wolf had *not* eaten *for four days*": how long it went without.
+  const isWithout = clause.negated && clause.auxiliaries.some(({ cat }) => cat === "have" || cat === "do");
+  if (isWithout)
+    return fromAdjuncts(phrasing, analysis).filter(({ stem }) => /^For how many (?:days|weeks|months|years|hours|nights) (?:had|has|have|did)\b/.test(stem));
+  if (clause.negated) return [];
   return [
     ...fromComplement(phrasing, analysis),
     ...fromExistence(phrasing, analysis),

@@ -373,6 +373,8 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   if (head.cat === "pn") return true;
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
+  // "One bell rang louder *than the rest*": of the bells.
+  if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
   const length = nodeText(sentence, np).split(" ").length;
   // "the newest kind": kind of what?
   if (THIN_NOUNS.has(lemma) && (length <= 2 || (length <= 3 && /^(?:kind|sort|type|part|number|group|set|pair|side)s?$/.test(lemma)))) return false;
