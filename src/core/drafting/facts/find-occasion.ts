@@ -29,7 +29,11 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     // "Most bites *happen when* somebody tries to catch a snake"
-    const isHappening = /^(?:happen|occur)$/.test(clause.verb.lemma ?? "") && part.f.sub === "when" && node.start >= clause.verb.end;
+    // "People with diabetes *may* faint *when* the level of sugar drops"
+    const isPossible =
+      clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:may|might|can|could)$/.test(lemma ?? "")) && phrasing.subject !== "you";
+    const isHappening =
+      (/^(?:happen|occur)$/.test(clause.verb.lemma ?? "") || isPossible) && part.f.sub === "when" && node.start >= clause.verb.end && node.cat === "sb";
     const isClause = part.cat === "sb" && (CLAUSES.has(part.f.sub ?? "") || isHappening) && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
     // "at one o'clock *in the morning*": which morning, another part says.
