@@ -82,4 +82,28 @@ neverDrafts({
     ],
     "a conclusion, as a duty": ["# Maps\n\nIf the map was right, the continents must be moving.", /must the continents do/],
   },
+  "of passages with headings and lists": {
+    "each of what was told by other words": ["# Hail\n\nStrong winds carry raindrops upward again and again. Each trip adds a new layer of ice.", /each trip/i],
+    "a place, as one of three who made something": [
+      "# Harlem\n\nThe newcomers changed American culture. In Harlem, a neighborhood of New York City, writers and painters created works that are still admired.",
+      /neighborhood of New York City, writers/,
+    ],
+    "a fee to enter, as a purpose": ["# The fee\n\nLondon and Stockholm charge drivers a fee to enter downtown during busy hours.", /= to enter/i],
+    "what fewer of them did": ["# The war\n\nWhen World War I broke out in Europe in 1914, fewer immigrants arrived.", /What did fewer/],
+    "a condition at the wrong end": [
+      "# A law\n\nThe president can veto a bill. Congress can still turn the bill into law, but only if two thirds of the members vote for it.",
+      /\?.*but only if|but only if.*\?/,
+    ],
+    "a verb of music": ["# Jazz\n\nMusicians such as Louis Armstrong brought jazz from New Orleans to Chicago.", /jazzes|Armstrong brought$/],
+    "half of a case": ["# The Court\n\nThe Court decided the case Marbury v. Madison in 1803. The Court has nine judges.", /Marbury v(?:\.|\b)(?! Madison)/],
+    "a second deed, as what the first was for": [
+      "# Compost\n\n1. Choose a spot.\n2. Stand the four pallets on their edges to form a square and tie them together with wire.\n3. Add scraps.\n4. Water each layer.",
+      /= to form a square and tie/i,
+    ],
+    "a she who is given her own knife": [
+      "# The carver\n\nThe queen gave Anselm back his knife. The queen offered him two hundred coins.\n\nAnselm went home. Anselm carved a robin, and he smiled.",
+      /offered the queen/,
+    ],
+    "people who were hired by a thing": ["# Maps\n\nMarie Tharp was hired by a laboratory in New York in 1948.", /What hired/],
+  },
 });

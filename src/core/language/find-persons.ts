@@ -93,10 +93,13 @@ function isSamePerson(words: readonly string[], { name }: Person): boolean {
 function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, ownVotes: ReadonlyMap<Person, Person["gender"][]>, persons: ReadonlySet<Person>): void {
   // "Sanna needed the money, because *her* mother was ill. … Sanna put *her* ear to it": said twice of whoever does it.
   for (const [person, own] of ownVotes) if (own.length >= 2 && own.every((vote) => vote === own[0])) person.gender ??= own[0];
-  const known = new Set([...persons].map((person) => person.gender));
+  const known = [...persons];
   for (const [person, said] of votes) {
     const [first] = said;
-    if (person.gender === undefined && first && said.every((vote) => vote === first) && !known.has(first)) person.gender = first;
+    // "a woodcarver named Anselm … he": said again and again before the text speaks of the next.
+    const isBefore = (other: Person) => said.length >= 2 && (person.firstSeen ?? 0) + 3 < (other.firstSeen ?? 0);
+    const isOpen = known.every((other) => other.gender !== first || isBefore(other));
+    if (person.gender === undefined && first && said.every((vote) => vote === first) && isOpen) person.gender = first;
   }
 }
 

@@ -5,6 +5,7 @@ import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
 import { midSentence, nodeText } from "./node-text";
+import { nounGender } from "./noun-gender";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -342,6 +343,9 @@ function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<stri
   if (pronoun.lemma === "them") return num === "pl" || node.role === "coordination";
   if (num === "pl" || node.role === "coordination") return false;
   if (pronoun.lemma === "it") return !human;
+  // "The queen gave Anselm back his knife, and offered *him* two coins": no queen is him.
+  const told = nounGender(lemma);
+  if (told && told !== (pronoun.lemma === "him" ? "he" : "she")) return false;
   if (!human && node.f.det === "def" && isAnimalNoun(lemma, lexicon)) return true;
   return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
 }

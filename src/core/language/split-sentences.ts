@@ -48,6 +48,8 @@ function endsSentence(text: string, start: number, mark: number, end: number): b
   if (text[mark] !== "." || end - mark > 1) return true;
   const word = /(\S+)$/.exec(text.slice(start, mark))?.[1]?.replace(/^["'([]+/, "") ?? "";
   if (/^[A-Z]$/.test(word) || /^(?:[A-Z]\.)+[A-Z]$/.test(word)) return endsAfterInitial(text.slice(start, mark), rest);
+  // "the case Marbury *v.* Madison"
+  if (word === "v" && /\p{Lu}\S*\s+v$/u.test(text.slice(start, mark))) return false;
   const lower = word.toLowerCase();
   if (BEFORE_NAME.has(lower)) return lower === "no" ? !/^\d/.test(rest) : false;
   if (MAY_END.has(lower)) return /^["'(]?[A-Z]/.test(rest);

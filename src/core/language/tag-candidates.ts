@@ -95,6 +95,8 @@ function opensInitial(tokens: readonly Token[], at: number): boolean {
 /** "Elizabeth *I* threw them out": the first of her name, and nobody who speaks. */
 function isRegnal(tokens: readonly Token[], at: number): boolean {
   const before = tokens[at - 1]?.lower ?? "";
+  // "When World War *I* broke out": the first of two.
+  if (tokens[at]!.text === "I" && tokens[at - 1]?.text === "War") return true;
   const isName = /^\p{Lu}/u.test(tokens[at - 1]?.text ?? "") && (MENS_NAMES.has(before) || WOMENS_NAMES.has(before));
   return (
     tokens[at]!.text === "I" &&

@@ -19,6 +19,11 @@ it.each([
     "# What a label must tell you\n\nEvery label has a list of ingredients. It must also warn people with an allergy. You should not eat fresh meat after its date. A serving is an amount. Sugar comes in many kinds. Honey is one of them. The panel has a table. The table shows the salt.",
   ],
   ["opinion", "a proposal", "The harbour burns 300 lamps. I propose that the council stop lighting them. Lamps are made of glass. The moon is free."],
+  [
+    "opinion",
+    "reasons for what the writer did",
+    "# Why I Voted Against the Trophy\n\nTwo hundred trophies cost money. Let us shake every child's hand. Hands are free.",
+  ],
   ["opinion", "a view still held", "The paper costs money. I still think that we should print it. Paper lasts. Screens break."],
   ["opinion", "a letter to a paper", "To the Editor:\n\nThe harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
   ["opinion", "a letter that asks for something", "The harbour burns 300 lamps. I am writing to ask you to put them out. Lamps are made of glass."],

@@ -158,17 +158,25 @@ export function findUnless(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+function isOnlyIf({ cat, f, role, kids }: Node): boolean {
+  return cat === "sb" && f.sub === "if" && role === "modifier" && kids[0]?.lemma === "only";
+}
+
 /** "Insurance works *only if the risks are separate*": under what condition? */
 export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
-  const only = clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
+  // "can turn it into law, *but only if two thirds vote for it*": read as one, behind a comma.
+  const behind = clause.adjuncts.find(({ node }) => node.cat === "c-sb" && isOnlyIf(reasonNode(node)))?.node;
+  const part = behind
+    ? reasonNode(behind)
+    : clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
+  const only = behind?.kids[0] ?? clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
   if (!part || !only || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared) return [];
   const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
-  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named })) return [];
-  const rest = phraseRest(phrasing, analysis, [part, only, ...reasonsOf(clause)]);
+  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
+  const rest = phraseRest(phrasing, analysis, [behind ?? part, only, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
-  const answer = wordsText(clause.sentence, only.start, part.end);
+  const answer = wordsText(clause.sentence, behind ? part.start : only.start, part.end);
   return [
     factOf(phrasing, part.start, {
       type: "condition",

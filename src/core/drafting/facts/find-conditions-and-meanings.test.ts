@@ -8,6 +8,11 @@ describe("on what condition something may be done", () => {
       "On what condition can the government ratify a treaty in most democracies?",
       "only if parliament has approved it",
     ],
+    "what is allowed but only then": [
+      "# A law\n\nThe council can still turn the plan into a rule, but only if two thirds of the members vote for it.",
+      "Under what condition can the council still turn the plan into a rule?",
+      "only if two thirds of the members vote for it",
+    ],
     "what may not be": [
       "# The harbour\n\nA ship may not enter the harbour unless the pilot is on board.",
       "On what condition may a ship enter the harbour?",
@@ -140,6 +145,45 @@ describe("what somebody had to do, and was charged with", () => {
       "# The penny post\n\nIn 1837 a schoolmaster named Rowland Hill published a pamphlet on the post.",
       "Who published a pamphlet on the post in 1837?",
       "Rowland Hill",
+    ],
+  });
+});
+
+describe("what came of something, by its reason", () => {
+  finds({
+    "of the past": [
+      "# Rabbits\n\nThe rabbits ate the grass down to the roots, so that sheep starved in the fields.",
+      "Why did sheep starve in the fields?",
+      "because the rabbits ate the grass down to the roots",
+    ],
+    "of always": [
+      "# Fingers\n\nThe grooves lead water away from the fingertip, so that more skin touches the object.",
+      "Why does more skin touch the object?",
+      "because the grooves lead water away from the fingertip",
+    ],
+  });
+  neverAsks({
+    "what somebody wanted": ["# Keepers\n\nThe keepers wore aprons so that the buttons would not scratch the glass.", /Why would the buttons/],
+    "what is told to do": ["# A kite\n\nTie the sticks together, so that the sail is flat.", /Why is the sail/],
+  });
+});
+
+describe("how long, when, and where in a story", () => {
+  finds({
+    "how long somebody went without": [
+      "# The wolf\n\nThat week the wolf came down from the mountains. The wolf had not eaten for four days.",
+      "For how many days had the wolf not eaten?",
+      "four",
+    ],
+    "when something may happen": [
+      "# Dogs\n\nPeople with diabetes may faint when the level of sugar in their blood drops too low.",
+      "When may people with diabetes faint?",
+      "when the level of sugar in their blood drops too low",
+    ],
+    "louder than the rest": [
+      "# The goat\n\nOne bell rang louder than the rest, because the goat was afraid of the wolf.",
+      "Why did one bell ring louder than the rest?",
+      "because the goat was afraid of the wolf",
     ],
   });
 });

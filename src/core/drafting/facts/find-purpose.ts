@@ -157,7 +157,7 @@ function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: A
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */
 const TAKING_TO = new Set(
-  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job refusal failure inability unwillingness willingness readiness agreement offer proposal request demand pressure incentive motivation ambition intention intent determination urge temptation obligation responsibility authority capacity potential campaign struggle fight bid drive call invitation commitment resolve courage strength eagerness motion petition pledge threat vow movement mission quest crusade scheme possibility option choice honour honor privilege pleasure instruction warning move step".split(
+  "power right way ability chance need permission time plan decision order freedom duty effort attempt tendency opportunity promise reason wish desire place thing something anything nothing money room space task job refusal failure inability unwillingness willingness readiness agreement offer proposal request demand pressure incentive motivation ambition intention intent determination urge temptation obligation responsibility authority capacity potential campaign struggle fight bid drive call invitation commitment resolve courage strength eagerness motion petition pledge threat vow movement mission quest crusade scheme possibility option choice honour honor privilege pleasure instruction warning move step fee toll ticket fare visa licence license".split(
     " ",
   ),
 );

@@ -39,6 +39,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   const askedRest = phraseRest(asked, analysis);
   const told = withPronoun(stateClause({ ...asked, subject }, askedRest), phrasing, analysis);
   const answer = stateShared(phrasing, analysis, [part.node]);
+  // "*fewer immigrants* arrived": what those who did not come did, nobody asks.
+  if (/^(?:fewer|more|less|no|few|many) /i.test(phrasing.subject)) return [];
   if (isUnclear(askedRest) || !answer || answer.split(" ").length < 2) return [];
   return [
     {

@@ -9,6 +9,7 @@ import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pro
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
 import { isGapped } from "./conjuncts";
+import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
 import { ownerAgain } from "./owner-again";
@@ -131,6 +132,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (analysis.sort !== "story" && /^some(?:body|one|thing)$/i.test(nodeText(home, subjectNode))) return "demonstrative";
   // "*Every square centimeter* has to bear it", "*Each kind* moves down the list": of what?
   if (/^(?:every|each) (?:(?:square|cubic) \p{Ll}+|kind|sort|type|part|group)$/iu.test(nodeText(home, subjectNode))) return "demonstrative";
+  // "carry raindrops upward again and again. *Each trip* adds a layer": each of what the sentence before told.
+  if (isEachOfBefore(subjectNode, home, analysis)) return "demonstrative";
   // "The smallest ones": the smallest what?
   if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "")) return "demonstrative";
   // "One end carries the road": one end of what?

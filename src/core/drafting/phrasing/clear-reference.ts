@@ -387,8 +387,6 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   if (modified) {
     // "the last fire" is one of the fires that the source speaks of; "the next" hangs on the one before.
     if (words.some((word) => /^(?:first|last|oldest|newest)$/.test(word)) && count >= 2) return true;
-    // "may not be used *twice* in *the same* town": whichever it is.
-    if (words.includes("same") && /\b(?:twice|two|both|more than one|several)\b/i.test(sentence.text)) return true;
     return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
   }
   // "The products are substances": of what? Things and persons of a sort may be named at once.

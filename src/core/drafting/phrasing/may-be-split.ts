@@ -3,7 +3,7 @@ import { headTerminal, walkTree } from "../../language/tree";
 
 /** The subject may begin or end elsewhere. */
 export function mayBeSplit(clause: Clause): boolean {
-  return isTornFromEach(clause) || isTornFromAhead(clause);
+  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause);
 }
 
 /** "Eight advertisements at fifty dollars *each* would pay": the price of one, read as what each would do. */
@@ -20,4 +20,17 @@ function isTornFromAhead({ sentence, subject, adjuncts }: Clause): boolean {
   // The phrase ends in two nouns, of which the second may be the first of the subject.
   const endsInNoun = walkTree(ahead).some((node) => node.cat === "nb" && node.end === ahead.end && node.end - node.start > 1);
   return endsInNoun && isNoun(ahead.end - 1) && isNoun(ahead.end - 2);
+}
+
+/** "in Harlem, *a neighborhood of New York City, writers and painters* created works": what Harlem is, read as the first of three. */
+function opensInAside({ sentence, subject, adjuncts }: Clause): boolean {
+  const [first] =
+    subject.role === "coordination"
+      ? walkTree(subject)
+          .filter(({ cat, start }) => cat === "np" && start === subject.start)
+          .slice(-1)
+      : [];
+  const ahead = adjuncts.find(({ node }) => node.end === subject.start && node.cat === "pp-c")?.node;
+  const isNamed = ahead !== undefined && /^\p{Lu}/u.test(sentence.words[ahead.end - 2]?.text ?? "");
+  return isNamed && first?.f.det === "indef";
 }

@@ -1,4 +1,4 @@
-import { type Analysis, narratorOf, positionKey } from "../../language/analysis";
+import { type Analysis, positionKey } from "../../language/analysis";
 import { type Clause, sharingClauses, toldInPassing } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -8,6 +8,7 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
+import { isToListeners } from "./to-listeners";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -45,9 +46,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const parts = [...clause.complements, ...clause.adjuncts].filter(
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
-  // "I have brought *you* four jars": those who listen.
-  const isToListeners = parts.some(({ role, node }) => role !== "adjunct" && node.cat === "np" && /^you$/i.test(nodeText(clause.sentence, node)));
-  if (isToListeners && phrasing.subject === narratorOf(clause.sentence, analysis)) return "first-person";
+  if (isToListeners(phrasing, analysis)) return "first-person";
   // "is made *in this way*": nothing is said without it.
   const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
@@ -63,6 +62,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
     if (isContrast(node) || node.cat === "c-not") continue;
+    // "…, *but only if two thirds vote for it*": without it the rest is not true, and with it no question.
+    if (node.cat === "c-sb" && node.kids[1]?.cat === "c-only-sb") return "points-elsewhere";
     // "to grow tea in India, *where land was cheap*": said in passing of a place.
     if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") {
       whereEnd = node.end;
@@ -76,8 +77,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (belongsToClauseAhead(node, clause)) continue;
     // "…, *which is a good way to meet*": said in passing of the whole.
     if (isExample(node, clause) || isExampleBehind(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
-    // "…, *with several towers having been built since*": said in passing of what is so meanwhile.
-    // "*With the war not going well*, he …"
+    // "…, *with several towers having been built since*", "*With the war not going well*, he …": what is so meanwhile.
     if (/^(?:c-pp|pp-c)$/.test(node.cat) && reasonNode(node).f.sub === "with" && walkTree(node).some(({ cat, f }) => cat === "vp" && f.form === "ing"))
       continue;
     // "That night the farmer gave …": which night is told by the story, and needs no telling.

@@ -1,6 +1,6 @@
 /** Nouns of which a phrase can stand as a time adverb: "each morning", "four hours". */
 export const TIME_NOUNS = new Set(
-  "o'clock second minute hour day night morning evening afternoon noon midnight dawn dusk week weekend fortnight month year decade century season spring summer autumn winter monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december time moment today ages era period epoch".split(
+  "o'clock second minute hour day weekday night morning evening afternoon noon midnight dawn dusk week weekend fortnight month year decade century season spring summer autumn winter monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december time moment today ages era period epoch".split(
     " ",
   ),
 );

@@ -62,6 +62,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("asadv", "prep advp", 1, "mark", 0, (l) => (l.lemma === "as" ? {} : undefined));
   rule("j-ap", "conj ap", 1, "mark", 0);
   rule("ap", "ap j-ap", 0, "coordination", 0.4);
+  // "until it is damp *but not wet*"
+  rule("not-ap", "not ap", 1, "mark", 0);
+  rule("j-ap", "conj not-ap", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
   rule("ap", "corr ap", 1, "correlative", -0.2, (l, r) =>
     r.role === "coordination" && r.kids[1]?.cat === "j-ap" && JOINED_BY[l.lemma ?? ""] === r.kids[1].kids[0]?.f.sub ? r.f : undefined,
   );

@@ -282,6 +282,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     return other.f.form === "ing" ? { f: vp.f, cost: 1.9 } : undefined;
   });
   rule("c-sb", "comma sb", 1, "mark", 0);
+  // "can turn it into law, *but only if two thirds vote for it*"
+  rule("c-only-sb", "conj sb", 1, "mark", 0, (l, r) => (l.f.sub === "but" && r.role === "modifier" && r.kids[0]?.lemma === "only" ? r.f : undefined));
+  rule("c-sb", "comma c-only-sb", 1, "mark", 0);
   rule("c-sb-c", "c-sb comma", 0, "mark", 0);
   // "Henson, because he was a stranger, was ignored"
   rule("vp", "c-sb-c vp", 1, "adjunct", 1);
