@@ -106,4 +106,18 @@ neverDrafts({
     ],
     "people who were hired by a thing": ["# Maps\n\nMarie Tharp was hired by a laboratory in New York in 1948.", /What hired/],
   },
+  "of animals, treaties and paste": {
+    "cells that lie about": ["# The octopus\n\nAn octopus has eight arms. About two thirds of the octopus's nerve cells lie in the arms.", /^Cells lie/],
+    "else than what": [
+      "# The octopus\n\nThe only hard part is its beak. Because everything else is soft, an animal as heavy as a cat can squeeze through a hole.",
+      /everything else/,
+    ],
+    "all the way to": ["# The railroad\n\nAfter 1850 Harriet Tubman led her groups all the way to Canada.", /all the way .*to\?/],
+    "two deeds in one question": [
+      "# The moon\n\nIn 1980 Dennis Hope of California noticed that the treaty speaks only of nations and declared himself the owner of the moon.",
+      /notice that .* and declared/,
+    ],
+    "long, torn from before": ["# Toothpaste\n\nPeople cleaned their teeth long before there were tubes of paste.", /= People cleaned their teeth long$/],
+    "cheeses that washed": ["# Cheese\n\nSome cheeses must be kept cool and washed several times a week.", /cheeses washed/],
+  },
 });

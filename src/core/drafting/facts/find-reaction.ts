@@ -25,6 +25,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   // "Families *went hungry*"
   if (BEFALLING.has(clause.verb.lemma ?? "") || (clause.verb.lemma === "go" && clause.complements.some(({ node }) => node.cat === "ap"))) return [];
   const when = reasonNode(part.node);
+  // "cleaned their teeth *long before there were tubes*": how long before is read apart.
+  if (/^(?:long|shortly|soon|just|right|well|immediately)$/.test(clause.sentence.words[when.start - 1]?.lower ?? "")) return [];
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= when.start && other.end <= when.end);
   const asked = inner && phraseClause(inner, analysis);
   if (!asked || typeof asked === "string") return [];

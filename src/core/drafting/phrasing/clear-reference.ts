@@ -167,6 +167,8 @@ function unclearIn(
     return undefined;
   if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
   if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
+  // "because *everything else* is soft": else than what another sentence told.
+  if (node.kids.length === 0 && /^every\p{L}+ else$/u.test(node.lemma ?? "") && !binder?.human) return "demonstrative";
   if (node.kids.length === 0)
     return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
   // "*those who voted the wrong way*": whoever did.

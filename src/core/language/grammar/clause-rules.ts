@@ -112,6 +112,8 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
               // "*On* land fireflies use light": on land
               (part.f.sub === "particle" && s.role === "subject" ? 3 : 0) +
               (cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0) +
+              // "*About* two thirds of the animal's nerve cells lie in the arms": nearly so many.
+              (cat === "pp" && part.kids[0]?.lemma === "about" ? 2 : 0) +
               (part.kids[0]?.lemma === "for" && isBareSubject(s) ? 1.5 : 0),
           },
     );

@@ -342,7 +342,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const behindReason = l.role === "adjunct" && /^(?:c-)?sb$/.test(l.kids[1]?.cat ?? "") && l.kids[1]!.f.sub === "cause" ? 1.2 : 0;
     // "closed higher in spring and *lower* in autumn": one of the past and one of today are seldom of one subject.
     const turnsTense = l.f.form === "fin" && headTerminal(l).flags?.[0] === "past" && verb.cat === "v" && verb.flags?.[0] === "plain" ? 1.2 : 0;
-    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turnsTense + turnsActive + isTorn };
+    // "noticed that the treaty *speaks* of nations *and declared* himself the owner": whoever noticed it did.
+    const turnsPast = l.f.form === "fin" && /^(?:third|plain)$/.test(headTerminal(l).flags?.[0] ?? "") && verb.cat === "v" && verb.flags?.[0] === "past";
+    const turns = turnsTense + (turnsPast && !headTerminal(l).flags?.includes("past") ? 1.2 : 0);
+    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turns + turnsActive + isTorn };
   };
   // "Worms dislike light, so keep the box in the dark": behind *so* a verb without a subject is a command.
   rule("j-vp", "conj vp", 1, "mark", 0, (conj, vp) => ({ f: vp.f, cost: conj.f.sub === "so" && vp.f.agr === "pl" ? 4 : 0 }));
