@@ -120,4 +120,11 @@ neverDrafts({
     "long, torn from before": ["# Toothpaste\n\nPeople cleaned their teeth long before there were tubes of paste.", /= People cleaned their teeth long$/],
     "cheeses that washed": ["# Cheese\n\nSome cheeses must be kept cool and washed several times a week.", /cheeses washed/],
   },
+  "of options": {
+    "a government that runs to the coast": [
+      "# The fence\n\nIn 1901 the government decided to keep the rabbits out with a fence. It was to run from the north coast to the south coast, right across the path of the animals.",
+      /“it” stand for/,
+    ],
+    "a mob, as a what": ["# Cities\n\nIn the summer of 1919 white mobs attacked neighborhoods in more than two dozen cities.", /^What attacked/],
+  },
 });

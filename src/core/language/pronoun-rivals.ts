@@ -23,11 +23,16 @@ export function leavesRival(
   // "decided to build *a tunnel*"
   const planned = before.complements.filter(({ role }) => role === "infinitive").flatMap(({ node }) => walkTree(node).filter(({ role }) => role === "object"));
   const done = before.complements.filter(({ role, node }) => (role === "object" || role === "object2") && node.cat === "np").map(({ node }) => node);
+  // "decided to keep the rabbits out *with a fence*. It was to run …"
+  const means = before.complements
+    .filter(({ role }) => role === "infinitive")
+    .flatMap(({ node }) => walkTree(node).filter(({ cat, f, kids }) => cat === "pp" && f.sub === "with" && kids[1]?.cat === "np"))
+    .map(({ kids }) => kids[1]!);
   // "agreed on *a list of rights*", "were fitted with *water closets*"
   const isAgreed = (node: Node) => /^(?:agree|decide|work|vote|settle)$/.test(before.verb.lemma ?? "") && !node.f.time;
   const isGot = (node: Node) => before.passive && node.kids[0]?.lemma === "with";
   const phrases = before.adjuncts.filter(({ node }) => node.cat === "pp" && (isAgreed(node) || isGot(node))).map(({ node }) => node.kids[1]!);
-  const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...phrases].filter(({ cat }) => cat === "np").map(coreOf);
+  const objects = [...done, ...planned.flatMap(({ kids }) => kids.slice(1)), ...means, ...phrases].filter(({ cat }) => cat === "np").map(coreOf);
   // "Ants have *no ears*. They …": of none nothing more is said.
   const told = objects.filter((np) => !/^no$/i.test(before.sentence.words[np.start]?.lower ?? ""));
   // "The company must stop selling *the product*. It must warn the public": no product warns anybody.

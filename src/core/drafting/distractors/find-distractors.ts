@@ -90,9 +90,12 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
           : undefined,
       );
     case "reason":
-      return numberedReasons(stock.analysis)
-        .filter((reason) => reason !== fact.answer)
-        .slice(0, count);
+      return (
+        numberedReasons(stock.analysis)
+          // "The animals" beside "Safety", and a sentence beside sentences.
+          .filter((reason) => reason !== fact.answer && reason.split(" ").length > 2 === fact.answer.split(" ").length > 2)
+          .slice(0, count)
+      );
     case "step":
       return near(stock.facts, fact.sentence)
         .filter((other) => other.type === "step" && other.sentence !== fact.sentence)
@@ -176,6 +179,8 @@ function definitionDistractors(fact: Fact, stock: SourceStock, count: number): s
 function personDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
   const node = fact.answerNode!;
   const random = createRandom(seedFrom(fact.id, seed));
+  // "the Dutch": a people, beside whom one person gives it away.
+  if (/^the \p{Lu}\p{Ll}+$/u.test(fact.answer)) return [];
   if (headTerminal(node).cat === "pn" || stock.analysis.persons.has(fact.answer)) {
     const surname = fact.answer.split(" ").at(-1)!;
     const names = [...new Set([...stock.analysis.persons.values()].map((person) => person.name))].filter(

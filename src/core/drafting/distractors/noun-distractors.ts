@@ -9,6 +9,10 @@ import { articleFor } from "../phrasing/restate";
 import { near, type SourceStock } from "../source-stock";
 import { overlaps, wuPalmer } from "./noun-kind";
 
+/** Sorts of people that hold most others. */
+const OPEN_SORTS = /^(?:child|man|woman|people|person|human|boy|girl|worker|family|adult|student|pupil|citizen|visitor|resident|helper|member)$/;
+/** "no teacher", "each pupil", "some rabbits": an amount of them, and no answer. */
+const QUANTIFIED = /^(?:no|each|every|some|any|many|most|few|several|all|both|another|such)\b/i;
 const CALLED = /\b(?:this|the|such an?) (\p{L}+) called\?$/iu;
 /** WordNet files of what can be seen and held: animal, artifact, body, food, object, person, plant, substance. */
 const CONCRETE = new Set<number>([5, 6, 8, 13, 17, 18, 20, 27]);
@@ -21,6 +25,9 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
   // "What do we call the number of members …?": no meeting and no jury is a number.
   if (head.cat !== "n" || /^What do we call (?:the|an?) (?:number|amount|rate|level|share|speed|distance)\b/.test(fact.stem)) return [];
   const lemma = (head.lemma ?? "").toLowerCase();
+  // "Who worked in the mills?" – "Children": the boys and the workers did too.
+  const isDoer = fact.type === "person" || /^Whom?\b/.test(fact.stem);
+  if (isDoer && OPEN_SORTS.test(lemma)) return [];
   const plural = head.flags?.[0] === "pl";
   const file = nounFile(lemma, stock);
   const taken: string[] = [lemma];
@@ -63,6 +70,8 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
         nounFile(other.lemma ?? "", stock) === file &&
         Math.abs(phrase.text.split(" ").length - words) <= 2 &&
         !persons.has(phrase.text) &&
+        !QUANTIFIED.test(phrase.text) &&
+        !(isDoer && (OPEN_SORTS.test(other.lemma ?? "") || isNamedByDeed(other.lemma ?? "", fact))) &&
         !fact.stem.toLowerCase().includes(other.lemma ?? "")
       );
     })
@@ -71,6 +80,12 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
     .sort((a, b) => b.near - a.near);
   for (const { phrase } of similar) take(phrase.text, headTerminal(phrase.node).lemma ?? "");
   return chosen;
+}
+
+/** "Who *worked* …?" – "the workers" */
+function isNamedByDeed(noun: string, { clause }: Fact): boolean {
+  const verb = clause.verb.lemma ?? "";
+  return verb.length > 2 && /(?:er|or|ers|ors)$/.test(noun) && noun.startsWith(verb.replace(/e$/, ""));
 }
 
 function bare(phrase: string): string {

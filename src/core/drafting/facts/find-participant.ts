@@ -346,7 +346,7 @@ function isDeed(noun: string, { lexicon }: Analysis): boolean {
 }
 
 /** Of these one asks *who*, though the dictionary has them as groups. */
-const GROUPS = new Set("army troop force tribe police government council crew team committee parliament".split(" "));
+const GROUPS = new Set("army troop mob gang crowd force tribe police government council crew team committee parliament".split(" "));
 
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
 function isThingName(node: Node, { lexicon }: Analysis): boolean {
