@@ -66,6 +66,8 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
   )
     return [];
   if (/^(?:may|might|could|should|would)$/.test(auxiliary)) return [];
+  // "did not come *for thirty-nine days*": came for so long says another thing.
+  if (/\bfor (?:an? |[\p{L}\d-]+ )(?:\p{L}+ )?(?:days?|weeks?|months?|years?|hours?|nights?)\b/u.test(rest)) return [];
   const plain = /^(?:do|does|did)$/.test(auxiliary)
     ? inflectVerb(clause.verb.lemma ?? verb.join(" "), auxiliary === "did" ? "past" : auxiliary === "does" ? "third" : "base")
     : [auxiliary, ...verb].join(" ");
