@@ -127,4 +127,22 @@ neverDrafts({
     ],
     "a mob, as a what": ["# Cities\n\nIn the summer of 1919 white mobs attacked neighborhoods in more than two dozen cities.", /^What attacked/],
   },
+  "of bells and genes": {
+    "how it reacts, to what was told before": [
+      "# The plateau\n\nEach breath contains little oxygen. The body reacts by making more red blood cells.",
+      /How does the body react/,
+    ],
+    "as heavy as what was advised": [
+      "# The bell\n\nThe clock's designer insisted on using a hammer twice as heavy as the founder had advised.",
+      /= Using a hammer twice as heavy$/i,
+    ],
+    "a people in the singular": [
+      "# Genes\n\nThe gene had been inherited from the Denisovans, an extinct kind of human who is known only from a few bones.",
+      /What is the Denisovans/,
+    ],
+    "coming, for as long as it did not": [
+      "# The rock\n\nIn the winter of 1962 the boat did not come for thirty-nine days. The keepers waited.",
+      /boat came for thirty-nine days/,
+    ],
+  },
 });

@@ -72,12 +72,16 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
+  // "What is the Denisovans?"
+  if (/^What is the \p{Lu}\p{Ll}+[^s\W]s\?$/u.test(stem)) return "opens-badly";
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   // "because the muscles work while": a sentence was torn.
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
   // "every wolf they killed, since ranchers feared …": a thing with its reason.
   if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
     return "ends-badly";
+  // "What did he insist on doing as the founder had advised?" – "Using a hammer twice as heavy": as heavy as what was advised.
+  if (/\bas \p{Ll}+$/u.test(candidate.key) && / as (?:the|an?|he|she|it|they|his|her|its|\p{Lu}\p{L}+) /u.test(stem)) return "ends-badly";
   // "What did Hesper do when Hesper's shop was closed?"
   if (candidate.pattern === "what-did-when" && /\b(\p{Lu}\p{Ll}+)\b.* \1[’']s\b/u.test(stem)) return "doubled-words";
   // "did not want to give up the city *either*": beside what else they did not want.

@@ -25,6 +25,7 @@ describe("a name is a person's with positive evidence", () => {
     "In January the wind rose.",
     "People who live near Gull Point say little.",
     "The ship reached Paris.",
+    "The bell had been cast two years earlier at Stockton.",
     "On New Year's Eve the lamp burned.",
     "The keepers rested on Christmas Day.",
   ])("and not in %j", (text) => {

@@ -234,6 +234,8 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
   if (sentence.words[from - 1] && YEARS_OLD.test(sentence.words[from - 1]!.lower)) return true;
   const last = words.at(-1)!;
+  // "was cast *at Stockton*": a place, whoever else is called so.
+  if (words.length === 1 && /^(?:at|in|near|around|outside)$/.test(sentence.words[from - 1]?.lower ?? "") && !lexicon.givenName(last)) return false;
   if (lexicon.nameKind(last) === "person" && lexicon.findWord(last.toLowerCase()) === undefined && !DEMONYMS.has(last.toLowerCase()))
     return sentence.words[from - 1]?.lower !== "the";
   if (GIVEN_NAMES.has(words[0]!.toLowerCase()) || nameGender(words[0]!)) return sentence.words[to]?.lower !== "lighthouse";

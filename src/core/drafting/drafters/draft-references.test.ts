@@ -22,6 +22,11 @@ describe("what a pronoun stands for", () => {
     expect(found).toContain("the whole tree");
     expect(found).not.toContain("a small factory");
   });
+  it("is never offered under what turned out to be it", () => {
+    const found = options("The result was Big Ben, the great bell of the clock at Westminster. It was not the first bell of that name.");
+    expect(found).toContain("Big Ben");
+    expect(found).not.toContain("the result");
+  });
   it("is never something that there is not", () => {
     expect(options("Panama was no desert. It had mountains, mud and rain in the hills.")).not.toContain("no desert");
   });

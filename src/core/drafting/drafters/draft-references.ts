@@ -34,7 +34,11 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
       const sameAs = antecedent.sentence.clauses
         .filter(({ subject, verb }) => verb.cat === "be" && coreOf(subject).start === coreOf(antecedent.node).start)
         .flatMap(({ complements }) => complements.filter(({ role }) => role === "predicate").map(({ node }) => node));
-      const found = otherNouns(sentences, antecedent, pronoun, seed, [...told, ...sameAs]);
+      // "*The result* was *Big Ben*"
+      const sameTo = antecedent.sentence.clauses
+        .filter(({ verb, complements }) => verb.cat === "be" && complements.some(({ role, node }) => role === "predicate" && saysKey(node, antecedent)))
+        .map(({ subject }) => subject);
+      const found = otherNouns(sentences, antecedent, pronoun, seed, [...told, ...sameAs, ...sameTo]);
       const wrong = pronoun === "he" || pronoun === "she" ? found.filter(isPerson) : found.filter((text) => !isPerson(text) || pronoun === "they");
       if (wrong.length < 2) return [];
       return [
@@ -55,6 +59,10 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
       ];
     });
   });
+}
+
+function saysKey(predicate: Node, { text, sentence }: Antecedent): boolean {
+  return nodeText(sentence, predicate).toLowerCase().startsWith(text.toLowerCase());
 }
 
 function otherNouns(

@@ -135,6 +135,12 @@ describe("what somebody had to do, and was charged with", () => {
       "What was Clarence Gideon charged with in 1961?",
       "breaking into a pool hall and stealing some coins",
     ],
+    "whom something comes from": [
+      "# Genes\n\nThe gene had been inherited from the Denisovans, an extinct kind of human.",
+      "Who had the gene been inherited from?",
+      "the Denisovans",
+    ],
+    "a number that has a number": ["# Help\n\nThe number 911 was introduced in 1968.", "In what year was the number 911 introduced?", "1968"],
     "one of those who cannot have one": [
       "# The court\n\nA public defender is a lawyer who works full-time for people who cannot afford one.",
       "What is a public defender?",

@@ -15,6 +15,9 @@ export function findManner(phrasing: Phrasing, analysis: Analysis): Fact[] {
   });
   // "gain *nothing* by shutting their eyes"
   if (!part || clause.negated || clause.complements.some(({ node }) => headTerminal(node).flags?.includes("neg"))) return [];
+  // "The body *reacts* by making more cells": to what, the sentence before tells.
+  const others = [...clause.complements, ...clause.adjuncts].filter((other) => other !== part && other.node.start >= clause.verb.end);
+  if (/^(?:react|respond|begin|start|end|answer|reply)$/.test(clause.verb.lemma ?? "") && others.length === 0) return [];
   const manner = reasonNode(part.node);
   const stem = askBehind(phrasing, analysis, "How", part.node);
   if (!stem || findUnclear(manner, clause.sentence, analysis, phrasing.binder, false)) return [];

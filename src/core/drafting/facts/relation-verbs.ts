@@ -28,6 +28,7 @@ export const PAIRS: Record<string, readonly string[]> = {
   suffer: ["from"],
   worry: ["about"],
   descend: ["from"],
+  inherit: ["from"],
   derive: ["from"],
   originate: ["from", "in"],
   base: ["on"],

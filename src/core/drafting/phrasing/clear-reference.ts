@@ -374,7 +374,7 @@ function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, insid
   const head = headTerminal(np);
   if (head.cat === "pn") return true;
   const lemma = (head.lemma ?? "").toLowerCase();
-  if (np.f.time || UNIQUE_NOUNS.has(lemma)) return true;
+  if (np.f.time || UNIQUE_NOUNS.has(lemma) || np.kids[1]?.role === "numbered") return true;
   // "One bell rang louder *than the rest*": of the bells.
   if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
   const length = nodeText(sentence, np).split(" ").length;

@@ -77,7 +77,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     r.f.form === "to" ? { f: l.f, cost: r.f.gap && HARD_TO.test(headTerminal(l).lemma ?? "") ? -0.5 : 0 } : undefined,
   );
   rule("ap", "ap cs", 0, "complement", 0.8);
-  rule("ap", "np ap", 1, "measure", 0.5, (l, r) => (l.f.det === "num" && r.f.sub !== "ord" ? r.f : undefined));
+  rule("ap", "np ap", 1, "measure", 0.5, (l, r) => {
+    // "a crack more than *a meter* long"
+    const isOne = l.f.det === "indef" && MEASURES.has(headTerminal(l).lemma ?? "");
+    return (l.f.det === "num" || isOne) && r.f.sub !== "ord" ? r.f : undefined;
+  });
   // "less than a quarter": a bound belongs to its number.
   lift("advp", "adv", "adverb", (n) => ({
     f: n.f.sub ? { sub: n.f.sub } : {},

@@ -10,6 +10,9 @@ function capitalised(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
 }
 
+/** What is told apart by its number. */
+const NUMBERED = /^(?:number|page|room|platform|chapter|line|route|gate|track|highway|apartment|bus|tram|pier)$/;
+
 /** The last number word of "two hundred". */
 function lastWord(qn: Node): string {
   return qn.kids.length === 0 ? (qn.lemma ?? "") : lastWord(qn.kids.at(-1)!);
@@ -82,6 +85,8 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   // "a skill called echolocation": what is called so stands behind.
   const calls = (v: Node) => v.flags?.includes("call") || v.flags?.includes("name");
   rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det && !calls(l) ? r.f : undefined));
+  // "the number *911*", "page *7*", "room *twelve*"
+  rule("nb", "nb num", 0, "numbered", 0, (l) => (NUMBERED.test(headTerminal(l).lemma ?? "") && l.f.num === "sg" && l.role === "noun" ? l.f : undefined));
   lift("qn", "num", "number", (n) => ({
     f: {
       num: n.flags?.[0] === "sg" ? "sg" : "pl",
