@@ -167,8 +167,10 @@ describe("gaps by class of word", () => {
     draft("the-storm-of-1902.md", { kind: "gap-fill", gapWords, ...more }).flatMap((question) => (question.kind === "gap-fill" ? [question] : []));
   it("give the base form of each verb, and the form of the text as key", () => {
     const [question] = gaps("past-verbs");
-    expect(question!.stem).toContain("____ (buy) a fog horn in 1903");
-    expect(gapsOf(question!).map((gap) => gap.key)).toContain("bought");
+    const bases = [...question!.stem.matchAll(/____ \((\p{Ll}+)\)/gu)].map(([, base]) => base);
+    const forms = { broke: "break", flooded: "flood", left: "leave", climbed: "climb", bought: "buy", built: "build" };
+    expect(bases.length).toBeGreaterThanOrEqual(2);
+    expect(bases).toEqual(gapsOf(question!).map((gap) => forms[gap.key as keyof typeof forms]));
     expect(question!.stem.split("____").length - 1).toBe(gapsOf(question!).length);
   });
   it("offer prepositions in a bank, each once", () => {
