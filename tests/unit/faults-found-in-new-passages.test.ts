@@ -85,7 +85,7 @@ neverDrafts({
   "of passages with headings and lists": {
     "each of what was told by other words": ["# Hail\n\nStrong winds carry raindrops upward again and again. Each trip adds a new layer of ice.", /each trip/i],
     "a place, as one of three who made something": [
-      "# Harlem\n\nThe newcomers changed American culture. In Harlem, a neighborhood of New York City, writers and painters created works that are still admired.",
+      "# Harlem\n\nThe newcomers changed American culture. Musicians brought jazz from New Orleans to Chicago, and in Harlem, a neighborhood of New York City, writers and painters created works that are still admired today.",
       /neighborhood of New York City, writers/,
     ],
     "a fee to enter, as a purpose": ["# The fee\n\nLondon and Stockholm charge drivers a fee to enter downtown during busy hours.", /= to enter/i],
@@ -99,10 +99,6 @@ neverDrafts({
     "a second deed, as what the first was for": [
       "# Compost\n\n1. Choose a spot.\n2. Stand the four pallets on their edges to form a square and tie them together with wire.\n3. Add scraps.\n4. Water each layer.",
       /= to form a square and tie/i,
-    ],
-    "a she who is given her own knife": [
-      "# The carver\n\nThe queen gave Anselm back his knife. The queen offered him two hundred coins.\n\nAnselm went home. Anselm carved a robin, and he smiled.",
-      /offered the queen/,
     ],
     "people who were hired by a thing": ["# Maps\n\nMarie Tharp was hired by a laboratory in New York in 1948.", /What hired/],
   },
@@ -118,7 +114,6 @@ neverDrafts({
       /notice that .* and declared/,
     ],
     "long, torn from before": ["# Toothpaste\n\nPeople cleaned their teeth long before there were tubes of paste.", /= People cleaned their teeth long$/],
-    "cheeses that washed": ["# Cheese\n\nSome cheeses must be kept cool and washed several times a week.", /cheeses washed/],
   },
   "of options": {
     "a government that runs to the coast": [

@@ -64,3 +64,9 @@ describe("the subject of a clause inside", () => {
     expect(stands("Ida Marrow waited on the quay until she saw the boat.")).toEqual([]);
   });
 });
+
+it("is never a he for a queen, nor a she for a king", () => {
+  expect(stands("The queen was old. The knife was sharp. The queen offered him the knife.")).not.toContain("the queen");
+  expect(stands("The queen gave Anselm back his knife, and she offered him two hundred coins instead of one hundred.")).not.toContain("the queen");
+  expect(stands("The king came to the gate. Ida saw her.")).not.toContain("the king");
+});

@@ -8,7 +8,7 @@ const options = (text: string, stem: RegExp) => {
   const stock = stockSource(analyse(text, "markdown"));
   const fact = stock.facts.find((other) => stem.test(other.stem));
   if (!fact) throw new Error(`Not asked: ${stem}`);
-  return findDistractors(fact, stock, 4, 1);
+  return findDistractors(fact, stock, 12, 1);
 };
 
 const MILLS = `# The mills
@@ -28,8 +28,9 @@ describe("wrong options that are nouns", () => {
     expect(options(MILLS, /^Who swept/)).toEqual([]);
   });
   it("are never named by the deed that is asked about", () => {
-    const found = options(`${MILLS} Writers wrote poems about the mills.`, /^Who wrote the law/);
-    expect(found.map((option) => option.toLowerCase())).not.toContain("writers");
+    const found = options(`${MILLS} Monks taught the alphabet in the tower. Teachers liked the tower.`, /^Who taught/);
+    expect(found.length).toBeGreaterThanOrEqual(2);
+    expect(found.map((option) => option.toLowerCase())).not.toContain("teachers");
   });
   it("are no single persons beside a people", () => {
     const text =
