@@ -82,6 +82,7 @@ describe("facts that take up the sentence before", () => {
     "what is told of in the sentence itself": "The freedom is not unlimited. When somebody spreads lies, this offence is called libel.",
     "whose it is by the sentence itself": "The horn makes a sound. When a whale calls, its voice travels for miles.",
     "what made it when it burst": "They found that the pop is heard after the hull has cracked. It is made by the steam when it bursts out of the kernel.",
+    "what the reason in front names": "Rulers saw things differently. Since potatoes grow underground, they survive when an army tramples the fields.",
     "an answer that points back": "Nowhere does the law say that the court may strike it down. This court claimed this power in 1803.",
   };
   for (const [name, text] of Object.entries(never)) it(`leaves alone ${name}`, () => expect(askedLed(text)).toEqual([]));

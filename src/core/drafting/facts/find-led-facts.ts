@@ -94,7 +94,13 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   // "When a body falls, *this force* …": told of in the sentence itself.
   const isAhead = sentence.clauses.some(({ start, rank }) => rank !== "main" && start < main.subject.start);
   const isOpen = !analysis.antecedents.has(positionKey(sentence, main.subject.start));
-  const opening = pronoun && isOpen && isNamedFor(pronoun, sentence, lead, analysis);
+  // "Rulers saw things differently. *Since potatoes grow underground*, they survive": the potatoes.
+  const isNamedAhead =
+    /^(?:since|because|although|though)$/i.test(sentence.words[main.start]?.text ?? "") &&
+    sentence.clauses.some(
+      ({ rank, start, subject }) => rank !== "main" && start < main.subject.start && !pronounOf(subject) && (subject.f.num === "pl") === (pronoun === "they"),
+    );
+  const opening = pronoun && isOpen && !isNamedAhead && isNamedFor(pronoun, sentence, lead, analysis);
   // "*Their* roots reach far down"
   const owner = isAhead ? undefined : ownerPronounOf(main.subject);
   const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && namedFor(owner, lead, analysis).length > 0;

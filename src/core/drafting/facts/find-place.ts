@@ -28,7 +28,7 @@ const FOLLOWING = new Set("between among along beyond across off opposite closet
 const PLACE_FILES = new Set([6, 15, 17]);
 
 /** "pulls on the sea", "looks at the lamp": what is meant, not where. */
-const NO_PLACE_VERBS = new Set("pull push act depend rely look call wait count focus point aim knock work serve speak wrap".split(" "));
+const NO_PLACE_VERBS = new Set("owe pull push act depend rely look call wait count focus point aim knock work serve speak wrap".split(" "));
 const NO_PLACES = new Set(
   "title name pseudonym state stage level rate speed place part area spot direction way order line number time case side form shape pattern middle end rest world".split(
     " ",
