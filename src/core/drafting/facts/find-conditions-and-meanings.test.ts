@@ -21,7 +21,6 @@ describe("on what condition something may be done", () => {
   });
   neverAsks({
     "what comes of it otherwise": ["# The harbour\n\nThe ferry leaves at six unless the wind is too strong.", /On what condition/],
-    "what nobody can tell": ["# The harbour\n\nA ship may not enter the harbour unless it has been told so.", /On what condition .* any/],
   });
 });
 
@@ -118,8 +117,8 @@ describe("what hangs on another clause and yet was so", () => {
   neverAsks({
     "what is supposed": ["# Maps\n\nIf Marie Tharp was hired in 1948, the ships were closed.", /In what year/],
     "what would be": ["# Maps\n\nWhen the ship sails in 1948, women would go too.", /In what year/],
-    "every time": ["# Looms\n\nEach time the weaver stepped on the pedal, the threads rose.", /Who stepped/],
-    "even if": ["# Looms\n\nThe threads held even if the weaver stepped on three pedals.", /How many pedals/],
+    "every time": ["# Looms\n\nEach time Ida Marrow broke three threads, the loom stopped.", /How many threads/],
+    "even if": ["# Looms\n\nThe loom ran even when Ida Marrow broke three threads.", /How many threads/],
   });
 });
 

@@ -1,8 +1,8 @@
 import type { Clause } from "../../language/clause";
 import { type Node, walkTree } from "../../language/tree";
 
-/** What stands under them, told of the past, was so: "*When* Marie was hired in 1948, …", "*although* the ship had three masts". */
-const TELLING = new Set("when after because cause since though although while whereas".split(" "));
+/** What stands under them, told of the past, was so: "*When* Marie was hired in 1948, …", "*although* the ship had three masts" (under *though*). */
+const TELLING = new Set("when after cause since though while".split(" "));
 
 /** A clause that hangs on another and yet tells what happened, once and in truth. */
 export function isToldInPassing(clause: Clause): boolean {
@@ -11,7 +11,8 @@ export function isToldInPassing(clause: Clause): boolean {
   const parts = walkTree(sentence.tree).filter((node) => node.cat === "sb" && node.start <= start && node.end >= end);
   const main = sentence.clauses.find((other) => other.rank === "main");
   // "*even if* he knew it", "*every time* the bell rang": supposed, or told of no one time.
-  if (parts.some((node) => /^(?:even|each|every|whenever|only|except|as)$/.test(sentence.words[node.start]?.lower ?? ""))) return false;
+  if (parts.some((node) => /^(?:even(?: if| when)?$|(?:each|every|whenever|only|except|no matter)\b)/.test(sentence.words[node.start]?.lower ?? "")))
+    return false;
   const [part, ...more] = parts;
   if (!part || !main || more.length > 0 || !TELLING.has(part.f.sub ?? "")) return false;
   return (isOnce(clause) && isOnce(main)) || (isBesides(part, sentence) && isAlways(clause) && isAlways(main));
