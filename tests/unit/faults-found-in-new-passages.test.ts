@@ -140,4 +140,22 @@ neverDrafts({
       /boat came for thirty-nine days/,
     ],
   },
+  "of codes and radios": {
+    "most of them, who knew anything": [
+      "# The radio\n\nAstronomers paid no attention. Few of them knew anything about radio, and the war had left them without money.",
+      /Most of .* knew anything/,
+    ],
+    "staying, nobody knows where": [
+      "# Codes\n\nGrace Hopper left the navy in 1966. Seven months later it called Grace Hopper back. Grace Hopper stayed for nineteen years.",
+      /Hopper stay\?/,
+    ],
+    "years that were hers": [
+      "# Codes\n\nGrace Hopper wrote a program. It took her years to convince companies that a program could be written in English.",
+      /= her years/i,
+    ],
+    "somebody's name and surname in one question": [
+      "# The radio\n\nKarl Jansky built an antenna. Jansky died in 1950, when he was only forty-four.",
+      /Jansky when Jansky/,
+    ],
+  },
 });

@@ -70,6 +70,9 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   return persons;
 }
 
+/** Universities that are spoken of by one name, which lists have as somebody's. */
+const SCHOOLS = /^(?:Harvard|Yale|Princeton|Stanford|Cornell|Oxford|Cambridge|Columbia|Eton)$/;
+
 /** "T." of Booker T. Washington, "III" of Ivan III: nobody is called so. */
 const NO_NAME = /^(?:\p{Lu}\.?|[IVX]+)$/u;
 
@@ -234,6 +237,7 @@ function isPerson(words: string[], sentence: Sentence, from: number, to: number,
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
   if (sentence.words[from - 1] && YEARS_OLD.test(sentence.words[from - 1]!.lower)) return true;
   const last = words.at(-1)!;
+  if (words.length === 1 && SCHOOLS.test(last)) return false;
   // "was cast *at Stockton*": a place, whoever else is called so.
   if (words.length === 1 && /^(?:at|in|near|around|outside)$/.test(sentence.words[from - 1]?.lower ?? "") && !lexicon.givenName(last)) return false;
   if (lexicon.nameKind(last) === "person" && lexicon.findWord(last.toLowerCase()) === undefined && !DEMONYMS.has(last.toLowerCase()))

@@ -18,6 +18,7 @@ describe("is accepted as a whole", () => {
     "At 20 °C wrinkles appear after ten minutes.",
     "The issues from five years ago have vanished.",
     "Every weekday, thousands of cars crawl into the center.",
+    "Hopper studied mathematics at Yale and taught at a women's college.",
     "Spray the soil until it is damp but not wet.",
     "The council can still turn the plan into a rule, but only if two thirds of the members vote for it.",
     "When World War I broke out in Europe in 1914, fewer immigrants arrived.",

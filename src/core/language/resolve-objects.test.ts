@@ -70,3 +70,16 @@ it("is never a he for a queen, nor a she for a king", () => {
   expect(stands("The queen gave Anselm back his knife, and she offered him two hundred coins instead of one hundred.")).not.toContain("the queen");
   expect(stands("The king came to the gate. Ida saw her.")).not.toContain("the king");
 });
+
+describe("the one woman, or the one man, of the source", () => {
+  const HOPPER = "Grace Hopper studied mathematics. Grace Hopper wrote a handbook. Grace Hopper gave lectures.\n\n";
+  it("is whom somebody or something else does something to", () => {
+    expect(stands(`${HOPPER}The navy sent her to Harvard in 1943.`)).toContain("Grace Hopper");
+    expect(stands(`${HOPPER}The medal made her famous.`)).toContain("Grace Hopper");
+  });
+  it("is nobody where another woman does it, or may be meant", () => {
+    expect(stands(`${HOPPER}She looked at her for a long time.`)).not.toContain("Grace Hopper");
+    expect(stands(`${HOPPER}Her mother was old. The doctor sent her to bed.`)).not.toContain("Grace Hopper");
+    expect(stands(`${HOPPER}Ida Marrow came too. The doctor sent her to bed.`)).not.toContain("Grace Hopper");
+  });
+});

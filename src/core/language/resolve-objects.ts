@@ -8,6 +8,7 @@ import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
+import { solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node } from "./tree";
 
@@ -29,7 +30,8 @@ export function resolveObjects(
     if (!sentence.tree) return;
     const before = sentences[index - 1];
     for (const pronoun of objectPronouns(sentence.tree, sentence)) {
-      const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, { antecedents, persons, lexicon });
+      const known = { antecedents, persons, lexicon };
+      const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, known) ?? onlyOther(pronoun, sentence, before, known);
       if (found && pronoun.lemma === "it" && found.sentence === before && tellsOfAnother(sentences[index - 2], found, sentence, antecedents)) continue;
       if (found) sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, found]]);
     }
@@ -158,6 +160,20 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const told = candidatesIn(before, pronoun, undefined, known).filter(({ text }) => text.toLowerCase() !== ownText?.toLowerCase());
   // "In *truth* they produce no light. They only reflect it": what goes on was a subject or was done something to.
   return told.some(({ end }) => isObjectAt(end, before) || before.clauses.some(({ subject }) => coreOf(subject).end === end)) ? soleOf(told) : undefined;
+}
+
+/** "The navy sent *her* to Harvard": the one woman of the source, where the clause is about somebody or something else. */
+function onlyOther(pronoun: Node, sentence: Sentence, before: Sentence | undefined, { antecedents, persons, lexicon }: Known): Resolved | undefined {
+  if (!/^(?:him|her)$/.test(pronoun.lemma ?? "") || sentence.abstained) return undefined;
+  const name = solePerson(pronoun.lemma === "her" ? "she" : "he", persons, sentence, before, lexicon);
+  const person = name ? persons.get(name) : undefined;
+  if (!name || !person || name.split(" ").some((part) => sentence.text.includes(part))) return undefined;
+  // "She took it to *her*": whoever does it is another.
+  const isAbout = sentence.clauses.some(({ subject }) => {
+    const told = antecedents.get(positionKey(sentence, subject.start))?.text ?? nodeText(sentence, subject);
+    return persons.get(told) === person || /^(?:he|she)$/i.test(told);
+  });
+  return isAbout ? undefined : { text: name, sentence };
 }
 
 /** What the main clauses of the sentence before are about, where the pronoun may mean it. */

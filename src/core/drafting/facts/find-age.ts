@@ -71,7 +71,9 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node]);
     if (isUnclear(rest)) return [];
     // "How old was Mary Anning when *she* found …?"
-    const isSame = who.subject === phrasing.subject;
+    // "Jansky died when *he* was forty-four": by the surname, and whole.
+    const someone = analysis.persons.get(who.subject);
+    const isSame = who.subject === phrasing.subject || (someone !== undefined && someone === analysis.persons.get(phrasing.subject));
     const pronoun = who.binder.gender ?? analysis.persons.get(who.subject)?.gender;
     if (isSame && !pronoun) return [];
     const own =

@@ -193,6 +193,8 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
     // "they wait, *sometimes* for six weeks": now and then, and not so many.
     if (isUnclear(rest) || /\bsometimes\b/.test(rest)) return [];
+    // "She *stayed* for nineteen years": where, the sentence before tells.
+    if (preposition === "for" && rest === "" && /^(?:stay|remain|wait)$/.test(clause.verb.lemma ?? "") && phrasing.binder.human) return [];
     // "had sent *in* about 100,000 dollars": the in belongs to the verb.
     if (preposition === "in" && MONEY.test(noun)) return [];
     // "looks after 40,000 maps": only a time has an after.

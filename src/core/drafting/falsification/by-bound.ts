@@ -25,7 +25,13 @@ export function byBound({ text, phrasing: { clause } }: Statement): Falsehood[] 
   const subject = nodeText(clause.sentence, clause.subject);
   const amount = /^(most|few) (?=\p{Ll})/iu.exec(text);
   // "most water": how much, and not how many.
-  const isMany = amount && !/^most of the things?\b/i.test(text) && clause.subject.f.num === "pl" && new RegExp(`^${amount[1]} `, "i").test(subject);
+  // "Few of them knew *anything*": no most of them did.
+  const isMany =
+    amount &&
+    !/^most of the things?\b/i.test(text) &&
+    !/\b(?:any\p{L}*|ever)\b/u.test(text) &&
+    clause.subject.f.num === "pl" &&
+    new RegExp(`^${amount[1]} `, "i").test(subject);
   return [
     ...(bounds.length === 1 ? turned(text, bounds[0]!) : bounds.length === 0 ? byShare(text) : []),
     ...(isMany ? [changed(text, 0, amount[0], amount[1]!.toLowerCase() === "most" ? "few " : "most ")] : []),
