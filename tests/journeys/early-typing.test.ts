@@ -68,4 +68,14 @@ describe("what is typed before the page is ready", () => {
     await passage.sendKeys("See: ");
     expect(await value("#passage")).toBe("Look! See: The tide turns at noon.");
   });
+  it("goes behind a paste that was kept, and loses neither", async () => {
+    await teacher.open(`${scripts.url}/sources`);
+    await ready();
+    await teacher.write("#passage", "The lamp was lit at dusk.");
+    await openWithoutScripts("/sources");
+    await (await teacher.find("#passage")).sendKeys("The tide turned.");
+    expect(await isReady()).toBe(false);
+    scripts.letThrough();
+    await teacher.until("both", async () => (await value("#passage")) === "The lamp was lit at dusk.\n\nThe tide turned.");
+  });
 });

@@ -4,6 +4,8 @@ import type { AddressInfo } from "node:net";
 /** A way to an application on which pages come at once, and their scripts only when they are let through. */
 export type SlowScripts = { url: string; hold(): void; letThrough(): void; end(): void };
 
+const MOST_HELD = 4;
+
 export async function startSlowScripts(appUrl: string): Promise<SlowScripts> {
   const waiting: (() => void)[] = [];
   let held = false;
@@ -26,8 +28,8 @@ export async function startSlowScripts(appUrl: string): Promise<SlowScripts> {
       onward.on("error", () => response.destroy());
       request.pipe(onward);
     };
-    // One script is enough, as all start together; more would take the browser's six connections from everything else.
-    if (held && waiting.length === 0 && request.url!.split("?")[0]!.endsWith(".js")) waiting.push(pass);
+    // The page starts when all its scripts are there. More of them would take the browser's six connections from everything else.
+    if (held && waiting.length < MOST_HELD && request.url!.split("?")[0]!.endsWith(".js")) waiting.push(pass);
     else pass();
   });
   await new Promise<void>((resolve) => server.listen(0, "127.0.0.1", resolve));

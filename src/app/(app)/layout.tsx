@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
 import { EarlyTyping } from "@/components/shell/EarlyTyping";
-import { NOTE_EARLY_TYPING } from "@/components/shell/early-typing";
+import { NOTE_EARLY_TYPING } from "@/components/shell/note-early-typing";
 import "../globals.css";
 
 export const metadata: Metadata = { title: { default: "Vumo", template: "%s · Vumo" }, description: "Draft questions with their proof, on this machine." };

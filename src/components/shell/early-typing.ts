@@ -1,37 +1,22 @@
-/** What a field held when it was last typed in. */
-type Typed = string | boolean;
-type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
+import { flushSync } from "react-dom";
+import type { Field } from "./note-early-typing";
 
-declare global {
-  interface Window {
-    /** Fields that were typed in before React listened to them, in the order of the typing. */
-    earlyTyping?: Map<Field, Typed>;
-  }
+/** Takes a field out of what is told later, for whoever has a use of its own for what was typed in it. */
+export function takeEarlyTyping(field: HTMLTextAreaElement): string {
+  const typed = window.earlyTyping?.get(field);
+  window.earlyTyping?.delete(field);
+  return typeof typed === "string" ? typed : "";
 }
-
-/**
- * A script for the head of the page: what is typed while the page's own scripts are still on their way is
- * noted, since React takes no notice of it later: the field shows the typed words, and nothing saves them.
- */
-export const NOTE_EARLY_TYPING = `
-window.earlyTyping = new Map();
-document.addEventListener("input", function note(event) {
-  if (!window.earlyTyping) return document.removeEventListener("input", note, true);
-  const field = event.target;
-  window.earlyTyping.delete(field);
-  window.earlyTyping.set(field, field.type === "checkbox" || field.type === "radio" ? field.checked : field.value);
-}, true);`;
 
 /** Tells React what was typed before it listened, field by field, as if it were typed now; once a page. */
 export async function tellEarlyTyping(): Promise<void> {
   const noted = window.earlyTyping;
   window.earlyTyping = undefined;
+  await new Promise((resolve) => setTimeout(resolve));
   for (const [field, typed] of noted ?? []) {
-    // A change is built upon the page as it is drawn, so each waits for the one before.
-    await new Promise((resolve) => setTimeout(resolve));
     if (!field.isConnected) continue;
-    if (typeof typed === "boolean") tellCheck(field as HTMLInputElement, typed);
-    else tellValue(field, typed);
+    // A change is built upon the page as it is drawn; and nobody types between two of them.
+    flushSync(() => (typeof typed === "boolean" ? tellCheck(field as HTMLInputElement, typed) : tellValue(field, typed)));
   }
 }
 

@@ -2,6 +2,7 @@
 import { FileText, FolderOpen } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type DragEvent, useCallback, useEffect, useRef, useState } from "react";
+import { takeEarlyTyping } from "../shell/early-typing";
 import { droppedFiles } from "./dropped-files";
 import { ImportList } from "./ImportList";
 import { useImports } from "./use-imports";
@@ -19,7 +20,14 @@ export function AddSource({ limits }: { limits: { file: number; media: number } 
   const [over, setOver] = useState(false);
   const chooser = useRef<HTMLInputElement>(null);
   const folder = useRef<HTMLInputElement>(null);
-  useEffect(() => setText(localStorage.getItem(KEPT_PASTE) ?? ""), []);
+  const field = useRef<HTMLTextAreaElement>(null);
+  useEffect(() => {
+    const kept = localStorage.getItem(KEPT_PASTE) ?? "";
+    if (kept === "") return;
+    // What was typed before the kept paste stood in the field goes behind it: neither is lost.
+    const typed = field.current ? takeEarlyTyping(field.current) : "";
+    setText(typed === "" ? kept : `${kept}\n\n${typed}`);
+  }, []);
   const created = useCallback(
     ({ setId }: { setId?: string }, alone: boolean) => {
       if (alone) router.push(`/sets/${setId}/prepare`);
@@ -91,6 +99,7 @@ export function AddSource({ limits }: { limits: { file: number; media: number } 
         Paste text or a link, or drop files or a folder here
       </label>
       <textarea
+        ref={field}
         id="passage"
         className="field mt-1 h-44 w-full font-read leading-relaxed"
         value={text}

@@ -130,18 +130,13 @@ function goesOnWith(clause: Clause, { subject }: Phrasing, isSupposed: boolean):
 /** "The government cannot ratify a treaty *unless parliament has approved it*": on what condition can it? */
 export function findUnless(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.adjuncts
-    .map(({ node }) => reasonNode(node))
-    .find((node) => node.cat === "sb" && node.f.sub === "unless" && node.start >= clause.verb.end);
+  const whole = clause.adjuncts.find(({ node }) => reasonNode(node).f.sub === "unless" && node.start >= clause.verb.end)?.node;
+  const part = whole && reasonNode(whole);
   const may = /^(?:can|may|could)$/.test(phrasing.inverted) && /^not /.test(phrasing.verbPhrase);
   if (!part || !may || clause.rank !== "main" || clause.shared || clause.imperative) return [];
   const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
   if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named })) return [];
-  const rest = phraseRest(phrasing, analysis, [
-    part,
-    ...clause.adjuncts.map(({ node }) => node).filter((node) => reasonNode(node) === part),
-    ...reasonsOf(clause),
-  ]);
+  const rest = phraseRest(phrasing, analysis, [whole, ...reasonsOf(clause)]);
   if (isUnclear(rest) || /\b(?:any\p{Ll}*|either|yet|ever)\b/u.test(rest)) return [];
   const condition = wordsText(clause.sentence, part.start + 1, part.end);
   return [

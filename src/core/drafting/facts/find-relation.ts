@@ -166,7 +166,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "separated from the solid *by a filter*"
   if (isUnclear(rest) || (/^by\b/.test(rest) && preposition.lemma === "from")) return [];
   // "led her groups *all the way* to Canada": where to, and how far.
-  if (/^all the way\b/.test(rest) || / all the way\b/.test(rest)) return [];
+  if (/\ball the way\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
   const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
