@@ -19,9 +19,9 @@ afterAll(async () => {
 });
 
 const openWithoutScripts = async (address: string) => {
-  // The page before must not ask for a script meanwhile.
+  // The page before, and the sheet within it, must not ask for a script meanwhile.
   await teacher.open("about:blank");
-  scripts.hold();
+  scripts.hold(address);
   await teacher.open(`${scripts.url}${address}`);
 };
 const isReady = () => teacher.driver.executeScript<boolean>("return window.earlyTyping === undefined");
