@@ -68,6 +68,12 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   )
     return "key-too-long";
   if (!/^[\p{Lu}"“¿¡«]/u.test(stem) && candidate.pattern !== "own-word") return "opens-badly";
+  // "Walk across the garden, *for example*": what it is an example of stands before.
+  if (
+    /,? for (?:example|instance)\.?$/.test(candidate.key) ||
+    (candidate.kind === "true-false" && /\bfor (?:example|instance)\b|\b(?:perhaps|maybe)\b/i.test(stem))
+  )
+    return "ends-badly";
   // "The doors are locked at half past": past which hour?
   if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
   // "What did The uppermost consist of?": a name was read where none is.

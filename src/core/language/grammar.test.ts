@@ -9,6 +9,21 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 
 describe("is accepted as a whole", () => {
   it.each([
+    "A skilled worker can take the bark off without touching the layer beneath.",
+    "An adult has between two thousand and eight thousand taste buds.",
+    "Each of their cells lives for about ten days.",
+    "Each of them responds to several substances.",
+    "The soldiers killed perhaps two hundred birds.",
+    "The government gave land to thousands of soldiers, many of whom had never farmed before.",
+    "The town had two doctors, one of whom was deaf.",
+    "Some farmers had learnt at the front what a machine gun can do.",
+    "Every plot has a page of its own in the register.",
+    "Everybody would know whose fault it was.",
+    "Find out which of the two carries your voice better.",
+    "The week before the certificates are counted is always busy.",
+    "If a fire destroyed the papers, or if a clever thief forged them, the owner could lose everything.",
+    "Flax rots if it is stored wet.",
+    "He looked at the mast, and then at the book.",
     "Keepers wound the clockwork every four hours.",
     "Critics say that the rule helps the guilty.",
     "The editors say that paper is old, that printing costs money, and that everybody has a screen.",

@@ -63,7 +63,7 @@ const MEANT_OTHERWISE = new Map<string, number>([
     .split(" ")
     .map((noun) => [noun, NounFile.animal] as const),
   ...(
-    "adapter calculator coaster conveyor decoder hanger harvester juicer peeler planter plunger router scanner scrubber server shaker shaver " +
+    "adapter calculator coaster conveyor decoder hanger harvester juicer peeler planter plunger router scanner scrubber server shaker shaver sucker " +
     "steamroller stroller synthesizer thruster toaster trailer transmitter trawler trimmer tumbler washer wiper"
   )
     .split(" ")

@@ -31,6 +31,11 @@ describe("an interview that names nobody before the answers", () => {
     ];
     expect(speakers(`Lasse Holm paints a bridge.\n\n${asked.join("\n\n")}`)).toContain("Lasse Holm");
   });
+  it("asks somebody once where the opening says that somebody was asked", () => {
+    const asked = ["Why is the loft so large?\nMy sails are wide.", "Do you use flax?\nI use it seldom.", "How long does a sail last?\nMy oldest is twenty."];
+    expect(speakers(`Ida Marrin sews sails. We asked her about her work.\n\n${asked.join("\n\n")}`)).toContain("Ida Marrin");
+    expect(speakers(`Ida Marrin sews sails.\n\n${asked.join("\n\n")}`).filter(Boolean)).toEqual([]);
+  });
   it("is told by somebody without a name where the opening names nobody", () => {
     expect(speakers(ASKED.join("\n\n"))).toContain("the interviewee");
   });

@@ -63,6 +63,8 @@ function lettersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 const ASKED = /^[^.?!]{8,200}\?(?=\s|$)/;
 const FEWEST_ASKED = 3;
 const FEWEST_TO_SOMEBODY = 2;
+/** "We asked her about her work": said in front, one question to *you* is enough. */
+const ANNOUNCED = /\b(?:asked (?:him|her|them)|questions? (?:for|to)|interview(?:ed)?|(?:talk|talked|speak|spoke|spoken|conversation) (?:with|to))\b/i;
 const OWN_SHARE = 0.4;
 
 /** An interview that names nobody before the answers: what follows a question to *you* is said by whoever is asked. */
@@ -70,8 +72,9 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
   const asked = blocks.filter(({ text }) => ASKED.test(text));
   // To somebody: "How do *you* find your way?" But "Who was she?" is asked of whoever reads.
   const toSomebody = asked.filter(({ text }) => /\byou(?:r|rs)?\b/i.test(ASKED.exec(text)![0]));
-  if (asked.length < FEWEST_ASKED || toSomebody.length < FEWEST_TO_SOMEBODY) return new Map();
   const opening = blocks.indexOf(asked[0]!);
+  const fewest = blocks.slice(0, Math.max(0, opening)).some(({ text }) => ANNOUNCED.test(text)) ? 1 : FEWEST_TO_SOMEBODY;
+  if (asked.length < FEWEST_ASKED || toSomebody.length < fewest) return new Map();
   const answers = blocks.slice(opening).filter((block) => block.kind !== "heading" && block.text.replace(ASKED, "").trim() !== "");
   const own = answers.filter(({ text }) => /\b(?:I|[Mm]y|me|[Ww]e|[Oo]ur)\b/.test(text.replace(ASKED, "")));
   if (own.length < FEWEST_ASKED || own.length / answers.length < OWN_SHARE) return new Map();

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
 import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { numberForms, numberValue } from "../phrasing/number-forms";
@@ -67,14 +68,17 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
         : undefined;
     const who = inner && phraseClause(inner, analysis);
     const years = inner && yearsIn(inner.complements.find(({ role }) => role === "predicate")?.node);
-    if (!inner || !who || typeof who === "string" || !years || inner.verb.cat !== "be" || inner.adjuncts.length > 0 || !isWho(who, analysis)) return [];
+    if (!inner || !who || typeof who === "string" || !years || inner.verb.cat !== "be" || inner.adjuncts.length > 0) return [];
+    // "A tree is peeled for the first time when *it is twenty-five years old*"
+    const it = isWho(who, analysis) || who.subject !== phrasing.subject ? undefined : (pronounOf(inner.subject) ?? pronounOf(clause.subject));
+    if (!isWho(who, analysis) && !it) return [];
     const rest = phraseRest(phrasing, analysis, [node]);
     if (isUnclear(rest)) return [];
     // "How old was Mary Anning when *she* found …?"
     // "Jansky died when *he* was forty-four": by the surname, and whole.
     const someone = analysis.persons.get(who.subject);
     const isSame = who.subject === phrasing.subject || (someone !== undefined && someone === analysis.persons.get(phrasing.subject));
-    const pronoun = who.binder.gender ?? analysis.persons.get(who.subject)?.gender;
+    const pronoun = it ?? who.binder.gender ?? analysis.persons.get(who.subject)?.gender;
     if (isSame && !pronoun) return [];
     const own =
       pronoun && phrasing.subject.startsWith(`${who.subject}’s `)
@@ -83,17 +87,21 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const told = stateClause({ ...phrasing, subject: isSame ? pronoun! : own }, rest);
     const text = nodeText(clause.sentence, years);
     const forms = numberForms(text);
+    const unit = clause.sentence.words[years.end]?.lower ?? "";
+    const inDays = /^(?:months|weeks|days|hours)$/.test(unit) ? unit : undefined;
     return [
       factOf(phrasing, years.start, {
         type: "quantity",
-        stem: `How old ${who.inverted} ${who.subject} when ${told}?`,
+        stem: `How ${inDays ? `many ${inDays} ` : ""}old ${who.inverted} ${who.subject} when ${told}?`,
         answer: text,
         answerNode: years,
-        accepted: [...new Set([`${text} years old`, ...forms.flatMap((form) => [form, `${form} years old`])])].filter((form) => form !== text),
+        accepted: [...new Set([text, ...forms].flatMap((form) => [form, `${form} ${inDays ?? "years"}`, `${form} ${inDays ?? "years"} old`]))].filter(
+          (form) => form !== text,
+        ),
         depth: "recall",
         worth: 1.8,
         pattern: "how-old",
-        unit: "years",
+        unit: inDays ?? "years",
       }),
     ];
   });
@@ -105,7 +113,7 @@ function isWho({ subject, binder }: Phrasing, { persons }: Analysis): boolean {
 }
 
 /** "eleven", "ten years old": the number. */
-function yearsIn(predicate: Node | undefined): Node | undefined {
+export function yearsIn(predicate: Node | undefined): Node | undefined {
   if (!predicate) return undefined;
   if (predicate.cat === "np" && predicate.role === "number") return predicate;
   const [measure, adjective] = predicate.kids;

@@ -8,6 +8,7 @@ import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
+import { yearsIn } from "./find-age";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 /** "*When the sun and the moon pull in the same line*, their forces add up": what happens when …? */
@@ -30,6 +31,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "costs nothing *if you already own it*": what is so before, and brings about nothing.
   const isBefore = part !== undefined && /\balready\b/.test(nodeText(clause.sentence, part.node)) && reasonNode(part.node).f.sub === "if";
   if (isBefore) return [];
+  // "When a house is sold, the buyer does *not* become its owner *by paying*": what does happen then, it does not say.
+  if (clause.negated && clause.adjuncts.some(({ node }) => node.start > clause.verb.start && reasonNode(node).cat === "pp" && reasonNode(node).f.sub === "by"))
+    return [];
   // "was only half built": how far it had come, not what happened.
   if (clause.passive && clause.adjuncts.some(({ node }) => /^(?:only|half|still|already|nearly|almost)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [modal] = clause.auxiliaries;
@@ -67,6 +71,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     phrasing.binder.human ||
     /^(?:people|many people|most people)$/i.test(phrasing.subject);
   if (condition.f.sub === "when" && !isModal && asked.subject === phrasing.subject && isHuman) return [];
+  // "Puppies leave their mother *when they are eight weeks old*": how old they are is asked.
+  if (asked.subject === phrasing.subject && yearsIn(inner?.complements.find(({ role }) => role === "predicate")?.node)) return [];
   // "If you use a longer box, the picture will be larger": each is compared with what is otherwise.
   const compares = phraseRest(asked, analysis) === "comparison-left-open" ? { compares: true as const } : {};
   const askedRest = phraseRest({ ...asked, ...compares }, analysis);

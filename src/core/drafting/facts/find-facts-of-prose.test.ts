@@ -94,6 +94,17 @@ describe("ages, temperatures, goals and conditions", () => {
       "How old was Mary Anning when she found the skull?",
       "twelve",
     ],
+    "how old a thing is when something is done": [
+      "A cork oak is peeled for the first time when it is twenty-five years old.",
+      "How old is a cork oak when it is peeled for the first time?",
+      "twenty-five",
+    ],
+    "how many weeks old": [
+      "Puppies leave their mother when they are eight weeks old.",
+      "How many weeks old are puppies when they leave their mother?",
+      "eight",
+    ],
+    "how many days old, told in front": ["When chicks are ten days old, they leave the nest.", "How many days old are chicks when they leave the nest?", "ten"],
     "a temperature": [
       "Most human enzymes work best at about 37 degrees Celsius.",
       "At what temperature do most human enzymes work best?",

@@ -40,14 +40,13 @@ const POINTING = /\b(?:this|these|such)\b/i;
 /** Words of "*its long outer* feathers". */
 const LONGEST_OWNED = 4;
 
-/** Whether the question holds what points back; a purpose may hold it in its answer ("to prevent *this*"). */
+/** Whether the question holds what points back; an answer that does ("to prevent *this*") says nothing by itself. */
 function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   // Told by the sentence before itself.
   if (fact.support && fact.pattern === "what-do-we-call") return false;
   if (/\b(?:when|if|once) (?:this|it) happens\?$/.test(fact.stem)) return false;
   const stem = fact.stem.toLowerCase();
   const holds = (text: string, pointer: string) => new RegExp(`\\b${literally(pointer)}\\b`).test(text);
-  if (fact.type === "purpose" && pointers.includes("this") && holds(fact.answer.toLowerCase(), "this")) return true;
   if (POINTING.test(fact.answer)) return false;
   // "What makes *it* when *it* bursts out of the kernel?": the pop, and the steam.
   if (fact.pattern === "passive-by" && pointers.some((pointer) => stem.split(new RegExp(`\\b${literally(pointer)}\\b`)).length > 2)) return false;

@@ -9,6 +9,8 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 
+const WORKPLACE = /^(?:museum|school|bank|hospital|company|library|office|club|court|shop|firm|university|factory|state|city|town)$/;
+
 /** "*Only the queen* lays eggs", "In a residential zone, *only homes* may be built": who or what alone does or may? */
 export function findOnly(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -20,6 +22,8 @@ export function findOnly(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "Only the outlines can be *seen*": all that is left of what the text tells of.
   if (/^(?:see|hear|remain|survive|leave|stay|know|live)$/.test(clause.verb.lemma ?? "")) return [];
+  // "Only the museum still orders flax": people who work there do, and neither *who* nor *what* asks for it well.
+  if (!clause.passive && clause.verb.cat === "v" && WORKPLACE.test(head.lemma ?? "")) return [];
   if (core.f.det === "pron" || core.f.det === "num" || core.f.det === "quant" || findUnclear(core, sentence, analysis)) return [];
   if (sentence.clauses.filter(({ rank }) => rank === "main").length > 1) return [];
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, [only, ...reasonsOf(clause)]);

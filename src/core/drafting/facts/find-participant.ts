@@ -171,6 +171,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.
   if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
+  if (mayBelongBehind(clause, object)) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
@@ -277,6 +278,14 @@ function givesReason(clause: Clause): boolean {
 
 function hasNo(np: Node): boolean {
   return walkTree(np).some((node) => node.flags?.includes("neg"));
+}
+
+/** "the smell *of the world outside*", "a book *about her year in the mountains*": does the last word belong to the noun or to the verb? */
+export function mayBelongBehind({ adjuncts }: Phrasing["clause"], object: Node): boolean {
+  const behind = adjuncts.find(({ node }) => node.start === object.end)?.node;
+  if (!behind || object.role !== "postmodifier") return false;
+  const isPlace = behind.cat === "advp" && /^(?:outside|inside|above|below|beneath|around|nearby)$/.test(headTerminal(behind).lemma ?? "");
+  return isPlace || (object.kids[1]?.f.sub === "about" && behind.cat === "pp" && !behind.f.time);
 }
 
 /** What a passive names with *by*: "the tide is caused mainly *by the moon*". */

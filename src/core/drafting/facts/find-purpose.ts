@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askBehind } from "../phrasing/ask-shared";
@@ -133,11 +133,14 @@ export function withoutReason(purpose: Node): Node {
 }
 
 /** "the starch turns stiff, *so that the loaf keeps its shape*": what comes of it, and nobody's purpose. */
-export function isResult(part: Node, { sentence, auxiliaries, verb, passive }: Clause): boolean {
+export function isResult(part: Node, { sentence, auxiliaries, verb, passive, start }: Clause): boolean {
   const result = reasonNode(part);
   // "It reflected light into space, so that the temperature *fell*": it fell, and was not only to fall.
   const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain|past)$/.test(verb.flags?.[0] ?? "");
-  if (!goesOn || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
+  // "Vapours can *no longer* reach the nose, so that only five tastes are left"
+  const isUnable =
+    !passive && auxiliaries.length === 1 && /^(?:can|could)$/.test(auxiliaries[0]!.lemma ?? "") && /\bno longer\b/.test(wordsText(sentence, start, part.start));
+  if (!(goesOn || isUnable) || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
   return inner !== undefined && !inner.negated && !inner.auxiliaries.some(({ cat }) => cat === "modal");
 }

@@ -15,7 +15,7 @@ import { isToldInPassing } from "./told-in-passing";
 /** "held *1,016 prisms*", "for *six weeks*", "*ninety-four lives*": how many. */
 export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  if (clause.rank === "adverbial" && !isToldInPassing(clause)) return [];
+  if (clause.rank === "adverbial" && (!isToldInPassing(clause) || isUpToThen(clause))) return [];
   // "The wolf had *not* eaten *for four days*": how long it went without.
   const isWithout = clause.negated && clause.auxiliaries.some(({ cat }) => cat === "have" || cat === "do");
   if (isWithout)
@@ -28,6 +28,11 @@ export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ...fromSubject(phrasing, analysis),
     ...fromShare(phrasing, analysis),
   ];
+}
+
+/** "*After twelve birds had fallen*, the gun jammed": how many by then, and not in all. */
+function isUpToThen({ auxiliaries }: Phrasing["clause"]): boolean {
+  return auxiliaries.some(({ cat, flags }) => cat === "have" && flags?.includes("past"));
 }
 
 /** "There are *three kinds of bees* in a hive": how many are there? */

@@ -17,6 +17,10 @@ export function hangsOnAnother(clause: Clause): boolean {
   if (((clause.rank !== "adverbial" || sharingClauses(clause).length > 2) && isAlternative(clause)) || mayBeOfInner(clause) || mayBeModifier(clause))
     return true;
   const first = clauses.find((other) => other.rank === "main");
+  // "He is looking after a brother, *or he is ill*, or there is no bus": a duty and its penalty are no such choice.
+  const next = clauses.find((other) => other.rank === "main" && other.start > clause.verb.start && !other.shared);
+  const isDuty = clause.imperative || clause.auxiliaries.some(({ cat }) => cat === "modal") || clause.verb.cat === "have" || clause.negated;
+  if (clause.rank === "main" && next?.linkedBy === "or" && !isDuty) return true;
   if (clause.rank !== "main" || !first || clause === first) return false;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
   const fronted = first.adjuncts.some(

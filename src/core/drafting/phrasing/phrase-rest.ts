@@ -9,6 +9,7 @@ import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
+import { isWhereInPassing } from "./where-in-passing";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -64,8 +65,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isContrast(node) || node.cat === "c-not") continue;
     // "…, *but only if two thirds vote for it*": without it the rest is not true, and with it no question.
     if (node.cat === "c-sb" && node.kids[1]?.cat === "c-only-sb") return "points-elsewhere";
-    // "to grow tea in India, *where land was cheap*": said in passing of a place.
-    if (node.cat === "c-sb" && reasonNode(node).f.sub === "where") {
+    if (isWhereInPassing(node, parts)) {
       whereEnd = node.end;
       continue;
     }

@@ -56,9 +56,10 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   if (!past && form !== "third" && form !== "plain") return undefined;
   const plural = object.f.num === "pl";
   const be = past ? (plural ? "were" : "was") : plural ? "are" : "is";
-  const adverbs = preverbalAdverbs(clause);
+  // "Portugal *alone* produces": of the doer.
+  const [adverbs, doer] = preverbalAdverbs(clause) === "alone" ? ["", `by ${phrasing.subject} alone`] : [preverbalAdverbs(clause), `by ${phrasing.subject}`];
   const participle = inflectVerb(clause.verb.lemma ?? "", "participle");
-  return { subject: nodeText(clause.sentence, object), verb: [be, adverbs, participle].filter(Boolean).join(" "), doer: `by ${phrasing.subject}` };
+  return { subject: nodeText(clause.sentence, object), verb: [be, adverbs, participle].filter(Boolean).join(" "), doer };
 }
 
 /** Verbs that sound wrong in the passive. */

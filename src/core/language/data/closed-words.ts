@@ -173,7 +173,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   under: "prep:under|adv:approx 2|adv:particle 3",
   above: "prep:above|adv:dem 1.5",
   below: "prep:below|adv:dem 1.5",
-  beneath: "prep:beneath",
+  beneath: "prep:beneath|adv:dem 1.5",
   amid: "prep:among",
   alongside: "prep:beside 0.2|adv:manner 0.6",
   underneath: "prep:beneath 0.2|adv:manner 0.6",

@@ -83,6 +83,9 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   // "while it breathes in *and while it breathes out*"
   rule("j-sb", "conj sb", 1, "mark", 0);
   rule("sb", "sb j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  // "If a fire destroyed the papers, *or if a thief forged them*, …"
+  rule("c-j-sb", "comma j-sb", 1, "mark", 0);
+  rule("sb", "sb c-j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub && l.f.sub !== "cause" ? l.f : undefined));
   // "noticed that they made mistakes, so they began …": what is joined on mostly stands beside the whole.
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);

@@ -3,7 +3,7 @@ import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import { JOINED_BY } from "./noun-phrase-rules";
 import { firstWord, opensWithAs } from "./phrase-shapes";
-import type { RuleWriter } from "./rule-writer";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
 
@@ -37,6 +37,15 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;
   });
   rule("prel", "prep rel", 1, "mark", 0);
+  // "thousands of soldiers, *many of whom* had never farmed", "three lamps, *each of which* burns oil"
+  rule("ofrel", "predet rel", 1, "determiner", 0, (l) =>
+    / of$/.test(l.lemma ?? "") ? { num: /^(?:each|one) /.test(l.lemma ?? "") ? "sg" : "pl" } : undefined,
+  );
+  rule("ofrel", "det rel", 1, "determiner", 0, (l) => (l.flags?.includes("oneof") ? { num: "sg" } : undefined));
+  rule("ofrel", "num prel", 1, "determiner", 0, (_, r) => (r.kids[0]?.lemma === "of" ? { num: "pl" } : undefined));
+  rule("rc", "ofrel vp", 1, "mark", 0.2, (l, r) =>
+    r.f.form === "fin" && !r.f.gap && agreeNumbers(l.f.num ?? "any", (r.f.agr as "any") ?? "any") ? { sub: "object" } : undefined,
+  );
   rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
   rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
   rule("ws", "wh s", 1, "mark", 0.2, (l, r) => (l.f.sub === "thing" || l.f.sub === "person" ? (r.f.gap ? {} : undefined) : r.f.gap ? undefined : {}));
@@ -45,6 +54,13 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("wap", "det nb", 1, "mark", 0.3, (l) => (l.flags?.includes("wh") ? {} : undefined));
   rule("wap", "wh np", 1, "mark", 0.4, (l) => (l.f.sub === "way" ? {} : undefined));
   rule("ws", "wap s", 1, "mark", 0.2, () => ({}));
+  // "would know *whose fault it was*"
+  rule("ws", "np s", 1, "mark", 0.5, (np, s) => (isWhose(np) && s.f.form === "fin" && s.f.gap && s.role === "subject" ? {} : undefined));
+  rule("ws", "np vp", 1, "mark", 0.6, (np, vp) => (isWhose(np) && vp.f.form === "fin" && !vp.f.gap ? {} : undefined));
+  // "*which of the two* carries your voice better"
+  rule("whof", "wh pp", 0, "determiner", 0, (l, r) => (l.lemma === "which" && r.f.sub === "of" ? {} : undefined));
+  rule("ws", "whof vp", 1, "mark", 0.2, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? {} : undefined));
+  rule("ws", "whof s", 1, "mark", 0.3, (_, s) => (s.f.gap ? {} : undefined));
 
   rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
     l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
@@ -154,6 +170,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
+  // "looked at the mast, *and then at the book*"
+  rule("then-pp", "adv pp", 1, "modifier", 0.3, (l, r) => (l.lemma === "then" ? r.f : undefined));
+  rule("j-pp", "conj then-pp", 1, "mark", 0, (l, r) => (l.f.sub === "and" ? r.f : undefined));
   rule("j-pp", "conj pp", 1, "mark", 0);
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);
   rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));

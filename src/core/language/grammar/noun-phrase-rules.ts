@@ -5,7 +5,7 @@ import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** What comes in pairs. */
 const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
-const INSIDE = /^(?:inside|outside|below|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
+const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
 
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
 function isOwnVerb(vp: Node): boolean {
@@ -250,6 +250,16 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("not-other", "not np", 1, "mark", 0, (_, r) => (r.f.det === "pron" || r.f.det === "clause" ? undefined : r.f));
   rule("c-not-other", "comma not-other", 1, "mark", 0);
   rule("np", "np c-not-other", 0, "contrast", 0.7, (l, r) => (l.f.det === "pron" || !agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") ? undefined : l.f));
+  // "*The week before the term ends* is always busy"
+  rule("np", "np sb", 0, "postmodifier", 0.4, (l, r) =>
+    l.f.det === "def" && l.f.num === "sg" && l.end - l.start === 2 && TIME_NOUNS.has(headTerminal(l).lemma ?? "") && /^(?:after|before)$/.test(r.f.sub ?? "")
+      ? l.f
+      : undefined,
+  );
+  // "Every plot has *a page of its own*"
+  rule("ownp", "prep ownn", 1, "mark", 0, (l) => (l.lemma === "of" ? { sub: "of" } : undefined));
+  rule("np", "np ownp", 0, "postmodifier", 0, (l) => (l.f.det === "pron" || l.f.det === "def" ? undefined : l.f));
+  rule("ownn", "poss adj", 0, "mark", 0, (_, r) => (r.lemma === "own" ? {} : undefined));
   // "both the keeper and his wife", "neither a fish nor a lizard"
   rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
     r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,

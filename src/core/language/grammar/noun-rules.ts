@@ -117,7 +117,10 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("nb", "nb era", 0, "era", 0.1, (l) => (TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined));
   // "In 2020 *ninety-six* percent voted": the year is no part of the number.
   rule("qn", "num qn", 1, "number", 0, (l, r) => (l.flags?.includes("year") ? undefined : r.f));
-  rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" ? r.f : undefined));
+  rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" || /^(?:perhaps|maybe)$/.test(l.lemma ?? "") ? r.f : undefined));
+  // "*between two thousand and eight thousand* taste buds"
+  rule("betnum", "prep qn", 1, "mark", 0, (l, r) => (l.lemma === "between" && r.f.sub !== "year" ? r.f : undefined));
+  rule("qn", "betnum j-qn", 0, "range", 0.1, (l, r) => (r.f.sub === "year" ? undefined : { ...l.f, num: "pl" }));
   rule("kn", "kindof nb", 1, "kind", 0);
   rule("nb", "ap kn", 1, "modifier", 0, (_, r) => ({ ...r.f, num: "sg" }));
   lift("nb", "kn", "noun", (n) => ({ f: { ...n.f, num: "sg" }, cost: 0 }));
@@ -204,7 +207,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     if (!/ of$/.test(l.lemma ?? "")) return r.f.det === "pron" ? undefined : { ...r.f, det: "quant" };
     // "most of them were": the pronoun is an object, the whole a subject too.
     const { kase, ...rest } = r.f;
-    return kase === "subj" ? undefined : { ...rest, det: "quant" };
+    // "*each of its cells* lives"
+    const isEach = /^each\b/.test(l.lemma ?? "");
+    return kase === "subj" || (isEach && r.f.num === "sg") ? undefined : { ...rest, det: "quant", ...(isEach ? { num: "sg" } : {}) };
   });
   // "so much rain", "too many boats"
   rule("np", "adv np", 1, "modifier", 0.3, (l, r) =>

@@ -4,6 +4,16 @@ import type { Made, RuleWriter } from "./rule-writer";
 import { behindClause, endsInTo, findsOutWhere, firstVerb, hasObject, lastVerb, lastWord, mayBePassive, namesDoer } from "./verb-shapes";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
+/** "if it is stored *wet*", "is eaten *raw*": the state that something is in while it is done. */
+function isStateOf(verb: Node, state: Node): boolean {
+  const isOfFood = /^(?:store|serve|eat|sell|drink|pick|buy|keep|bury|burn|catch|use)$/.test(headTerminal(verb).lemma ?? "");
+  return (
+    isOfFood &&
+    state.end - state.start === 1 &&
+    /^(?:wet|dry|damp|raw|hot|cold|warm|fresh|alive|whole|green|ripe|frozen)$/.test(headTerminal(state).lemma ?? "")
+  );
+}
+
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
 export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   const inflected = (verb: Node): Features | undefined => {
@@ -95,6 +105,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
       ((between?.cat === "pp" && between.f.sub !== "by") || (between?.cat === "advp" && between.f.sub === "time"));
     return isBetween && has(headTerminal(vp), "C") ? vp.f : undefined;
   });
+  // "had learnt *at the front* what a gun can do"
+  rule("vp", "vp ws", 0, "clause", 0.4, (vp) => {
+    const [verb, between] = vp.kids;
+    const isBetween = vp.role === "adjunct" && vp.head === 0 && verb?.role === "verb" && between?.cat === "pp" && between.f.sub !== "by";
+    return isBetween && ASKING.has(headTerminal(vp).lemma ?? "") ? vp.f : undefined;
+  });
   // "makes the picture blurred" makes it something, and says nothing of it.
   rule("vp", "v s", 0, "clause", 0, (v, s) =>
     s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 3.5)),
@@ -156,7 +172,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
       headTerminal(v).lemma ?? "",
     ) && ap.f.sub !== "ord"
       ? v.f
-      : undefined,
+      : isStateOf(v, ap)
+        ? { f: v.f, cost: -0.5 }
+        : undefined,
   );
   rule("vp", "vg vp", 0, "infinitive", 0.3, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? v.f : undefined));
   rule("vp", "vg cs", 0, "clause", 1.5, (v) => v.f);
