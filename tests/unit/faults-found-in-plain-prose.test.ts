@@ -5,13 +5,56 @@ neverDrafts({
   "of who does it": {
     "alone, as how it is done": ["# Cork\n\nCork oaks grow in warm countries. Portugal alone produces about half of the world's cork.", /is alone produced/],
     "a museum that orders, as a thing": ["# Sails\n\nSails were made of flax. Only the museum still orders flax.", /What still orders/],
+    "a county that pays, as a thing": ["# The wall\n\nThe sea wall keeps the water out. The wall is paid for by the county.", /What pays/],
     "suckers, as somebody": ["# The octopus\n\nThe octopus has no bones. Each of its eight arms is covered with suckers.", /Who is/],
     "the one who asks, for the one who answers": [
       "# Three questions for a sailmaker\n\nIda Marrin has sewn sails for thirty-one years. We asked her about her work.\n\nWhy do you need such a large room?\n\nMy sewing machine sits in a pit.\n\nIs a sail flat?\n\nI get the curve by cutting each panel wider in the middle.\n\nHow long does a sail last?\n\nMy father used flax for his sails.",
       /the writer’s/,
     ],
   },
+  "of which one is meant": {
+    "birds of two sorts": [
+      "# On the wing\n\nThe swift leaves its nest in July. The swift eats in the air. A frigate bird cannot swim. Fifteen frigate birds were measured. The birds slept forty-two minutes a day.",
+      /the birds/i,
+    ],
+    "two men": [
+      "# Bones\n\nEdward Cope and Othniel Marsh hunted fossils. In time the two men became the most famous fossil hunters of America.",
+      /the two men/i,
+    ],
+    "somebody told of before, whom a quoted sentence does not settle": [
+      "# Bones\n\nMarsh lost his post after Cope had attacked him in a newspaper. When Marsh died in 1899, he had 186 dollars in the bank.",
+      /Read: .* did he have/,
+    ],
+    "nobody, as a thing": ["# On the wing\n\nThe swift eats in the air. For a long time nobody could say when it slept.", /= when it slept/i],
+    "whose name it is": ["# Fakes\n\nA work of art should have a history. This chain of owners is called its provenance.", /= its provenance|^Its provenance/i],
+    "an American, of a war": [
+      "# Ink\n\nSpies used ink. During the American War of Independence George Washington's spies preferred a different method.",
+      /during the American(?! War)/i,
+    ],
+    "something done for this": [
+      "# Cold\n\nA gas cannot be used twice unless it is turned back into a liquid. For this a pump squeezes the gas until it is hot.",
+      /Until when/,
+    ],
+    "the same way as before": [
+      "# Ink\n\nLemon juice turns brown when it is heated. Milk, vinegar and the juice of an onion can be used in the same way, but an onion has a drawback.",
+      /in the same way/,
+    ],
+    "the next years": [
+      "# Bones\n\nCope hunted bones. Over the next twenty-five years Edward Cope became the most famous fossil hunter of America.",
+      /over the next twenty-five years/i,
+    ],
+  },
   "of what is not told": {
+    "what the talk wishes its listeners": [
+      "# A talk on birds\n\nThe frigate bird sleeps little. If you cannot sleep tonight, think of the frigate bird.",
+      /tonight/,
+    ],
+    "a purpose of what had been done": [
+      "# Potatoes\n\nPotatoes fed the poor. The Irish had planted almost only one variety, so that what killed one plant killed them all.",
+      /^Why had/,
+    ],
+    "what is likely, turned round": ["# Ink\n\nThe juice is thin. If nothing appears, the juice was probably too thin.", /probably/],
+    "the West, closed": ["# Bones\n\nNew railroads had opened the West, and men hunted for bones there.", /closed the West/],
     "a result, as a purpose of what can no longer be": [
       "# A cold\n\nA cold makes the nose swell. Vapours can no longer reach the receptors, so that only the five tastes are left.",
       /Why can/,
@@ -28,6 +71,19 @@ neverDrafts({
     "what may be so, as so": ["# The emus\n\nThe soldiers had two guns. The soldiers killed perhaps two hundred birds.", /perhaps two hundred .* = true/i],
   },
   "of what was torn": {
+    "a skeleton from its neck": [
+      "# Bones\n\nIn 1868 Edward Cope showed his friend the skeleton of a sea reptile with a long neck.",
+      /friend with a long neck|reptile$/,
+    ],
+    "a day from what it was back to": [
+      "# The bell\n\nMrs. Brandt was away. On her first day back Mrs. Brandt called Nell out of the line.",
+      /line back\?|her first day$/,
+    ],
+    "a denial from its second half": [
+      "# The register\n\nWhen a house is sold, a buyer does not become its owner by paying, nor by moving in.",
+      /nor by moving in when/,
+    ],
+    "a name from its Next": ["# The emus\n\nMeredith hid near a dam. Next Meredith had a gun mounted on a truck.", /Next Meredith/],
     "a smell from its world": [
       "# Smell\n\nAir that we breathe in through the nostrils brings us the smell of the world outside.",
       /bring us outside|= the smell of the world$/i,

@@ -71,11 +71,14 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   // "Walk across the garden, *for example*": what it is an example of stands before.
   if (
     /,? for (?:example|instance)\.?$/.test(candidate.key) ||
-    (candidate.kind === "true-false" && /\bfor (?:example|instance)\b|\b(?:perhaps|maybe)\b/i.test(stem))
+    (candidate.kind === "true-false" && /\bfor (?:example|instance)\b|\b(?:perhaps|maybe|probably|possibly)\b/i.test(stem))
   )
     return "ends-badly";
   // "The doors are locked at half past": past which hour?
   if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
+  // "*Its* provenance is the chain of owners", "is called *its* provenance": whose?
+  if (candidate.kind === "true-false" && /^(?:Its|Their|His|Her) /.test(stem)) return "opens-badly";
+  if (candidate.factType === "naming" && /^(?:its|their|his|her) /i.test(candidate.key)) return "opens-badly";
   // "What did The uppermost consist of?": a name was read where none is.
   if (/^[^“"]*\b(?:did|does|do|is|are|was|were) The \p{Ll}/u.test(stem)) return "opens-badly";
   // "What is the Denisovans?"

@@ -10,6 +10,15 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 describe("is accepted as a whole", () => {
   it.each([
     "A skilled worker can take the bark off without touching the layer beneath.",
+    "A forger seldom fools all those who have it.",
+    "To save his life he confessed his crime.",
+    "Nobody on the council seems to mind.",
+    "To begin with, the clock belongs to everybody.",
+    "She rang as if the town were on fire.",
+    "Some butterflies flew slowly, as if they were not afraid of birds.",
+    "Onion skins are the easiest to begin with.",
+    "Move it slowly to and fro.",
+    "The first is where the picture has been.",
     "An adult has between two thousand and eight thousand taste buds.",
     "Each of their cells lives for about ten days.",
     "Each of them responds to several substances.",

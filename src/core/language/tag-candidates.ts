@@ -41,7 +41,7 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const lower = group.map((token) => token.lower).join(isInitial ? "" : " ");
     const text = group.map((token) => token.text).join(isInitial ? "" : " ");
     const isFirst = words.length === 0;
-    const isCounting = COUNTING.test(lower) && isFirst && tokens[1]?.text === ",";
+    const isCounting = isFirst && ((COUNTING.test(lower) && tokens[1]?.text === ",") || opensWithNext(tokens));
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
     const isApprox = length === 1 && countsWhatThereIs(tokens, i);
     const isSupposed = length === 1 && supposes(tokens, i);
@@ -105,6 +105,11 @@ function isRegnal(tokens: readonly Token[], at: number): boolean {
   );
 }
 
+/** "*Next* Meredith had a gun brought": then, and no part of a name. */
+function opensWithNext([first, second]: readonly Token[]): boolean {
+  return first?.lower === "next" && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && !/day$/.test(second!.lower) && !MONTHS.has(second!.lower);
+}
+
 /** "the sailors*'* instruments" */
 function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
   const [before, mark, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
@@ -132,7 +137,10 @@ function standsAlone(tokens: readonly Token[], at: number): boolean {
 function supposes(tokens: readonly Token[], at: number): boolean {
   if (tokens[at]!.lower !== "were") return false;
   const before = tokens.slice(Math.max(0, at - 4), at).map(({ lower }) => lower);
-  return /^(?:he|she|it|i)$/.test(before.at(-1) ?? "") && before.some((word) => /^(?:if|though|wish|wished)$/.test(word));
+  // "as if *the town* were on fire"
+  const isMany = /^(?:they|we|you)$|[^s]s$/.test(before.at(-1) ?? "");
+  const isAsIf = !isMany && before.some((word, index) => word === "as" && /^(?:if|though)$/.test(before[index + 1] ?? ""));
+  return isAsIf || (/^(?:he|she|it|i)$/.test(before.at(-1) ?? "") && before.some((word) => /^(?:if|though|wish|wished)$/.test(word)));
 }
 
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
@@ -199,6 +207,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "is about *as long as* a fingernail" compares, "as long as it rains" sets a condition.
     const ahead = tokens[tokens[at - 1]?.lower === "only" ? at - 2 : at - 1]?.lower ?? "";
     if (key === "as long as" && COMPARED.test(ahead)) continue;
+    // "are the easiest *to begin with*"
+    if (key === "to begin with" && at > 0) continue;
     // "for long journeys"
     if (key === "for long" && isNoun(next, lexicon)) continue;
     // "two *or more* atoms"

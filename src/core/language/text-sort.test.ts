@@ -32,6 +32,16 @@ it.each([
     "a title that demands, and what the writer hopes",
     "# Keep the ferry slow\n\nThe council wants a fast ferry. I hope that the council will think again. The ferry burns oil.",
   ],
+  [
+    "opinion",
+    "a command as the title, and what the writer wants against others",
+    "# Mend the town clock\n\nThe clock stopped in May. I want the clock mended. The council argues that the money is needed. The clock is old.",
+  ],
+  [
+    "expository",
+    "a command that nobody argues about",
+    "# Mend the town clock\n\nThe clock stopped in May. The council says that it is old. The clock is made of iron.",
+  ],
   ["expository", "facts alone", "The harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
   [

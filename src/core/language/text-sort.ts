@@ -17,6 +17,9 @@ const ARGUING =
 const DEMAND =
   /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|say|put|leave|teach|free|don't|do not|no|bring|fix|start)\b|\b(?:needs?|must|should|deserves?)\b/i;
 
+const COMMAND =
+  /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|leave|free|fix|start|mend|repair|turn|plant|allow|pay|feed|buy|switch|move|cut|raise|lower|reopen|change|paint|clean|slow|share|count|choose|trust|ask|take)\b/i;
+
 /** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", numbered commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
@@ -69,6 +72,9 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   if (title && count(OUGHT) > 0) return true;
   // "Give every student a library card": a title that demands, over a text with a *should*.
   const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text) && !asks(heading));
+  // "Mend the town clock": a command as the title, over a text that says what its writer wants and others argue.
+  const commands = headings.some((heading) => heading.block.level === 1 && COMMAND.test(heading.text));
+  if (commands && count(/\bI (?:want|do not claim|would like|ask)\b/) > 0 && count(/\b(?:argues?|argued|say|says|claims?) that\b/) > 0) return true;
   if (demands && count(/\bshould\b|\bLet (?:us|'s)\b|\bI hope that\b|\bthere is a (?:far |much )?better (?:way|plan|idea)\b/i) > 0) return true;
   // "Why I voted against the trophy": reasons for what the writer did, with what others should do.
   const gives = headings.some((heading) => heading.block.level === 1 && /^why I\b/i.test(heading.text));

@@ -198,7 +198,8 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   const { phrasing, text, rest } = statement;
   const { clause } = phrasing;
   const hasReason = clause.adjuncts.some(({ node }) => reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "cause");
-  if (hasReason) return undefined;
+  // "does not become its owner by paying, *nor by moving in*": nothing may follow that.
+  if (hasReason || /\bnor\b/.test(rest)) return undefined;
   const passive = restateAsPassive(phrasing);
   if (passive && !analysis.persons.has(passive.subject)) {
     const object = clause.complements.find((part) => part.role === "object")!.node;

@@ -146,3 +146,13 @@ export function listedBehind({ words, text }: Sentence, end: number): string | u
 export function isOfThings(words: string): boolean {
   return /\b(?:of (?:\p{L}+ )?|two |three |four |five |several |some )things$|^do (?:something|\p{L}+ things)\b/u.test(words);
 }
+
+/** "the smell *of the world outside*", "a book *about her year in the mountains*": does the last word belong to the noun or to the verb? */
+export function mayBelongBehind({ adjuncts }: Phrasing["clause"], object: Node, { lexicon }: Analysis): boolean {
+  const behind = adjuncts.find(({ node }) => node.start === object.end)?.node;
+  if (!behind || object.role !== "postmodifier") return false;
+  const isPlace = behind.cat === "advp" && /^(?:outside|inside|above|below|beneath|around|nearby)$/.test(headTerminal(behind).lemma ?? "");
+  // "the skeleton of a reptile *with a long neck*"
+  const isBodyOf = behind.f.sub === "with" && fileOf(headTerminal(behind).lemma ?? "", lexicon) === NounFile.body;
+  return isPlace || isBodyOf || (object.kids[1]?.f.sub === "about" && behind.cat === "pp" && !behind.f.time);
+}

@@ -1,6 +1,7 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
 import { mayDo } from "../../language/pronoun-rivals";
@@ -44,6 +45,8 @@ const LONGEST_OWNED = 4;
 function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   // Told by the sentence before itself.
   if (fact.support && fact.pattern === "what-do-we-call") return false;
+  // "*Until when* is it squeezed for this?"
+  if (/^(?:Until|By|Since) when\b/.test(fact.stem) && pointers.includes("this")) return false;
   if (/\b(?:when|if|once) (?:this|it) happens\?$/.test(fact.stem)) return false;
   const stem = fact.stem.toLowerCase();
   const holds = (text: string, pointer: string) => new RegExp(`\\b${literally(pointer)}\\b`).test(text);
@@ -94,8 +97,11 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   const isAhead = sentence.clauses.some(({ start, rank }) => rank !== "main" && start < main.subject.start);
   const isOpen = !analysis.antecedents.has(positionKey(sentence, main.subject.start));
   // "Rulers saw things differently. *Since potatoes grow underground*, they survive": the potatoes.
+  // "When *Marsh* died, he had 186 dollars": his own, or somebody's that was told of before; a quoted sentence does not settle it.
+  const isPersons =
+    (pronoun === "he" || pronoun === "she") && sentence.clauses.some(({ rank, subject }) => rank !== "main" && isPerson(subject, sentence, analysis));
   const isNamedAhead =
-    /^(?:since|because|although|though)$/i.test(sentence.words[main.start]?.text ?? "") &&
+    (isPersons || /^(?:since|because|although|though)$/i.test(sentence.words[main.start]?.text ?? "")) &&
     sentence.clauses.some(
       ({ rank, start, subject }) => rank !== "main" && start < main.subject.start && !pronounOf(subject) && (subject.f.num === "pl") === (pronoun === "they"),
     );
@@ -130,6 +136,10 @@ function pointsBack(np: Node, sentence: Sentence, lead: Sentence, analysis: Anal
 
 function tellsTime({ text, words }: Sentence): boolean {
   return /\b\d{3,4}\b/.test(text) || words.some(({ lower }) => TIME_NOUNS.has(lower));
+}
+
+function isPerson(np: Node, sentence: Sentence, { persons, lexicon }: Analysis): boolean {
+  return persons.has(nodeText(sentence, np)) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
 }
 
 function firstMain({ clauses }: Sentence): Clause | undefined {

@@ -13,7 +13,7 @@ import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { mayBeDeeds } from "../phrasing/conjuncts";
 import { ownsOfClauseAhead } from "../phrasing/owns-of-ahead";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
+import { doesSoToMore, IDIOMS, isOfThings, isTornFromSubject, mayBelongBehind, ownPhrase, PARTS_OF_VERBS } from "./belongs-to-object";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { takesInfinitive } from "./find-purpose";
@@ -171,7 +171,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.
   if (takesInfinitive(clause, object) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
-  if (mayBelongBehind(clause, object)) return [];
+  if (mayBelongBehind(clause, object, analysis)) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(
     ({ node }) => node.start === object.end && node.cat === "pp" && node.kids[1]?.role === "coordination" && node.end - node.start > 6,
@@ -280,14 +280,6 @@ function hasNo(np: Node): boolean {
   return walkTree(np).some((node) => node.flags?.includes("neg"));
 }
 
-/** "the smell *of the world outside*", "a book *about her year in the mountains*": does the last word belong to the noun or to the verb? */
-export function mayBelongBehind({ adjuncts }: Phrasing["clause"], object: Node): boolean {
-  const behind = adjuncts.find(({ node }) => node.start === object.end)?.node;
-  if (!behind || object.role !== "postmodifier") return false;
-  const isPlace = behind.cat === "advp" && /^(?:outside|inside|above|below|beneath|around|nearby)$/.test(headTerminal(behind).lemma ?? "");
-  return isPlace || (object.kids[1]?.f.sub === "about" && behind.cat === "pp" && !behind.f.time);
-}
-
 /** What a passive names with *by*: "the tide is caused mainly *by the moon*". */
 export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -329,6 +321,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     GROUPS.has(headTerminal(doer).lemma ?? "") ||
     // "was hired by *a laboratory*": by people who work there.
     /^(?:hire|employ|arrest|invite|elect|appoint|dismiss|fine|sue)$/.test(clause.verb.lemma ?? "") ||
+    (clause.verb.lemma === "pay" && /^(?:county|town|city|state|council|company|bank|school|church|club)$/.test(headTerminal(doer).lemma ?? "")) ||
     hasTitle(answer);
   return [
     {

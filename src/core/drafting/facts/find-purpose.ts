@@ -140,7 +140,9 @@ export function isResult(part: Node, { sentence, auxiliaries, verb, passive, sta
   // "Vapours can *no longer* reach the nose, so that only five tastes are left"
   const isUnable =
     !passive && auxiliaries.length === 1 && /^(?:can|could)$/.test(auxiliaries[0]!.lemma ?? "") && /\bno longer\b/.test(wordsText(sentence, start, part.start));
-  if (!(goesOn || isUnable) || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
+  // "The Irish *had* planted one variety, so that what killed one plant *killed* them all"
+  const isDone = !passive && auxiliaries.length === 1 && auxiliaries[0]!.cat === "have";
+  if (!(goesOn || isUnable || isDone) || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
   return inner !== undefined && !inner.negated && !inner.auxiliaries.some(({ cat }) => cat === "modal");
 }
@@ -223,7 +225,7 @@ function belongsToNoun(clause: Clause, purpose: Node): boolean {
 
 /** "*To keep the vote fair,* many countries have strict rules" */
 function isAhead(node: Node, clause: Clause): boolean {
-  return node.cat === "vp-c" && node.end <= clause.subject.start && !clause.imperative;
+  return (node.cat === "vp-c" || node.cat === "vp") && node.end <= clause.subject.start && !clause.imperative;
 }
 
 function isPurpose(node: Node): boolean {

@@ -9,11 +9,11 @@ import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { isOfThings, listedBehind } from "./belongs-to-object";
+import { isOfThings, listedBehind, mayBelongBehind } from "./belongs-to-object";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { SPANS } from "./find-measure";
-import { bareForms, isPeople, mayBelongBehind } from "./find-participant";
+import { bareForms, isPeople } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
 import { PAIRS, PASSIVE_ONLY, WORTH } from "./relation-verbs";
 
@@ -102,7 +102,7 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
   const rest = phraseRest(phrasing, analysis, [what.node, ...(span ? [span] : []), ...reasonsOf(clause)]);
-  if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder) || mayBelongBehind(clause, what.node)) return [];
+  if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder) || mayBelongBehind(clause, what.node, analysis)) return [];
   const given = wordsText(sentence, what.node.start, (span ?? what.node).end);
   // "offers the owners *one of three things*: a repair, …"
   const answer = isOfThings(given) ? listedBehind(sentence, what.node.end) : given;

@@ -2,7 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -20,7 +20,7 @@ export function findUnknown(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const what = [...clause.complements, ...clause.adjuncts]
     .map(({ node }) => node)
     .find((node) => node.start >= clause.verb.end && /^(?:ws|sb|cs)$/.test(node.cat) && WH_WORD.test(nodeText(sentence, node)));
-  if (!what || what.end < clause.end || findUnclear(what, sentence, analysis, phrasing.binder, false)) return [];
+  if (!what || what.end < clause.end || findUnclear(what, sentence, analysis, isNobodys ? BINDS_NOTHING : phrasing.binder, false)) return [];
   // "did not know when he was born": of one person once, a stray detail.
   if (!isNobodys && headTerminal(clause.subject).cat === "pn") return [];
   const rest = phraseRest(phrasing, analysis, [what, ...reasonsOf(clause)]);

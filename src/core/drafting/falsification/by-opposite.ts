@@ -46,12 +46,18 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   // "the keeper pulled the kite down", "opens the opening": nobody would take the opposite for what is told.
   if (/^(?:push|pull)/.test(word) && (analysis.sort === "story" || /\b(?:itself|themselves|himself|herself|down|up)\b/.test(text))) return [];
   if (/^(?:open|close)/.test(word) && text.match(/\b(?:open|clos)/g)?.length !== 1) return [];
+  // "New railroads had opened *the West*": what has no door is never closed.
+  const object = complements.find(({ role }) => role === "object")?.node;
+  if (/^(?:open|close)/.test(word) && object && !CLOSABLE.test(headTerminal(object).lemma ?? "")) return [];
   if (/^attract/.test(word) && !CHARGED.test(subject)) return [];
   if (adjuncts.some(({ node }) => node.cat === "pp" && DIRECTED.test(node.f.sub ?? "")) || isSaidElsewhere(opposite, clause, analysis)) return [];
   // "will open": the opposite has to be a base form too.
   if (clause.auxiliaries.length > 0 && verb.flags?.[0] === "base" && /(?:ed|s)$/.test(opposite)) return [];
   return swap(text, word, opposite, "antonym");
 }
+
+const CLOSABLE =
+  /^(?:door|gate|window|valve|lid|box|shop|store|school|bridge|eye|mouth|port|harbou?r|shutter|petal|road|street|museum|library|pool|mine|factory|station|office|border|tunnel|canal|lock|pore|shell|tap|hatch|curtain|umbrella|branch|fishery|post|tube|hospital)$/;
 
 const DIRECTED = /^(?:to|into|from|onto|out of|toward|towards)$/;
 

@@ -1,5 +1,5 @@
 import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
-import { THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
+import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
@@ -7,6 +7,7 @@ import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
 import { isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
 import { takesUpWhole } from "./taken-up";
@@ -20,9 +21,6 @@ const POINTING_ADVERBS = new Set(
 );
 
 const SORTING = /^(?:older|elder|younger)\b/i;
-
-/** What after a noun says which one is meant. */
-const FIXING_ROLES = ["postmodifier", "relative", "reduced", "apposition"];
 
 export type Binder = {
   num: string;
@@ -350,49 +348,4 @@ function bound(pronoun: string, binder: Binder): boolean {
   // "A colleague dismissed *her* idea": where a woman is told of, hers.
   if (!binder.gender && binder.rivals?.has(gender)) return false;
   return binder.human && !binder.unknown && (!binder.gender || binder.gender === gender);
-}
-
-/** Lexicographer files of things that can be seen: animal, artifact, body, food, group, place, object, plant, substance. */
-const CONCRETE_FILES = new Set([5, 6, 8, 13, 14, 15, 17, 20, 27]);
-
-/** A thing that the source itself calls *the* when it first speaks of it; deeds, persons and ideas may take up what was told in other words. */
-export function isConcrete(lemma: string, { lexicon }: Analysis): boolean {
-  const sense = lexicon.findWord(lemma)?.senses[0];
-  return sense !== undefined && CONCRETE_FILES.has(lexicon.nounFile(sense));
-}
-
-/**
- * A definite noun phrase needs its antecedent in the question or must be the only one of its sort in
- * the source: something after it that fixes it, a name, a word of the title, or a word that the
- * source keeps using, always for the same thing.
- */
-function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis, inside: boolean): boolean {
-  if (np.f.det !== "def" || np.role === "coordination") return true;
-  // "the number from each state": the number of what?
-  if (np.role === "postmodifier" && /^(?:number|amount|rest|half|majority)$/.test(headTerminal(np).lemma ?? "") && np.kids[1]?.f.sub !== "of") return false;
-  if (FIXING_ROLES.includes(np.role)) return true;
-  const head = headTerminal(np);
-  if (head.cat === "pn") return true;
-  const lemma = (head.lemma ?? "").toLowerCase();
-  if (np.f.time || UNIQUE_NOUNS.has(lemma) || np.kids[1]?.role === "numbered") return true;
-  // "One bell rang louder *than the rest*": of the bells.
-  if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
-  const length = nodeText(sentence, np).split(" ").length;
-  // "the newest kind": kind of what?
-  if (THIN_NOUNS.has(lemma) && (length <= 2 || (length <= 3 && /^(?:kind|sort|type|part|number|group|set|pair|side)s?$/.test(lemma)))) return false;
-  // The source itself says "the rock" without having spoken of one: everyone knows which.
-  if (analysis.firstMention.get(lemma) === sentence.index && (inside || isConcrete(lemma, analysis))) return true;
-  const words = nodeText(sentence, np).toLowerCase().split(" ");
-  const modified = words.length > 2;
-  const count = analysis.lemmaCounts.get(lemma) ?? 0;
-  if (analysis.headingLemmas.has(lemma)) return true;
-  if (modified) {
-    // "the last fire" is one of the fires that the source speaks of; "the next" hangs on the one before.
-    if (words.some((word) => /^(?:first|last|oldest|newest)$/.test(word)) && count >= 2) return true;
-    return !words.some((word) => /^(?:first|second|next|last|older|newer|new|old|other|same)$/.test(word));
-  }
-  // "The products are substances": of what? Things and persons of a sort may be named at once.
-  const senses = analysis.lexicon.findWord(lemma)?.senses ?? [];
-  const isSort = senses.length === 0 || senses.some((sense) => CONCRETE_FILES.has(analysis.lexicon.nounFile(sense))) || isPersonNoun(lemma, analysis.lexicon);
-  return count >= (np.f.num === "pl" && isSort ? 1 : 2);
 }

@@ -15,7 +15,7 @@ import { isWhereInPassing } from "./where-in-passing";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
 const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods|languages|countries|cities|towns|books)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
+  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|\bin the same way\b(?! (?:as|that)\b)|\bover the (?:next|following) (?:\p{L}+[ -]){0,3}(?:days|weeks|months|years|decades|centuries)\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods|languages|countries|cities|towns|books)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(

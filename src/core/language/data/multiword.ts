@@ -117,6 +117,8 @@ export const MULTIWORD: Record<string, string> = {
   "as well as": "conj:and",
   "rather than": "prep:rather",
   "for example": "adv:link",
+  "to begin with": "adv:link",
+  "to and fro": "adv:manner",
   "for instance": "adv:link",
   "of course": "adv:link",
   "in fact": "adv:link",

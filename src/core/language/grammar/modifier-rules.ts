@@ -48,7 +48,12 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
   rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
-  rule("ws", "wh s", 1, "mark", 0.2, (l, r) => (l.f.sub === "thing" || l.f.sub === "person" ? (r.f.gap ? {} : undefined) : r.f.gap ? undefined : {}));
+  rule("ws", "wh s", 1, "mark", 0.2, (l, r) => {
+    if (l.f.sub === "thing" || l.f.sub === "person") return r.f.gap ? {} : undefined;
+    // "asks *where the picture has been*"
+    const isBe = l.lemma === "where" && headTerminal(r).cat === "be";
+    return r.f.gap && !isBe ? undefined : {};
+  });
   rule("wap", "wh ap", 1, "mark", 0.1);
   rule("wap", "wh advp", 1, "mark", 0.3);
   rule("wap", "det nb", 1, "mark", 0.3, (l) => (l.flags?.includes("wh") ? {} : undefined));

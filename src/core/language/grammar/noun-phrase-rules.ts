@@ -64,6 +64,9 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
     // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
     if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
+    // "*nobody on the council* minds"
+    if (/^(?:no|every|some|any)(?:body| ?one)$/.test(headTerminal(l).lemma ?? "") && l.end - l.start === 1 && /^(?:in|on|at|from)$/.test(r.f.sub ?? ""))
+      return { f: l.f, cost: r.f.time ? 2 : 0.6 };
     // "those about fraud"
     if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
     // "tannins, which slow the growth *of bacteria*": behind an aside a phrase belongs into it.
@@ -306,6 +309,10 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "det onum", 0, "number", 0.6, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
   // "the bones *inside*"
   rule("np", "np adv", 0, "postmodifier", 1.6, (l, r) => (l.f.det !== "pron" && l.f.det !== "proper" && INSIDE.test(r.lemma ?? "") ? l.f : undefined));
+  // "on *her first day back*"
+  rule("np", "np adv", 0, "postmodifier", 0, (l, r) =>
+    r.lemma === "back" && /^(?:poss|def)$/.test(l.f.det ?? "") && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined,
+  );
   // "between eleven at night and *five in the morning*": an hour.
   rule("np", "np pp", 0, "hour", -0.6, (l, r) =>
     l.role === "number" &&

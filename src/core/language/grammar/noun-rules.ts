@@ -157,7 +157,11 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     if (l.flags?.[0] === "oneof") return r.f.num === "pl" ? { num: "sg", det: "indef" } : undefined;
     const agreed = agreeNumbers(num as "any", r.f.num ?? "any");
     if (!agreed) return undefined;
-    const proper = r.f.det === "proper" ? 0.3 : 0;
+    // "During *the American* War of Independence": a people's adjective is no American.
+    const name = (headTerminal(r).lemma ?? "").toLowerCase();
+    // "the Arctic" is a place.
+    const isAdjective = r.f.det === "proper" && r.end - r.start === 1 && DEMONYMS.has(name) && !name.endsWith("ic");
+    const proper = r.f.det === "proper" ? (isAdjective && r.f.num !== "any" ? 2.5 : 0.3) : 0;
     const det = l.flags?.includes("def")
       ? "def"
       : l.flags?.includes("dem") || l.flags?.includes("such") || l.flags?.includes("other")
@@ -204,7 +208,7 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,
   );
   rule("np", "predet np", 1, "determiner", 0.2, (l, r) => {
-    if (!/ of$/.test(l.lemma ?? "")) return r.f.det === "pron" ? undefined : { ...r.f, det: "quant" };
+    if (!/ of$/.test(l.lemma ?? "")) return r.f.det === "pron" && !(l.lemma === "all" && r.role === "relative") ? undefined : { ...r.f, det: "quant" };
     // "most of them were": the pronoun is an object, the whole a subject too.
     const { kase, ...rest } = r.f;
     // "*each of its cells* lives"
