@@ -67,6 +67,7 @@ const PATTERNS: Record<string, string> = {
   "gaps-present-verbs": "A paragraph with verbs in the present.",
   "gaps-prepositions": "A paragraph with several prepositions, each left out once.",
   "gaps-articles": "A paragraph with several articles.",
+  "why-for-deed": "The sentence tells for which deed something was done to somebody.",
   "why-for-this-reason": "The sentence before gives the reason.",
   "which-reason": "The writer numbers the reasons: first, second, last.",
   "what-does-it-do": "The source tells one thing that this part does.",

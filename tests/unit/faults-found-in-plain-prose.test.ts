@@ -6,6 +6,7 @@ neverDrafts({
     "alone, as how it is done": ["# Cork\n\nCork oaks grow in warm countries. Portugal alone produces about half of the world's cork.", /is alone produced/],
     "a museum that orders, as a thing": ["# Sails\n\nSails were made of flax. Only the museum still orders flax.", /What still orders/],
     "a county that pays, as a thing": ["# The wall\n\nThe sea wall keeps the water out. The wall is paid for by the county.", /What pays/],
+    "mountains, as a people": ["# Deserts\n\nThe Atacama is dry. The Andes keep the moist air of the Amazon away.", /^Who keeps/],
     "suckers, as somebody": ["# The octopus\n\nThe octopus has no bones. Each of its eight arms is covered with suckers.", /Who is/],
     "the one who asks, for the one who answers": [
       "# Three questions for a sailmaker\n\nIda Marrin has sewn sails for thirty-one years. We asked her about her work.\n\nWhy do you need such a large room?\n\nMy sewing machine sits in a pit.\n\nIs a sail flat?\n\nI get the curve by cutting each panel wider in the middle.\n\nHow long does a sail last?\n\nMy father used flax for his sails.",
@@ -44,7 +45,39 @@ neverDrafts({
       /over the next twenty-five years/i,
     ],
   },
+  "of which time is meant": {
+    "a year, of what came out in it": [
+      "# Letters\n\nThe post was watched. In 1844 it came out that the British government had opened the letters of Giuseppe Mazzini.",
+      /In what year had|opened the letters .* in 1844/,
+    ],
+    "on weekdays, without its only": [
+      "# Leaf blowers\n\nThe council of Selm is afraid of a ban. The council could at least allow blowers on weekdays only.",
+      /When could the council/,
+    ],
+    "a burst of long ago": [
+      "# Bubbles\n\nBubbles made of plain soap and water burst after a few seconds. Two things kill them: they dry out, and their skin is too thin.",
+      /What burst |Bubbles .* did burst/,
+    ],
+    "what is done meanwhile, as a step of its own": [
+      "# Bubbles\n\n1. Stir the glycerine into the water.\n2. Add the baking powder.\n3. Cover the bowl.\n4. Meanwhile tie the string to the sticks.\n5. Dip the loop into the bowl.",
+      /Meanwhile|right after you cover the bowl/,
+    ],
+    "two steps with one between them that was left out": [
+      "# Bubbles\n\n1. Stir the glycerine into the water.\n2. Add the baking powder.\n3. Wait beside the bowl with a good deal of patience until the powder has stopped foaming and the water is as clear as it was when you began to stir.\n4. Cover the bowl.\n5. Dip the loop into the bowl.",
+      /right after you add the baking powder\? = Cover/i,
+    ],
+    "the best time, of what": [
+      "# Bubbles\n\nWind tears the bubbles. The best time is early in the morning or after rain, when the air is damp.",
+      /The best time is/i,
+    ],
+  },
   "of what is not told": {
+    "a proposal, as what happens": [
+      "# Leaf blowers\n\nIf the council of Skerry Bay is afraid of a ban, it could allow blowers on weekdays.",
+      /What could happen/,
+    ],
+    "eighty-five of nothing": ["# Leaf blowers\n\nA leaf blower is loud. Doctors warn that the ear is damaged at eighty-five.", /= That the ear is damaged/],
+    "what everybody knows of Rome": ["# Fever\n\nThey sent the bark to Rome, a city surrounded by marshes, where many people had died.", /What is Rome/],
     "what the talk wishes its listeners": [
       "# A talk on birds\n\nThe frigate bird sleeps little. If you cannot sleep tonight, think of the frigate bird.",
       /tonight/,
@@ -71,6 +104,19 @@ neverDrafts({
     "what may be so, as so": ["# The emus\n\nThe soldiers had two guns. The soldiers killed perhaps two hundred birds.", /perhaps two hundred .* = true/i],
   },
   "of what was torn": {
+    "pictures from what they show": [
+      "# Letters\n\nThe minister was ashamed. Newspapers printed pictures of the minister with a steaming kettle.",
+      /print with a steaming kettle|pictures of the minister$/i,
+    ],
+    "a handbook from its drawings": ["# The keeper\n\nIda Marrow wrote a handbook with drawings of every part of the lamp.", /write with drawings|handbook$/],
+    "what he did not know, with what he did": [
+      "# The tailor\n\nTimo Reed was a tailor. Timo did not know where the winds lived, so he simply shouted.",
+      /= where the winds lived, so/i,
+    ],
+    "about, behind once": [
+      "# Letters\n\nOnce, however, the British ambassador complained that he had been given a copy instead of the original.",
+      /complain once about/,
+    ],
     "a skeleton from its neck": [
       "# Bones\n\nIn 1868 Edward Cope showed his friend the skeleton of a sea reptile with a long neck.",
       /friend with a long neck|reptile$/,

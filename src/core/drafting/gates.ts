@@ -86,6 +86,12 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   // "because the muscles work while": a sentence was torn.
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
+  // "is damaged *at eighty-five*": of what?
+  if (
+    / (?:at|to|below|above|over|under) (?:(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-\w+)?|a hundred)$/i.test(candidate.key) &&
+    candidate.factType === "report"
+  )
+    return "ends-badly";
   // "every wolf they killed, since ranchers feared …": a thing with its reason.
   if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
     return "ends-badly";
@@ -102,6 +108,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
+  // "What do two things kill?", "are killed by two things": which they are stands elsewhere.
+  if (/\b(?:do|does|did|can|will|by) (?:two|three|four|five|several|some|many) things\b/.test(stem)) return "vague-subject";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   // "According to Marek, what do you have to do?" When, and for what?
   if (/(?:^|, )what (?:do|does|did|must|should|can|may|will) (?:you|one|we|people) (?:(?:have|need|want|try) to )?do\?$/i.test(stem)) return "vague-subject";

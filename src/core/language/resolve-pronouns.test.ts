@@ -34,6 +34,11 @@ describe("it in a sentence stands for", () => {
     ["what nobody does anything to", "If nobody claims a thing within six months, it belongs to the finder.", ["a thing"]],
     ["an animal, where only animals can do what is said", "If a tuna is caught in a net, it suffocates.", ["a tuna"]],
     ["an animal that the dictionary has for a person first", "When a whale dies, it sinks to the bottom.", ["a whale"]],
+    [
+      "what the whole text is about, past an open one",
+      "A snail has a shell. A snail has one foot. A snail has a tongue. A stone, often, whose, it. As the snail grows, it adds new rings.",
+      ["the snail"],
+    ],
     ["whoever can do what is said", "When the council wants to make a new rule, it must publish the text.", ["the council"]],
   ])("%s", (_, text, wanted) => expect(stands(text)).toEqual(wanted));
   it.each([

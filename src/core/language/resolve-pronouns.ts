@@ -14,6 +14,7 @@ import { isThingsDeed, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pro
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
+import { isTopicOfText } from "./topic-of-text";
 import { coreOf, headTerminal, holdsPronoun, type Node } from "./tree";
 
 /**
@@ -112,13 +113,8 @@ function naming(name: string, clause: Clause): Antecedent {
 }
 
 /** What the clause before it is about, where nothing else may be meant. */
-function agreeing(
-  candidate: Clause,
-  clause: Clause,
-  pronoun: string,
-  earlier: Clause | undefined,
-  { sentences, persons, lexicon, found }: Known,
-): Antecedent | undefined {
+function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: Clause | undefined, known: Known): Antecedent | undefined {
+  const { sentences, persons, lexicon, found } = known;
   const { sentence } = clause;
   if (earlier && rivals(sentence, clause, earlier, pronoun, persons, lexicon)) return undefined;
   const phraseAhead =
@@ -138,7 +134,8 @@ function agreeing(
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
-  if (earlier?.rank === "adverbial" && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found)) return undefined;
+  if (earlier?.rank === "adverbial" && !isTopicOfText(earlier.subject, sentences) && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found))
+    return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon)) return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;

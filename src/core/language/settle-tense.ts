@@ -8,11 +8,13 @@ import { inflectVerb } from "./inflect";
  */
 export function settleTenses(sentences: readonly Sentence[]): void {
   const pastByBlock = new Map<string, number>();
+  const surePasts = new Set<string>();
   const presentIn = new Set<string>();
   for (const { block, clauses } of sentences) {
     for (const clause of clauses) {
       const tense = tenseOf(clause);
       if (tense < 0) presentIn.add(block.id);
+      if (tense > 0 && !mayBeOfToday(clause)) surePasts.add(block.id);
       if (tense !== 0) pastByBlock.set(block.id, (pastByBlock.get(block.id) ?? 0) + tense);
     }
   }
@@ -20,10 +22,12 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     // "Each month I *put* three dishes on trial": again and again, and no past.
     const recurs = RECURRING.test(sentence.text);
     for (const clause of sentence.clauses) {
-      const isOfToday = recurs || isBesidePresents(clause);
+      // "Bubbles of soap *burst* after a few seconds. Two things kill them": no other verb around it is past.
+      const isAmongPresents = presentIn.has(sentence.block.id) && !surePasts.has(sentence.block.id) && !DATED.test(sentence.text);
+      const isOfToday = recurs || isBesidePresents(clause) || isAmongPresents;
       if (isOfToday && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
       if (isOfToday || !isOpen(clause)) continue;
-      const dated = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u.test(sentence.text);
+      const dated = DATED.test(sentence.text);
       // Beside a present the past has to be told more than once.
       const least = presentIn.has(sentence.block.id) ? 2 : 1;
       if (dated || (pastByBlock.get(sentence.block.id) ?? 0) >= least) clause.verb.flags = ["past"];
@@ -31,6 +35,7 @@ export function settleTenses(sentences: readonly Sentence[]): void {
   }
 }
 
+const DATED = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u;
 const RECURRING = /\b(?:each|every) (?:day|night|week|month|year|morning|evening|spring|summer|autumn|fall|winter|time)\b/i;
 
 /** "I *put*", "they *set*": read as a past, and just as well of today; "she put" is past. */

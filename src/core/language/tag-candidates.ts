@@ -208,7 +208,7 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     const ahead = tokens[tokens[at - 1]?.lower === "only" ? at - 2 : at - 1]?.lower ?? "";
     if (key === "as long as" && COMPARED.test(ahead)) continue;
     // "are the easiest *to begin with*"
-    if (key === "to begin with" && at > 0) continue;
+    if (key === "to begin with" && at > 0 && tokens[at - 1]?.text !== ",") continue;
     // "for long journeys"
     if (key === "for long" && isNoun(next, lexicon)) continue;
     // "two *or more* atoms"
@@ -239,7 +239,10 @@ function tagToken(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Ca
   const closed = Object.hasOwn(CLOSED_WORDS, token.lower) ? readTags(CLOSED_WORDS[token.lower]!, token.lower) : [];
   const proper = capital ? properCost(token, isFirst, lexicon, capitals, closed.length > 0) : undefined;
   const open = tagOpenWord(token.lower, lexicon);
-  const common = closed.length > 0 ? mergeClosed(closed, open) : open;
+  const all = closed.length > 0 ? mergeClosed(closed, open) : open;
+  // "*Oliver* Cromwell": a name, and no more olive than others.
+  const isGiven = capital && (GIVEN_NAMES.has(token.lower) || MENS_NAMES.has(token.lower)) && !capitals.lowerCased.has(token.lower);
+  const common = isGiven ? all.filter((tag) => !(tag.cat === "adj" && tag.flags?.includes("comparative"))) : all;
   const tags = capital && !isFirst ? common.map((tag) => ({ ...tag, cost: tag.cost + (MONTHS.has(token.text) ? UNLIKELY : 2) })) : common;
   return proper === undefined ? tags : [...tags, { cat: "pn", flags: [], cost: proper, lemma: token.text }];
 }

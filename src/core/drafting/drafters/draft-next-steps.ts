@@ -3,7 +3,7 @@ import { sentenceCase } from "../../language/node-text";
 import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
-import { listsOfSteps } from "./lists-of-steps";
+import { listsOfSteps, MEANWHILE } from "./lists-of-steps";
 
 const LONGEST_STEP = 16;
 /** Two steps beside the one asked after and its answer, at least. */
@@ -28,6 +28,8 @@ const REPEATED = /\b(?:every|each (?:day|week|time)|twice|once a|daily|weekly|wh
 
 function askAfter(step: Sentence, index: number, steps: readonly Sentence[], sentences: readonly Sentence[]): Candidate[] {
   const next = steps[index + 1]!;
+  // A step that is left out for its length stands between them, or what is done meanwhile.
+  if (next.blockIndex !== step.blockIndex + 1 || MEANWHILE.test(step.text) || MEANWHILE.test(next.text)) return [];
   const [command] = step.clauses;
   const isWhole = sentences.every((other) => other === step || other.block.id !== step.block.id);
   // Behind a step of several sentences the next thing to do would be its second sentence.

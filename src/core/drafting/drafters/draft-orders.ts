@@ -3,7 +3,7 @@ import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { datedFacts, STATES } from "./dated-facts";
-import { FEWEST_STEPS, listsOfSteps } from "./lists-of-steps";
+import { FEWEST_STEPS, listsOfSteps, MEANWHILE } from "./lists-of-steps";
 
 const FEWEST_EVENTS = 3;
 const MOST = 6;
@@ -17,7 +17,7 @@ export function draftOrders(stock: SourceStock): Candidate[] {
 
 function stepLists({ analysis }: SourceStock): Candidate[] {
   return listsOfSteps(analysis).flatMap(({ steps: all, heading }) => {
-    const steps = all.slice(0, MOST);
+    const steps = all.filter(({ text }) => !MEANWHILE.test(text)).slice(0, MOST);
     const items = steps.map((sentence) => sentenceCase(sentence.text.replace(PLACE_WORD, "")));
     if (steps.length < FEWEST_STEPS || new Set(items).size < items.length) return [];
     const about = heading ? `the steps of “${heading}”` : "these steps";

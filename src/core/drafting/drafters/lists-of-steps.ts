@@ -5,6 +5,9 @@ import { LONGEST_EVENT } from "./dated-facts";
 /** Fewer commands under each other are no procedure. */
 export const FEWEST_STEPS = 3;
 
+/** "*Meanwhile* tie the string": has no place of its own in the row. */
+export const MEANWHILE = /^(?:meanwhile|in the meantime|at the same time)\b/i;
+
 export type ListOfSteps = { steps: Sentence[]; heading?: string };
 
 /** Commands that the source lists one under another, in the order in which they are done. */

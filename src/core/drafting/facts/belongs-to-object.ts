@@ -147,9 +147,13 @@ export function isOfThings(words: string): boolean {
   return /\b(?:of (?:\p{L}+ )?|two |three |four |five |several |some )things$|^do (?:something|\p{L}+ things)\b/u.test(words);
 }
 
+const MAKING = /^(?:write|publish|print|pass|build|work|design|invent|produce|create|open|found|receive|buy|sell|find|see|show|need|want|own|issue)$/;
+
 /** "the smell *of the world outside*", "a book *about her year in the mountains*": does the last word belong to the noun or to the verb? */
-export function mayBelongBehind({ adjuncts }: Phrasing["clause"], object: Node, { lexicon }: Analysis): boolean {
+export function mayBelongBehind({ adjuncts, verb }: Clause, object: Node, { lexicon }: Analysis): boolean {
   const behind = adjuncts.find(({ node }) => node.start === object.end)?.node;
+  // "wrote a handbook *with drawings of the lamp*": what is made has them, and is not made with them.
+  if (behind?.cat === "pp" && behind.f.sub === "with" && MAKING.test(verb.lemma ?? "")) return true;
   if (!behind || object.role !== "postmodifier") return false;
   const isPlace = behind.cat === "advp" && /^(?:outside|inside|above|below|beneath|around|nearby)$/.test(headTerminal(behind).lemma ?? "");
   // "the skeleton of a reptile *with a long neck*"

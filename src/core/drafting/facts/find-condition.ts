@@ -88,6 +88,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (!answer || answer.split(" ").length < 3) return [];
   // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
   const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";
+  // "If the council is afraid, it *could* allow them on weekdays": proposed, and nothing happens.
+  if (modal?.lemma === "could" && !isSupposed && asked.subject === phrasing.subject) return [];
   const isDemand = modal?.lemma === "should" || modal?.lemma === "must" || isOffer;
   const demand = modal?.cat === "modal" && isDemand && !clause.shared ? modal.lemma : undefined;
   // "Guilds must be encouraged": what must somebody else do?

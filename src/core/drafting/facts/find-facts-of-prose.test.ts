@@ -94,6 +94,16 @@ describe("ages, temperatures, goals and conditions", () => {
       "How old was Mary Anning when she found the skull?",
       "twelve",
     ],
+    "for which deed somebody was punished": [
+      "Ida Marrow was thrown into prison for having helped a smuggler.",
+      "Why was Ida Marrow thrown into prison?",
+      "for having helped a smuggler",
+    ],
+    "somebody whose first name looks like more olive": [
+      "Oliver Cromwell suffered from malaria for years.",
+      "What did Oliver Cromwell suffer from for years?",
+      "malaria",
+    ],
     "how old a thing is when something is done": [
       "A cork oak is peeled for the first time when it is twenty-five years old.",
       "How old is a cork oak when it is peeled for the first time?",

@@ -8,6 +8,7 @@ import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
 import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
+import { findBlame } from "./find-blame";
 import { findCalling } from "./find-calling";
 import { findCause } from "./find-cause";
 import { findCharge } from "./find-charge";
@@ -114,6 +115,7 @@ const FINDERS: FactFinder[] = [
   findDuty,
   findDemand,
   findRelation,
+  findBlame,
   findCharge,
   findQuality,
   findTold,

@@ -270,6 +270,9 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   const person = analysis.persons.get(text.split(" ").at(-1)!);
   // "the lighthouse of Alexandria, one of the seven wonders": the lighthouse, and not the town.
   if (!person && sentence.words[term.start - 1]?.lower === "of") return [];
+  // "to Rome, a city surrounded by marshes": what Rome is, everybody knows.
+  const isTown = /^(?:city|town|country|state|capital|nation|continent)$/.test(headTerminal(meaning).lemma ?? "");
+  if (!person && isTown && analysis.lexicon.nameKind(text) === "place") return [];
   // "The Marsh District in Houston, Texas, an old suburb": the district, and not the state.
   if (!person && sentence.words[term.start - 1]?.text === "," && /^\p{Lu}/u.test(sentence.words[term.start - 2]?.text ?? "")) return [];
   if (findUnclear(meaning, sentence, analysis) || hasOpenPronoun(meaning, sentence, analysis) || isDeed(meaning, clause, analysis)) return [];

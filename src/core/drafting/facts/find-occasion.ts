@@ -57,6 +57,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;
     // "after sunny days and cold nights *without frost*": tells which nights.
     if (part.cat === "pp" && clause.adjuncts.some((other) => other.node.start === node.end && /^with(?:out)?$/.test(other.node.f.sub ?? ""))) return [];
+    // "allow blowers on weekdays *only*": then and at no other time.
+    if (clause.sentence.words[node.end]?.lower === "only") return [];
     const omit = [node, ...(more ? [more] : []), ...(close ? [close] : []), ...reasonsOf(clause)];
     const rest = phraseRest(phrasing, analysis, omit);
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);

@@ -81,7 +81,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const asks = WH_WORD.test(said);
   const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
   const words = answer.split(" ").length;
-  const stem = askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? [rest, "about"].filter(Boolean).join(" ") : rest);
+  const stem = askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? ["about", rest].filter(Boolean).join(" ") : rest);
   // "A signature *only* shows that the state means to join": the only belongs to what is shown.
   const isOnly = preverbalAdverbs(clause) === "only";
   // "that she will not": what she will not, another sentence says.

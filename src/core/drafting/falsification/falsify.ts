@@ -24,7 +24,7 @@ const ORDER: Record<string, string> = { before: "after", after: "before" };
 export function falsify(statement: Statement, analysis: Analysis, seed: number): Falsehood[] {
   const comparison = byComparison(statement, analysis);
   const { clause } = statement.phrasing;
-  if (clause.negated) return byDenial(statement);
+  if (clause.negated) return [...byDenial(statement), ...byLess(statement)];
   // "Warm air can hold more water than cold air", "can turn sunlight into food": the other way round it is denied with *can* as well.
   const isAble = clause.auxiliaries.length === 1 && clause.auxiliaries[0]!.lemma === "can";
   const plain = isAble ? statement.text.replace(/\bcan\b/, "") : statement.text;
@@ -238,6 +238,18 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
   if (!similar || !sameNumber || analysis.persons.has(subject)) return [];
   const verb = text.slice(subject.length + 1, text.length - rest.length).trim();
   return [{ text: `${other} ${verb} ${than[1]} ${subject}`, how: "comparison", from: subject, to: other }];
+}
+
+/** "Cold air cannot hold *as much* vapour *as warm air*": it holds less, and the other way round is denied. */
+function byLess({ phrasing, text, rest }: Statement): Falsehood[] {
+  const { clause, subject } = phrasing;
+  const [, before, other] = /^(.*?\bas (?:\p{Ll}+ )+as) ([^,]+)$/u.exec(rest) ?? [];
+  const isOfBoth = clause.verb.cat === "be" || (other !== undefined && isOfSameSort(other, clause.subject));
+  if (!before || !other || !isOfBoth || /\b(?:times|twice|half)\b/.test(before) || clause.adjuncts.some(({ node }) => node.cat.includes("sb"))) return [];
+  if (other.split(" ").length > 4 || /\b(?:it|them|they|usual|ever|before|people|others?|possible|that|and)\b|\d/.test(other)) return [];
+  if (/s$/.test(headWord(subject)) !== /s$/.test(headWord(other))) return [];
+  const verb = text.slice(subject.length + 1, text.length - rest.length).trim();
+  return [{ text: `${other} ${verb} ${before} ${subject}`, how: "comparison", from: subject, to: other }];
 }
 
 function headWord(phrase: string): string {

@@ -78,7 +78,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isReducedPassive(clause)) return "no-subject";
   if (isGapped(clause)) return "no-subject";
   // "gold was common and salt *was not*": what was it not?
-  if (clause.verb.cat === "modal" || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
+  const isElliptic = clause.verb.cat === "modal" || (clause.verb.cat === "do" && clause.complements.length === 0);
+  if (isElliptic || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.

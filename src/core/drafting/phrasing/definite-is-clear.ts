@@ -35,6 +35,12 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
   // "*The two men* became enemies": which, another sentence says.
   if (/^the (?:two|three|four|five|six) /i.test(nodeText(sentence, np)) && np.role === "determiner" && isPersonNoun(lemma, analysis.lexicon)) return false;
+  // "*The best time* is early in the morning": for what?
+  if (
+    np.role === "determiner" &&
+    /^the (?:best|worst|easiest|simplest|cheapest|quickest|safest|hardest) (?:time|way|place|method|day|part|moment)$/i.test(nodeText(sentence, np))
+  )
+    return false;
   const length = nodeText(sentence, np).split(" ").length;
   // "the newest kind": kind of what?
   if (THIN_NOUNS.has(lemma) && (length <= 2 || (length <= 3 && /^(?:kind|sort|type|part|number|group|set|pair|side)s?$/.test(lemma)))) return false;

@@ -49,10 +49,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
   rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
   rule("ws", "wh s", 1, "mark", 0.2, (l, r) => {
-    if (l.f.sub === "thing" || l.f.sub === "person") return r.f.gap ? {} : undefined;
+    if (l.f.sub === "thing" || l.f.sub === "person") return r.f.gap ? { f: {}, cost: 0 } : undefined;
     // "asks *where the picture has been*"
     const isBe = l.lemma === "where" && headTerminal(r).cat === "be";
-    return r.f.gap && !isBe ? undefined : {};
+    // "did not know where they lived, *so he shouted*": what is joined on mostly stands beside the whole.
+    return r.f.gap && !isBe ? undefined : { f: {}, cost: r.role === "conjunct" ? 1 : 0 };
   });
   rule("wap", "wh ap", 1, "mark", 0.1);
   rule("wap", "wh advp", 1, "mark", 0.3);

@@ -162,6 +162,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   });
   rule("np", "np s", 0, "relative", 2, (l, r) =>
     r.f.gap &&
+    // "In *1844 it came out that* …": no year is told apart so.
+    !headTerminal(l).flags?.includes("year") &&
     (l.f.det !== "pron" || /^(?:all|everything)$/.test(headTerminal(l).lemma ?? "")) &&
     l.f.det !== "proper" &&
     headTerminal(r).cat !== "be" &&

@@ -108,7 +108,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   // "had learnt *at the front* what a gun can do"
   rule("vp", "vp ws", 0, "clause", 0.4, (vp) => {
     const [verb, between] = vp.kids;
-    const isBetween = vp.role === "adjunct" && vp.head === 0 && verb?.role === "verb" && between?.cat === "pp" && between.f.sub !== "by";
+    const isBetween =
+      vp.role === "adjunct" && vp.head === 0 && verb?.role === "verb" && ((between?.cat === "pp" && between.f.sub !== "by") || between?.cat === "advp");
     return isBetween && ASKING.has(headTerminal(vp).lemma ?? "") ? vp.f : undefined;
   });
   // "makes the picture blurred" makes it something, and says nothing of it.
@@ -151,17 +152,18 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   });
   const particle = (adv: Node) => adv.f.sub === "particle";
   rule("vt", "v adv", 0, "particle", 0.1, (v, adv) => (particle(adv) ? verbal(v, 0) : undefined));
-  // "until the tea was *paid for*", "things that are *looked for*"
-  rule("vg", "v prep", 0, "particle", 1, (v, prep) =>
-    (v.flags?.[0] === "participle" || v.flags?.[0] === "base") && /^(?:for|at|on|after|about|to|with|upon)$/.test(prep.lemma ?? "")
-      ? { ...inflected(v), gap: true }
-      : undefined,
-  );
+  // "until the tea was *paid for*", "things that are *looked for*", "the stuff that chalk is *made of*"
+  rule("vg", "v prep", 0, "particle", 1, (v, prep) => {
+    if ((v.flags?.[0] !== "participle" && v.flags?.[0] !== "base") || !/^(?:for|at|on|after|about|to|with|upon|of|from)$/.test(prep.lemma ?? ""))
+      return undefined;
+    // Of these the noun follows, as a rule: "is made *of lime*".
+    return { f: { ...inflected(v), gap: true }, cost: /^(?:of|from)$/.test(prep.lemma ?? "") ? 3 : 0 };
+  });
   lift("vp", "vt", "verb", (v) => ({ f: v.f, cost: 0.1 }));
   lift("vg", "vt", "verb", (v) => ({ f: { ...v.f, gap: true }, cost: 0.6 }));
   // "finds *out* whether the complaint is serious", "wrote *down* what they told her"
   const toldOut = (vt: Node) =>
-    /^(?:find|work|write|figure|point|make|set)$/.test(headTerminal(vt).lemma ?? "") && !vt.f.gap ? { f: vt.f, cost: 0.2 } : undefined;
+    /^(?:find|work|write|figure|point|make|set|come|turn)$/.test(headTerminal(vt).lemma ?? "") && !vt.f.gap ? { f: vt.f, cost: 0.2 } : undefined;
   rule("vp", "vt cs", 0, "clause", 0, toldOut);
   rule("vp", "vt ws", 0, "clause", 0, toldOut);
   rule("vp", "vt np", 0, "object", 0.3, (v, np) => (object(np) && np.f.det !== "pron" ? v.f : undefined));
@@ -234,6 +236,12 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
   // "choose chocolate *if they can*", "as loudly as *he could*": what is left out stands before.
   lift("vp", "modal", "ellipsis", () => ({ f: { form: "fin", agr: "any" }, cost: 3.2 }));
+  // "the gardener wears ear protectors; the baby *does not*", "but hedgehogs *do*"
+  rule("vp", "do not", 0, "ellipsis", 2.6, (l) => auxForm(l));
+  lift("vp", "do", "ellipsis", (l) => {
+    const f = auxForm(l);
+    return f?.form === "fin" ? { f, cost: 3.2 } : undefined;
+  });
   rule("vp", "modal not", 0, "ellipsis", 3.2, () => ({ form: "fin" as const, agr: "any" as const }));
   // be as a copula
   // "where gold was common and salt *was not*": what is left out stands before.

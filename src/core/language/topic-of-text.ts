@@ -1,0 +1,24 @@
+import type { Sentence } from "./analysis";
+import { headTerminal, type Node } from "./tree";
+
+const FEWEST_NAMINGS = 4;
+const counted = new WeakMap<readonly Sentence[], ReadonlyMap<string, number>>();
+
+/** "As *the snail* grows, it …" in a text that names the snail in a sentence out of four: it is what the text is about. */
+export function isTopicOfText(np: Node, sentences: readonly Sentence[]): boolean {
+  const { lemma = "", cat } = headTerminal(np);
+  const namings = counted.get(sentences) ?? countNamings(sentences);
+  counted.set(sentences, namings);
+  const count = namings.get(lemma) ?? 0;
+  return cat === "n" && count >= FEWEST_NAMINGS && count * 4 >= sentences.length;
+}
+
+/** How many sentences hold each noun. */
+function countNamings(sentences: readonly Sentence[]): ReadonlyMap<string, number> {
+  const namings = new Map<string, number>();
+  for (const { words } of sentences) {
+    const nouns = new Set(words.flatMap(({ candidates }) => candidates.flatMap((tag) => (tag.cat === "n" && tag.lemma ? [tag.lemma] : []))));
+    for (const noun of nouns) namings.set(noun, (namings.get(noun) ?? 0) + 1);
+  }
+  return namings;
+}
