@@ -14,6 +14,16 @@ neverDrafts({
     ],
   },
   "of which one is meant": {
+    "a holiday that is spread on paper": ["# Sourdough\n\nThe paste is ripe. If you go on holiday, spread a little of it on baking paper.", /of holiday/],
+    "one thing": ["# Frogs\n\nFrogs are green. For a long time one thing puzzled biologists.", /^One thing/],
+    "the first of two things that somebody said": [
+      "# The band\n\nCouncillor Dray said that the band should look for sponsors. The bakery gives a hundred pounds. He also said that nobody listens to brass music.",
+      /did Councillor Dray say\?/,
+    ],
+    "priests of an order, as somebody": [
+      "# Fever\n\nOliver Cromwell suffered from malaria for years. About 1630 Jesuit priests tried the bark. Robert Talbor sold it. Charles Ledger bought seeds.",
+      /Who was Jesuit|^Jesuit /,
+    ],
     "birds of two sorts": [
       "# On the wing\n\nThe swift leaves its nest in July. The swift eats in the air. A frigate bird cannot swim. Fifteen frigate birds were measured. The birds slept forty-two minutes a day.",
       /the birds/i,
@@ -46,6 +56,14 @@ neverDrafts({
     ],
   },
   "of which time is meant": {
+    "what was let rise long ago, as of today": [
+      "# Sourdough\n\nLong before yeast was sold in shops, bakers let their bread rise with a sour paste. All it takes is a week.",
+      /do bakers let/,
+    ],
+    "what was done every evening, as an event in a row": [
+      "# The dam\n\nJory Pask was a boy. Every evening Mr. Tremayne walked along the dam with his lantern. Jory heard a ticking in the wall. Jory told his teacher of it. The dam broke at night. Jory found the drum on his chair.",
+      /in the order in which they happen.*every evening/,
+    ],
     "a year, of what came out in it": [
       "# Letters\n\nThe post was watched. In 1844 it came out that the British government had opened the letters of Giuseppe Mazzini.",
       /In what year had|opened the letters .* in 1844/,
@@ -104,6 +122,14 @@ neverDrafts({
     "what may be so, as so": ["# The emus\n\nThe soldiers had two guns. The soldiers killed perhaps two hundred birds.", /perhaps two hundred .* = true/i],
   },
   "of what was torn": {
+    "fog drifts that stick": [
+      "# Fog\n\nNets hang on a ridge. The fog drifts through them, droplets stick to the threads and run down into a gutter.",
+      /drifts through nets/,
+    ],
+    "grams of one thing and grams of another": [
+      "# Sourdough\n\n1. Stir 50 grams of flour and 50 grams of water together in the jar.\n2. Put the jar in a warm place.\n3. Wait for a week.",
+      /How many grams of flour and/,
+    ],
     "pictures from what they show": [
       "# Letters\n\nThe minister was ashamed. Newspapers printed pictures of the minister with a steaming kettle.",
       /print with a steaming kettle|pictures of the minister$/i,

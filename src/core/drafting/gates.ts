@@ -105,9 +105,12 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (stem.endsWith("?") && /\b(?:each|all|both|most|some|one|many) of (?:which|whom)\b/.test(stem)) return "ends-badly";
   // "How many metres long and only six metres wide was it?"
   if (/^How many \p{Ll}+ \p{Ll}+ and\b/u.test(stem) && candidate.factType === "quantity") return "ends-badly";
+  // "How many grams of flour and 50 grams of water should you stir?"
+  if (/^How many \p{Ll}+ of [\p{Ll} ]+ and (?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|twenty|fifty) \p{Ll}+ of\b)/u.test(stem)) return "ends-badly";
   if (/\bnot only but\b|\bnot only\b(?!.*\bbut\b)/.test(stem)) return "ends-badly";
   if (/\b(?!had|that|____)(\w{3,}) \1\b/i.test(stem) || /\b(?:the the|a the|of of|in in|on on|at at|to to|for for|up up|by by|off off)\b/i.test(stem))
     return "doubled-words";
+  if (candidate.kind === "true-false" && /^(?:According to [^,]+, )?(?:one|two|three|four|several|some|many) things?\b/i.test(stem)) return "vague-subject";
   // "What do two things kill?", "are killed by two things": which they are stands elsewhere.
   if (/\b(?:do|does|did|can|will|by) (?:two|three|four|five|several|some|many) things\b/.test(stem)) return "vague-subject";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";

@@ -72,6 +72,7 @@ export function stockSource(analysis: Analysis): SourceStock {
       !isOneOfDuties(fact, analysis) &&
       !(fact.type === "time" && isDatedElsewhere(fact, dated)) &&
       !isOneMore(fact, analysis, contentBySentence) &&
+      !isSaidOn(fact, analysis) &&
       !isTheTitles(fact, analysis),
   );
   const sentencesByLemma = new Map<string, Sentence[]>();
@@ -158,9 +159,24 @@ const BEFORE_ALSO = 3;
 function isOneMore({ pattern, clause, sentence }: Fact, { sentences }: Analysis, content: ReadonlyMap<Sentence, ReadonlySet<string>>): boolean {
   const isAlso = clause.adjuncts.some(({ node }) => /^(?:also|too)$/.test(headTerminal(node).lemma ?? "") && node.end <= clause.verb.start);
   const verb = (clause.verb.lemma ?? "").toLowerCase();
-  if (!isAlso || !/^what-(?:object|relation|can-happen-to)$/.test(pattern) || clause.verb.cat !== "v") return false;
+  if (!isAlso || !/^what-(?:object|relation|can-happen-to|was-said)$/.test(pattern) || clause.verb.cat !== "v") return false;
   return sentences.slice(Math.max(0, sentence.index - BEFORE_ALSO), sentence.index).some((other) => content.get(other)?.has(verb));
 }
+
+/** "Dray said that the band should look for sponsors. … He *also said* that …": what he said is more than that. */
+function isSaidOn({ pattern, clause, sentence }: Fact, { sentences }: Analysis): boolean {
+  if (pattern !== "what-was-said") return false;
+  const behind = sentences.slice(sentence.index + 1, sentence.index + 1 + SENTENCES_ON);
+  return behind.some(({ clauses }) =>
+    clauses.some(
+      ({ rank, verb, adjuncts, passive }) =>
+        rank === "main" && !passive && verb.lemma === clause.verb.lemma && adjuncts.some(({ node }) => headTerminal(node).lemma === "also"),
+    ),
+  );
+}
+
+/** Over so many sentences somebody goes on with what he says. */
+const SENTENCES_ON = 6;
 
 /** "What did she watch?" – "Birds", under "The Girl Who Counted Birds". */
 function isTheTitles({ pattern, answerNode, stem, sentence }: Fact, { headingLemmas }: Analysis): boolean {

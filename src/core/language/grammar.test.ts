@@ -14,6 +14,8 @@ describe("is accepted as a whole", () => {
     "The gardener wears ear protectors; the baby in the pram does not.",
     "Gardeners do not like snails, but hedgehogs, toads and thrushes do.",
     "The shell is made of lime, the same stuff that chalk is made of.",
+    "They knew a great many songs.",
+    "The writer believes that the five were mistaken.",
     "A forger seldom fools all those who have it.",
     "To save his life he confessed his crime.",
     "Nobody on the council seems to mind.",

@@ -1,5 +1,6 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
+import { isBareInIdiom } from "./bare-in-idiom";
 import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
@@ -104,7 +105,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   // "never take *all of it*": so much of something that was told of as a thing to be had.
   if (
     pronoun.lemma === "it" &&
-    (/^(?:all|some|most|none|half|much|part|any|little) of$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") ||
+    (/^(?:all|some|most|none|half|much|part|any|(?:a )?little|a bit|a lot) of$/.test(sentence.words[pronoun.start - 1]?.lower ?? "") ||
       (sentence.words[pronoun.start - 1]?.lower === "of" &&
         /^(?:all|some|most|none|half|much|part|any|little)$/.test(sentence.words[pronoun.start - 2]?.lower ?? "")))
   )
@@ -259,7 +260,7 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
 
 function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedents, persons, lexicon }: Known): Found | undefined {
   const isBefore = node.end <= pronoun.start || !contains(sentence, pronoun);
-  if (!isBefore || node.f.time || node.f.det === "clause") return undefined;
+  if (!isBefore || node.f.time || node.f.det === "clause" || isBareInIdiom(node, sentence)) return undefined;
   // "*This rule* was worked out by Naismith, and walkers still use it": what it points to is not known, and may be meant.
   if (node.f.det === "dem") {
     const text = midSentence(sentence, coreOf(node));

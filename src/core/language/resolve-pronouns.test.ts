@@ -39,6 +39,7 @@ describe("it in a sentence stands for", () => {
       "A snail has a shell. A snail has one foot. A snail has a tongue. A stone, often, whose, it. As the snail grows, it adds new rings.",
       ["the snail"],
     ],
+    ["what the sentence before told of by the same noun", "A sleeping frog is clear. When the frog falls asleep, it packs the cells away.", ["the frog"]],
     ["whoever can do what is said", "When the council wants to make a new rule, it must publish the text.", ["the council"]],
   ])("%s", (_, text, wanted) => expect(stands(text)).toEqual(wanted));
   it.each([

@@ -1,5 +1,6 @@
 import type { Antecedent, Person, Sentence, TextSort } from "./analysis";
 import { positionKey } from "./analysis";
+import { isBareInIdiom } from "./bare-in-idiom";
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
@@ -196,7 +197,9 @@ export function isTopic(
 ): boolean {
   const clause = before?.block === sentence.block ? mainClause(before) : undefined;
   const topic = clause && antecedentOf(clause, found);
-  return topic !== undefined && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
+  // "A sleeping *frog* is clear. When the *frog* falls asleep, it …"
+  const isSame = topic !== undefined && headTerminal(topic.node).cat === "n" && headTerminal(topic.node).lemma === headTerminal(antecedent.node).lemma;
+  return topic !== undefined && !isSame && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
 }
 
 /** Whether the sentence before tells of the same pronoun, and nobody knows what it stands for. */
@@ -282,6 +285,7 @@ function isAboutSubject(node: Node): boolean {
 /** "In 1955 he …": neither a time nor what differs in number is taken up. */
 export function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (np.f.time || np.f.det === "pron" || np.f.det === "clause" || TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
+  if (isBareInIdiom(np, sentence)) return false;
   return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
 }
 

@@ -23,10 +23,12 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     const recurs = RECURRING.test(sentence.text);
     for (const clause of sentence.clauses) {
       // "Bubbles of soap *burst* after a few seconds. Two things kill them": no other verb around it is past.
-      const isAmongPresents = presentIn.has(sentence.block.id) && !surePasts.has(sentence.block.id) && !DATED.test(sentence.text);
+      const isAmongPresents = presentIn.has(sentence.block.id) && !surePasts.has(sentence.block.id) && !DATED.test(sentence.text) && !PAST.test(sentence.text);
       const isOfToday = recurs || isBesidePresents(clause) || isAmongPresents;
       if (isOfToday && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
       if (isOfToday || !isOpen(clause)) continue;
+      // "Long before yeast *was sold*, bakers *let* their bread rise"
+      if (isBesidePasts(clause)) clause.verb.flags = ["past"];
       const dated = DATED.test(sentence.text);
       // Beside a present the past has to be told more than once.
       const least = presentIn.has(sentence.block.id) ? 2 : 1;
@@ -36,6 +38,7 @@ export function settleTenses(sentences: readonly Sentence[]): void {
 }
 
 const DATED = /\b(?:in|since|on|by|until) (?:\p{Lu}\p{Ll}+ )?(?:1\d{3}|20[0-2]\d)\b|\bago\b|\byesterday\b/u;
+const PAST = /\b(?:was|were|had|did)\b/i;
 const RECURRING = /\b(?:each|every) (?:day|night|week|month|year|morning|evening|spring|summer|autumn|fall|winter|time)\b/i;
 
 /** "I *put*", "they *set*": read as a past, and just as well of today; "she put" is past. */
@@ -49,6 +52,11 @@ function mayBeOfToday({ verb, auxiliaries, subject, imperative }: Clause): boole
 function isBesidePresents({ sentence, verb }: Clause): boolean {
   const tenses = sentence.clauses.filter((other) => other.verb !== verb).map(tenseOf);
   return tenses.includes(-1) && !tenses.includes(1);
+}
+
+function isBesidePasts({ sentence, verb }: Clause): boolean {
+  const tenses = sentence.clauses.filter((other) => other.verb !== verb).map(tenseOf);
+  return (tenses.includes(1) || PAST.test(sentence.text)) && !tenses.includes(-1);
 }
 
 /** 1 for a past, −1 for a present, 0 where the form does not say. */

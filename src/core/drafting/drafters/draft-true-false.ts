@@ -70,6 +70,12 @@ function fromStatement(statement: Statement, stock: SourceStock, seed: number): 
     clause.sentence.clauses.filter((other) => other.rank === "main").length > 1 &&
     !/\d/.test(statement.text);
   if (clause.rank === "adverbial" || isCrumb || statement.words < 5 || statement.words > 22 || !isWorthStating(statement, analysis)) return [];
+  // "The fog drifts through *them* stick to the threads": a subject with a pronoun in it was mostly torn.
+  const { sentence, subject } = clause;
+  const holdsResolved = [...(sentence.resolved?.keys() ?? [])].some(
+    (at) => at > subject.start && at < subject.end && !/\bof$/.test(sentence.words[at - 1]?.lower ?? ""),
+  );
+  if (holdsResolved) return [];
   if (isStory && !movesTheStory(statement, stock)) return [];
   const base = {
     kind: "true-false" as const,

@@ -158,6 +158,8 @@ export const MULTIWORD: Record<string, string> = {
   "fewer of": "predet",
   "none of": "predet",
   "each of": "predet",
+  "a great many": "det:pl,quant",
+  "a good many": "det:pl,quant",
   "he or she": "pro:sg,subj,he",
   "no matter how": "sub:though",
   "at first": "adv:time",

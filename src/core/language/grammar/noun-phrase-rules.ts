@@ -1,4 +1,4 @@
-import { TIME_NOUNS } from "../data/noun-classes";
+import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
@@ -304,7 +304,11 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   // "higher than *the other*", "the two made seven journeys": of what, another sentence says.
   rule("np", "det adj", 0, "determiner", 0.6, (l, r) => (l.flags?.includes("def") && r.lemma === "other" ? { num: "sg", det: "dem" } : undefined));
   rule("np", "det num", 0, "number", 1.2, (l, r) =>
-    l.flags?.includes("def") && /^(?:two|three|four)$/.test(r.lemma ?? "") ? { num: "pl", det: "dem" } : undefined,
+    l.flags?.includes("def") && /^(?:two|three|four|five|six|seven)$/.test(r.lemma ?? "") ? { num: "pl", det: "dem" } : undefined,
+  );
+  // "on *the third of May*"
+  rule("np", "np pp", 0, "date", -1, (l, r) =>
+    l.role === "ordinal" && r.f.sub === "of" && MONTHS.has(headTerminal(r).lemma ?? "") ? { num: "sg", det: "proper", time: true } : undefined,
   );
   // "the key to *the other two*"
   rule("onum", "adj num", 1, "modifier", 0, (l, r) => (l.lemma === "other" && /^(?:two|three|four)$/.test(r.lemma ?? "") ? {} : undefined));
