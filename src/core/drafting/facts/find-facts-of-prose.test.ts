@@ -94,6 +94,11 @@ describe("ages, temperatures, goals and conditions", () => {
       "How old was Mary Anning when she found the skull?",
       "twelve",
     ],
+    "what was done to stop what another sentence told": [
+      "Prisoners were moved from castle to castle. To stop such tricks Parliament passed the Habeas Corpus Act in 1679.",
+      "In what year did Parliament pass the Habeas Corpus Act?",
+      "1679",
+    ],
     "for which deed somebody was punished": [
       "Ida Marrow was thrown into prison for having helped a smuggler.",
       "Why was Ida Marrow thrown into prison?",

@@ -1,4 +1,5 @@
 import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
+import { isBareInIdiom } from "../../language/bare-in-idiom";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
@@ -280,7 +281,12 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   // "hides *something* inside it": never the something itself.
   const isVague = /^(?:some|any|every|no)(?:thing|body|one)$/.test(headTerminal(node).lemma ?? "");
   // "*eight years* before they admitted it": no years admit anything.
-  return node.f.time || TIME_NOUNS.has(headTerminal(node).lemma ?? "") || isVague || node.f.det === "pron" || node.f.det === "clause"
+  return node.f.time ||
+    TIME_NOUNS.has(headTerminal(node).lemma ?? "") ||
+    isVague ||
+    isBareInIdiom(node, sentence) ||
+    node.f.det === "pron" ||
+    node.f.det === "clause"
     ? []
     : [binderOf(node, nodeText(sentence, node), analysis)];
 }

@@ -7,7 +7,7 @@ import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-re
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
-import { isBeforeTime, isLater, isSameTime } from "./times-in-front";
+import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
 import { isWhereInPassing } from "./where-in-passing";
 
@@ -48,7 +48,6 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     (part) => !omit.includes(part.node) && !isDropped(part.node) && !(part.role === "adjunct" && !clause.negated && pointsBack(part.node)),
   );
   if (isToListeners(phrasing, analysis)) return "first-person";
-  // "is made *in this way*": nothing is said without it.
   const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   const whole = wordsText(clause.sentence, clause.start, clause.end);
@@ -139,6 +138,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const unclear =
       findUnclear(told, clause.sentence, analysis, binder, !isClause, { beside: named }) ??
       (node.end <= clause.subject.start ? objectAhead(told, clause) : undefined);
+    if (unclear && isPurposeOfPast(node, clause)) continue;
     if (node.end <= clause.subject.start && helpsAnother(node)) return "pronoun";
     // "Inside *their* tissues live algae": never the algae's.
     const isInverted = clause.verb.start < clause.subject.start && !clause.imperative;

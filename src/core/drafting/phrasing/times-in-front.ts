@@ -28,3 +28,10 @@ export function isLater(node: Node, { subject, verb, auxiliaries, negated }: Cla
     : verb.cat === "v" && verb.flags?.[0] === "past";
   return isOnce && !/^(?:know|own|contain|live|stand|lie|remain|cost|weigh|seem|look)$/.test(verb.lemma ?? "");
 }
+
+/** "*To stop such tricks* Parliament passed an act in 1679": what was done was done, whatever it was for. */
+export function isPurposeOfPast(node: Node, { subject, verb, auxiliaries, negated }: Clause): boolean {
+  const [finite = verb] = auxiliaries;
+  const isPurpose = /^vp(?:-c)?$/.test(node.cat) && reasonNode(node).f.form === "to" && node.start === 0 && node.end <= subject.start;
+  return isPurpose && !negated && finite.cat !== "modal" && finite.flags?.includes("past") === true;
+}
