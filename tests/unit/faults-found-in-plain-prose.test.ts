@@ -14,6 +14,29 @@ neverDrafts({
     ],
   },
   "of which one is meant": {
+    "the pull, for the trunk": [
+      "# Trees\n\nThe pull draws the water up. On a hot afternoon the pull is so strong that the trunk becomes thinner by a fraction of a millimetre. At night it swells again.",
+      /pull swells|stand for\? = the pull/,
+    ],
+    "tubes that were told of, as a term": [
+      "# Trees\n\nWater rises in tubes. The tubes are dead cells, stacked on top of one another like pipes, whose end walls have dissolved.",
+      /called the|What do we call dead cells/,
+    ],
+    "degrees that are ideal for nobody knows what": ["# Sourdough\n\nPut the jar in a warm place. Twenty-five degrees would be ideal.", /How many degrees/],
+    "a microscope, for nothing": [
+      "# Trees\n\nThe tubes are dead cells. In an oak they are wide enough to be seen with the naked eye; in a pine you need a microscope.",
+      /need in a pine/,
+    ],
+  },
+  "of what nobody would believe": {
+    "a dog that laughs": ["# Dogs\n\nChildren read to a dog. A dog does not laugh at a child.", /a dog laughs/i],
+    "a tube that is won": ["# Trees\n\nAir breaks the column. A tube that is filled with air is lost.", /is won/],
+    "as many alive as dead": [
+      "# Eyam\n\nThe plague came in a box of cloth. When the plague ended in October 1666, two hundred and sixty people were dead.",
+      /people were alive/,
+    ],
+  },
+  "of whom is meant": {
     "a holiday that is spread on paper": ["# Sourdough\n\nThe paste is ripe. If you go on holiday, spread a little of it on baking paper.", /of holiday/],
     "one thing": ["# Frogs\n\nFrogs are green. For a long time one thing puzzled biologists.", /^One thing/],
     "the first of two things that somebody said": [
@@ -122,6 +145,23 @@ neverDrafts({
     "what may be so, as so": ["# The emus\n\nThe soldiers had two guns. The soldiers killed perhaps two hundred birds.", /perhaps two hundred .* = true/i],
   },
   "of what was torn": {
+    "a park in a red circle": [
+      "# Dogs\n\nI should like the library to open. I read to him in the park because the library has a sign on its door: a dog in a red circle with a bar across.",
+      /in a red circle with a bar across\?|sign on its door: a dog$/,
+    ],
+    "hairs from the tips that they are on": [
+      "# Trees\n\nA beech drinks much. Water enters through the fine hairs at the tips of the roots.",
+      /enter at the tips|= Through the fine hairs$/,
+    ],
+    "never, in front of should": [
+      "# Ants\n\n1. Fill the box. Do not press the sand down, since the ants need air.\n2. Look for ants. Never take the queen: without her the nest would die out.\n3. Tip them into the box. Cover both sides with black paper, or the ants will not dig along the glass.",
+      /You never should/,
+    ],
+    "usually, at the end": ["# Tariffs\n\nThe company pays the tariff. Usually the company raises its prices.", /prices usually/],
+    "a hundred dollars from its less": [
+      "# Tariffs\n\nTariffs make goods dearer. Everyone who buys a bicycle has a hundred dollars less for shoes or books.",
+      /How many dollars/,
+    ],
     "fog drifts that stick": [
       "# Fog\n\nNets hang on a ridge. The fog drifts through them, droplets stick to the threads and run down into a gutter.",
       /drifts through nets/,

@@ -92,6 +92,14 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     candidate.factType === "report"
   )
     return "ends-badly";
+  // "because the library has a sign on its door: a dog": what stands behind the colon was torn.
+  if (candidate.factType === "cause" && candidate.parts === undefined && /:[^,]*$/.test(candidate.key) && !/:.* and /.test(candidate.key)) return "ends-badly";
+  // "Dead cells are called *the tubes*": those that were told of.
+  if (
+    candidate.factType === "definition" &&
+    (/\bare called the (?:____|\p{Ll}+s)\.?$/u.test(stem) || (/^What do we call/.test(stem) && /^the \p{Ll}+s$/iu.test(candidate.key)))
+  )
+    return "opens-badly";
   // "every wolf they killed, since ranchers feared …": a thing with its reason.
   if (THINGS.has(candidate.factType) && candidate.kind === "short-answer" && /, (?:since|because|although|while|whereas) /.test(candidate.key))
     return "ends-badly";

@@ -39,6 +39,11 @@ export function leavesRival(
   const agentsOnly = isAgent(antecedent.node, lexicon) && AGENTS_DEEDS.has(clause.verb.lemma ?? "") && !clause.passive;
   const rivals = livingOnly ? told.filter(isAlive) : agentsOnly ? told.filter((np) => isAgent(np, lexicon)) : told;
   if (pronoun === "it") {
+    // "The pull is *so strong that the trunk becomes thinner*. At night it swells again": the trunk.
+    const result = before.sentence.clauses.filter(({ rank, start }) => rank !== "main" && start > before.verb.start);
+    const isResult = /\bso (?!that\b)\p{Ll}+ that\b/u.test(before.sentence.text);
+    if (isResult && result.some(({ subject }) => headTerminal(subject).cat === "n" && mayBe("it", coreOf(subject), before.sentence, persons, lexicon)))
+      return true;
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
   }

@@ -1,5 +1,5 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
-import { sentenceCase } from "../../language/node-text";
+import { nodeText, sentenceCase } from "../../language/node-text";
 import { headTerminal, reasonNode } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import type { Candidate } from "../candidate";
@@ -199,6 +199,8 @@ function isPlainTail(clause: Statement["phrasing"]["clause"], tail: string): boo
 
 type Reworded = { text: string; how: string; gain: number };
 
+const OFTEN = /^(?:usually|often|sometimes|normally|generally|mostly|occasionally|frequently|rarely|always),?$/i;
+
 /** Never the sentence as it stands: the passive, the reason first, a fronted phrase moved, or one clause of several. */
 function reword(statement: Statement, analysis: Analysis): Reworded | undefined {
   const { phrasing, text, rest } = statement;
@@ -220,7 +222,8 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
     )
       return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };
   }
-  const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start);
+  // "*Usually* the company raises its prices": at the end the word would stand ill.
+  const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && !OFTEN.test(nodeText(clause.sentence, node)));
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition", "contrast"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));

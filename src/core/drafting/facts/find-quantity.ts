@@ -99,6 +99,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
+  // "has a hundred dollars *less* for books": so many less than others.
+  if (/^(?:less|more|fewer)$/.test(clause.sentence.words[object.end]?.lower ?? "")) return [];
   // "Wait five minutes": after which step?
   if (clause.imperative && rest === "" && /^(?:wait|rest|pause)$/.test(clause.verb.lemma ?? "")) return [];
   // "*I* have three minutes": for what?
@@ -243,6 +245,9 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = countedPhrase(clause.subject);
   const noun = counted && countedNoun(counted, phrasing);
   if (!counted || !noun || clause.shared || clause.linkedBy) return [];
+  // "Twenty-five degrees would be *ideal*": for what?
+  if (clause.verb.cat === "be" && clause.complements.some(({ node }) => /^(?:ideal|best|enough|fine|perfect|better)$/.test(nodeText(clause.sentence, node))))
+    return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
   const tail = clause.subject.end > counted.end ? wordsText(clause.sentence, counted.end, clause.subject.end) : "";

@@ -28,7 +28,9 @@ export function findWay(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isGoing = part.f.sub === "by";
   const between = !isGoing && clause.adjuncts.some(({ node }) => node.start >= clause.verb.end && node.end <= part.start && node.cat !== "adv");
   // "as a line *with blue triangles*", "by the light of the moon *on the sea*"
-  const behind = clause.adjuncts.find(({ node }) => node.start === part.end && node.cat === "pp" && !node.f.time && (isGoing || node.f.sub === "with"))?.node;
+  const behind = clause.adjuncts.find(
+    ({ node }) => node.start === part.end && node.cat === "pp" && !node.f.time && (isGoing || /^(?:with|at|in|on|of|between)$/.test(node.f.sub ?? "")),
+  )?.node;
   if (between || [part, ...(behind ? [behind] : [])].some((node) => findUnclear(node, sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...(behind ? [behind] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || /\b(?:only|even|mainly|mostly)\b/.test(rest)) return [];

@@ -20,6 +20,8 @@ export function byOpposite(statement: Statement, analysis: Analysis): Falsehood[
     return [];
   // "so small *that* they cannot turn", "too large *to* be caught": the rest goes with the word as it stands.
   if (/\b(?:so \w+ that|too \w+ to|\w+ enough)\b/.test(statement.text)) return [];
+  // "Two hundred and sixty people were *dead*": as many may have been alive.
+  if (clause.subject.f.det === "num") return [...denySuperlative(clause, statement.text, analysis)];
   const { text } = statement;
   return [
     ...denyVerb(statement, analysis),
@@ -40,6 +42,9 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   const word = wordsText(clause.sentence, verb.start, verb.end).toLowerCase();
   const subject = headTerminal(clause.subject).lemma ?? "";
   if (verb.cat !== "v" || complements.some(({ role }) => role === "particle")) return [];
+  // "A tube that is filled with air is *lost*": where nobody plays, nothing is won.
+  if (/^(?:lost|won)$/.test(word) && clause.passive && !/^(?:game|war|battle|race|match|election|vote|case|fight|prize|trophy|cup|bet)$/.test(subject))
+    return [];
   if (Object.hasOwn(OPPOSITES_ALONE, word)) return denyAlone(word, clause, text, analysis);
   if (!Object.hasOwn(OPPOSITE_VERBS, word)) return [];
   const opposite = OPPOSITE_VERBS[word]!;

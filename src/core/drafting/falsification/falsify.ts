@@ -65,6 +65,8 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
     /^(?:shout|cry|speak|talk|sing|forget|sleep|lie|care|wait|think|know|mind|complain|ask|remember|laugh)$/.test(clause.verb.lemma ?? "")
   )
     return [];
+  // "A dog does not laugh"
+  if (!phrasing.binder.human && /^(?:laugh|speak|talk|read|write|joke|complain|judge|smile)$/.test(clause.verb.lemma ?? "")) return [];
   if (/^(?:may|might|could|should|would)$/.test(auxiliary)) return [];
   // "did not come *for thirty-nine days*": came for so long says another thing.
   if (/\bfor (?:an? |[\p{L}\d-]+ )(?:\p{L}+ )?(?:days?|weeks?|months?|years?|hours?|nights?)\b/u.test(rest)) return [];

@@ -385,7 +385,7 @@ function singularFinite(clause: Clause, finite: string): string {
 function withAdverbs({ finite, clause }: Phrasing, adverbs: string): string {
   if (!adverbs) return finite;
   if (adverbs === "alone") return `${adverbs} ${finite}`;
-  if (clause.auxiliaries.length > 0) return finite.replace(/^(\S+)/, `$1 ${adverbs}`);
+  if (clause.auxiliaries.length > 0 || /^should /.test(finite)) return finite.replace(/^(\S+)/, `$1 ${adverbs}`);
   return clause.verb.cat === "be" ? `${finite} ${adverbs}` : `${adverbs} ${finite}`;
 }
 

@@ -22,6 +22,11 @@ export function hangsOnAnother(clause: Clause): boolean {
   const isDuty = clause.imperative || clause.auxiliaries.some(({ cat }) => cat === "modal") || clause.verb.cat === "have" || clause.negated;
   if (clause.rank === "main" && next?.linkedBy === "or" && !isDuty) return true;
   if (clause.rank !== "main" || !first || clause === first) return false;
+  // "*In an oak* they are wide enough to be seen; *in a pine* you need a microscope": what for, the first half says.
+  const inFront = ({ adjuncts, subject }: Clause) => adjuncts.find(({ node }) => node.cat.startsWith("pp") && node.end <= subject.start)?.node;
+  const [place, other] = [inFront(clause), inFront(first)];
+  const isPerson = /^(?:you|one|we|they|it)$/i.test(clause.sentence.words[clause.subject.start]?.lower ?? "");
+  if (place && other && place.f.sub === other.f.sub && !place.f.time && clause.linkedBy === "semi" && isPerson) return true;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
   const fronted = first.adjuncts.some(
     ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),

@@ -5,7 +5,7 @@ import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** What comes in pairs. */
 const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
-const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard)$/;
+const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard|across)$/;
 
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
 function isOwnVerb(vp: Node): boolean {
