@@ -3,6 +3,7 @@ import { neverDrafts } from "../support/fault-tester";
 /** What was drafted wrongly from passages written as a textbook or a newspaper writes, and not made for the engine. */
 neverDrafts({
   "of who does it": {
+    "newspapers that laugh, as a thing": ["# The railway\n\nPearson had an idea. Newspapers laughed at Charles Pearson in 1850.", /^What laughed/],
     "alone, as how it is done": ["# Cork\n\nCork oaks grow in warm countries. Portugal alone produces about half of the world's cork.", /is alone produced/],
     "a museum that orders, as a thing": ["# Sails\n\nSails were made of flax. Only the museum still orders flax.", /What still orders/],
     "a county that pays, as a thing": ["# The wall\n\nThe sea wall keeps the water out. The wall is paid for by the county.", /What pays/],
@@ -14,6 +15,18 @@ neverDrafts({
     ],
   },
   "of which one is meant": {
+    "a lead for a plan for this": [
+      "# Budgets\n\nA council must decide how to spend its money. The plan for this is called the budget. It has two sides.",
+      /Read: “The plan for this/,
+    ],
+    "a lead that a condition does not need": [
+      "# Owls\n\nThe third trick covers the whole wing. If you stroke an owl's feather, it feels like velvet.",
+      /Read: .* What happens if you stroke/,
+    ],
+    "a step to wait, in a row": [
+      "# Avocados\n\n1. Wash the stone.\n2. Push the toothpicks into the stone.\n3. Fill the glass with water.\n4. Wait.\n5. Plant the stone in a pot.",
+      /\bWait\./,
+    ],
     "the pull, for the trunk": [
       "# Trees\n\nThe pull draws the water up. On a hot afternoon the pull is so strong that the trunk becomes thinner by a fraction of a millimetre. At night it swells again.",
       /pull swells|stand for\? = the pull/,
@@ -82,10 +95,6 @@ neverDrafts({
     "what was let rise long ago, as of today": [
       "# Sourdough\n\nLong before yeast was sold in shops, bakers let their bread rise with a sour paste. All it takes is a week.",
       /do bakers let/,
-    ],
-    "what was done every evening, as an event in a row": [
-      "# The dam\n\nJory Pask was a boy. Every evening Mr. Tremayne walked along the dam with his lantern. Jory heard a ticking in the wall. Jory told his teacher of it. The dam broke at night. Jory found the drum on his chair.",
-      /in the order in which they happen.*every evening/,
     ],
     "a year, of what came out in it": [
       "# Letters\n\nThe post was watched. In 1844 it came out that the British government had opened the letters of Giuseppe Mazzini.",

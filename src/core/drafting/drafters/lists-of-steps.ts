@@ -15,7 +15,8 @@ export function listsOfSteps(analysis: Analysis): ListOfSteps[] {
   return listItems(analysis).flatMap((list) => {
     const commands = list.filter(isCommand).length;
     if (list.length < FEWEST_STEPS || commands < list.length * 0.8) return [];
-    const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_EVENT);
+    // "Wait.": by itself it has no place in a row.
+    const steps = list.filter((sentence) => sentence.text.split(" ").length <= LONGEST_EVENT && sentence.text.includes(" "));
     const heading = headingOver(list[0]!, analysis);
     // Advice can be followed in any order.
     if (/\b(?:tips?|advice|rules?|ideas?|ways|safety|reminders?|hints?|mistakes)\b/i.test(heading ?? "") || steps.some(isStandingAdvice)) return [];

@@ -33,7 +33,7 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const quoted = leads.map(({ text }) => text.trim()).join(" ");
   return findFacts(sentence, { ...analysis, led: sentence })
     .filter((fact) => takesUp(fact, pointers))
-    .map((fact) => ({ ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
+    .map((fact) => (isNamedByCondition(fact, pointers, analysis) ? fact : { ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
     .filter(({ stem }) => stem.split(" ").length <= LONGEST_STEM);
 }
 
@@ -57,6 +57,18 @@ function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   return pointers.some((pointer) => holds(stem, pointer) || (fact.type === "condition" && holds(fact.answer.toLowerCase(), pointer)));
 }
 
+/** "What happens if you stroke *a feather*? *It* feels like velvet": the question itself tells what the answer takes up. */
+function isNamedByCondition({ type, stem, sentence }: Fact, pointers: readonly string[], { persons, lexicon }: Analysis): boolean {
+  const [pointer, ...more] = pointers;
+  if (type !== "condition" || !pointer || more.length > 0 || !/^(?:it|they)$/.test(pointer) || new RegExp(`\\b${pointer}\\b`, "i").test(stem)) return false;
+  const conditions = sentence.clauses.filter(({ rank, start }) => rank === "adverbial" && start < (firstMain(sentence)?.subject.start ?? 0));
+  return conditions.some(({ subject, complements }) =>
+    [subject, ...complements.map(({ node }) => node)].some(
+      (np) => np.cat === "np" && headTerminal(np).cat !== "pro" && mayBe(pointer, np, sentence, persons, lexicon),
+    ),
+  );
+}
+
 /** The sentence before, and the one before that where it does not stand by itself; none where they are no clear words of the source. */
 function leadsOf(sentence: Sentence, analysis: Analysis): Sentence[] {
   const [second, first] = [analysis.sentences[sentence.index - 1]!, analysis.sentences[sentence.index - 2]];
@@ -72,6 +84,8 @@ function mayQuote(lead: Sentence, sentence: Sentence, analysis: Analysis): boole
   if (lead.clauses.length === 0 || lead.clauses.every(({ imperative }) => imperative)) return false;
   // "think that *we* yawn": people in general, where nobody tells the text.
   const isOfAll = analysis.sort === "expository" && !narratorOf(lead, analysis) && !/\b(?:I|my|me)\b/.test(lead.text);
+  // "The plan for *this* is called the budget": for what, the one before it says.
+  if (/\b(?:for|of|to|from|with|in|at) this(?:[,.;]| (?:is|was|are|were|has|had|can|could|will|would)\b)/.test(lead.text)) return false;
   return (isOfAll || !speaksOfItself(lead)) && !/["“”?]/.test(lead.text) && lead.text.split(" ").length <= LONGEST_LEAD;
 }
 

@@ -67,6 +67,8 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     node.f.det !== "num" &&
     node.f.det !== "pron";
   if ((!human && !thing) || (human && (clause.verb.lemma === "mean" || HOLDING.has(clause.verb.lemma ?? "")))) return [];
+  // "Newspapers *laughed* at him": those who write them did, and *what* asks for none of them.
+  if (thing && /^(?:laugh|mock|smile|joke|complain|apologi[sz]e|praise|scold)$/.test(clause.verb.lemma ?? "")) return [];
   // "The brothers *all* played": who all did?
   if (/\b(?:all|both|each)\b/.test(preverbalAdverbs(clause))) return [];
   // In a question about the doer nothing may point to the doer: "who … believe her?"
