@@ -15,6 +15,19 @@ neverDrafts({
     ],
   },
   "of which one is meant": {
+    "a test that is made quieter": [
+      "# Owls\n\nEngineers have studied owls in order to build quieter fans. In one test a fringe on the blades of a wind turbine made it ten times quieter without slowing it down.",
+      /one test ten times|slowing one test/,
+    ],
+    "feathers of the air": ["# Owls\n\nMost birds make a noise. The air rushes over the hard edges of their feathers.", /of their feathers/],
+    "a place without how far into it": [
+      "# Avocados\n\n1. Take out the stone.\n2. Push the toothpicks into the stone halfway up.\n3. Fill the glass.",
+      /push the toothpicks halfway up|= into the stone$/i,
+    ],
+    "experiments that shells dissolve in": [
+      "# The sea\n\nPteropods have shells. In laboratory experiments pteropods' shells dissolved within forty-five days when they were kept in warm water.",
+      /dissolve in/,
+    ],
     "a lead for a plan for this": [
       "# Budgets\n\nA council must decide how to spend its money. The plan for this is called the budget. It has two sides.",
       /Read: “The plan for this/,

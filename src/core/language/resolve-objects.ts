@@ -1,10 +1,10 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
-import { isBareInIdiom } from "./bare-in-idiom";
 import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
+import { isNoAntecedent } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectBeside, phraseAround, standsForWhatFollows } from "./object-places";
@@ -260,7 +260,7 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
 
 function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedents, persons, lexicon }: Known): Found | undefined {
   const isBefore = node.end <= pronoun.start || !contains(sentence, pronoun);
-  if (!isBefore || node.f.time || node.f.det === "clause" || isBareInIdiom(node, sentence)) return undefined;
+  if (!isBefore || node.f.time || node.f.det === "clause" || isNoAntecedent(node, sentence)) return undefined;
   // "*This rule* was worked out by Naismith, and walkers still use it": what it points to is not known, and may be meant.
   if (node.f.det === "dem") {
     const text = midSentence(sentence, coreOf(node));

@@ -1,6 +1,5 @@
 import type { Antecedent, Person, Sentence, TextSort } from "./analysis";
 import { positionKey } from "./analysis";
-import { isBareInIdiom } from "./bare-in-idiom";
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
@@ -8,6 +7,7 @@ import { isPersonNoun } from "./find-persons";
 import { anyOfSort } from "./he-or-she";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { namedTogether } from "./named-together";
+import { isNoAntecedent } from "./no-antecedent";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
@@ -285,7 +285,7 @@ function isAboutSubject(node: Node): boolean {
 /** "In 1955 he …": neither a time nor what differs in number is taken up. */
 export function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   if (np.f.time || np.f.det === "pron" || np.f.det === "clause" || TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
-  if (isBareInIdiom(np, sentence)) return false;
+  if (isNoAntecedent(np, sentence)) return false;
   return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
 }
 

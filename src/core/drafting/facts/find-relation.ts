@@ -138,7 +138,9 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (PASSIVE_ONLY.has(verb) && !clause.passive) return [];
-  const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted));
+  // "*In laboratory experiments* shells dissolved": where it was seen, and not what they dissolved in.
+  const isFrame = (node: Node) => node.end <= clause.subject.start && reasonNode(node).f.sub === "in";
+  const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted) && !isFrame(node));
   if (!part) return [];
   const phrase = reasonNode(part.node);
   // "used as a garnish *for drinks*": what stands between has it.

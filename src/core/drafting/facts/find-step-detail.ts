@@ -89,6 +89,8 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ];
   }
   if (!PLACES.has(word)) return [];
+  // "Push it into the stone *halfway up*": how far into it belongs to the place.
+  if (/\b(?:half|part)way\b/.test(rest)) return [];
   const answer = nodeText(sentence, phrase);
   return [
     factOf(phrasing, phrase.start, {

@@ -1,8 +1,8 @@
 import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
-import { isBareInIdiom } from "../../language/bare-in-idiom";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
+import { isNoAntecedent } from "../../language/no-antecedent";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { subjectIn } from "../../language/pronoun-rivals";
@@ -50,7 +50,8 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
   return {
     ...unknown,
     ...rivals,
-    num: node.f.num ?? "any",
+    // "*The air* rushes over their feathers": of air there are no several.
+    num: head.flags?.includes("mass") && node.f.num === "any" ? "sg" : (node.f.num ?? "any"),
     human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
     gender: person?.gender,
@@ -284,7 +285,7 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
   return node.f.time ||
     TIME_NOUNS.has(headTerminal(node).lemma ?? "") ||
     isVague ||
-    isBareInIdiom(node, sentence) ||
+    isNoAntecedent(node, sentence) ||
     node.f.det === "pron" ||
     node.f.det === "clause"
     ? []

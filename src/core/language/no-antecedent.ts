@@ -1,0 +1,16 @@
+import type { Sentence } from "./analysis";
+import { headTerminal, type Node } from "./tree";
+
+const IN_IDIOMS =
+  /^(?:holiday|vacation|home|school|bed|work|foot|board|duty|leave|hand|town|court|church|prison|hospital|college|university|sale|trial|strike|sight)$/;
+const FRAMES = /^(?:test|experiment|study|trial|survey)$/;
+
+/**
+ * What no pronoun takes up: a noun without an article that is a part of what the verb says ("If you go on *holiday*, spread a
+ * little of it"), and what only tells under which heading something is told ("In *one test* a fringe made it quieter").
+ */
+export function isNoAntecedent(np: Node, { words }: Sentence): boolean {
+  const { lemma = "" } = headTerminal(np);
+  const isBare = np.f.det === "bare" && np.end - np.start === 1 && IN_IDIOMS.test(lemma) && words[np.start]!.lower === lemma;
+  return isBare || (words[np.start - 1]?.lower === "in" && np.end - np.start <= 3 && FRAMES.test(lemma));
+}
