@@ -105,6 +105,15 @@ neverDrafts({
     ],
   },
   "of which time is meant": {
+    "by day, as a time by which": ["# The sky\n\nThe sky of Mars is different. By day the sky of Mars looks yellow.", /^By when/],
+    "usually, behind what it goes with": [
+      "# The board\n\nA school board runs the schools. The members of the board are elected by the citizens, usually for four years.",
+      /citizens, usually\?/,
+    ],
+    "two hundred people, asked what they did": [
+      "# The board\n\nThe board met. In Selm two hundred people came when the board wanted to close the music room.",
+      /What did two hundred people do/,
+    ],
     "what was let rise long ago, as of today": [
       "# Sourdough\n\nLong before yeast was sold in shops, bakers let their bread rise with a sour paste. All it takes is a week.",
       /do bakers let/,
@@ -167,6 +176,11 @@ neverDrafts({
     "what may be so, as so": ["# The emus\n\nThe soldiers had two guns. The soldiers killed perhaps two hundred birds.", /perhaps two hundred .* = true/i],
   },
   "of what was torn": {
+    "a reason under a condition": [
+      "# Salt dough\n\nSalt dough is cheap. Thick ornaments crack when the oven is too hot, because the outside dries faster than the inside.",
+      /What happens when the oven is too hot, because/,
+    ],
+    "a command, as a name that finishes something": ["# Salt dough\n\nPaint both sides. Keep finished ornaments in a dry place.", /did Keep/],
     "a park in a red circle": [
       "# Dogs\n\nI should like the library to open. I read to him in the park because the library has a sign on its door: a dog in a red circle with a bar across.",
       /in a red circle with a bar across\?|sign on its door: a dog$/,

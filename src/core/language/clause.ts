@@ -314,7 +314,7 @@ function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
       );
     case "adjunct":
       return node.head === 0
-        ? readVerbal(left, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: right }] }, out)
+        ? readVerbal(left, { ...outer, adjuncts: [...outer.adjuncts, ...withReasonApart({ role: "adjunct", node: right })] }, out)
         : readVerbal(right, { ...outer, adjuncts: [...outer.adjuncts, { role: "adjunct", node: left }] }, out);
     case "mark":
       return readVerbal(node.kids[node.head]!, outer, out);
@@ -324,6 +324,11 @@ function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
       return readVerbal(left, { ...outer, adjuncts, complements: [...outer.complements, part] }, out);
     }
   }
+}
+
+function withReasonApart(adjunct: Part): Part[] {
+  const { part, reason } = liftReason(adjunct);
+  return reason ? [{ role: "adjunct", node: reason }, part] : [part];
 }
 
 function verbPhraseIn(node: Node): Node {

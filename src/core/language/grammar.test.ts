@@ -16,6 +16,8 @@ describe("is accepted as a whole", () => {
     "The shell is made of lime, the same stuff that chalk is made of.",
     "They knew a great many songs.",
     "The writer believes that the five were mistaken.",
+    "Please put the bell on the list.",
+    "Keep finished ornaments in a dry place.",
     "A forger seldom fools all those who have it.",
     "To save his life he confessed his crime.",
     "Nobody on the council seems to mind.",

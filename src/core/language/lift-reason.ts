@@ -8,8 +8,21 @@ import type { Node } from "./tree";
  */
 export function liftReason(part: Part): { part: Part; reason?: Node } {
   const { role, node } = part;
-  const reason = role === "infinitive" ? lastReason(node, /^(?:c-)?sb$/) : role === "object" && node.cat === "np" ? lastReason(node, /^c-sb$/) : undefined;
+  const reason =
+    role === "adjunct" && node.cat === "sb"
+      ? reasonBehindTime(node)
+      : role === "infinitive"
+        ? lastReason(node, /^(?:c-)?sb$/)
+        : role === "object" && node.cat === "np"
+          ? lastReason(node, /^c-sb$/)
+          : undefined;
   return reason ? { part: { role, node: cutAt(node, reason) }, reason } : { part };
+}
+
+/** "crack *when the oven is hot, because* the outside dries faster": behind its comma the reason is that of the whole. */
+function reasonBehindTime({ kids: [word, told], f }: Node): Node | undefined {
+  if (!/^(?:when|after|before|until|once|as)$/.test(f.sub ?? "") || !word || told?.cat !== "s" || told.role !== "subject") return undefined;
+  return lastReason(told.kids[1]!, /^c-sb$/);
 }
 
 /** The clause with *because*, or *since* behind a comma, that a phrase ends in, down its right side. */

@@ -105,8 +105,9 @@ function isRegnal(tokens: readonly Token[], at: number): boolean {
   );
 }
 
-/** "*Next* Meredith had a gun brought": then, and no part of a name. */
+/** "*Next* Meredith had a gun brought", "*Please* put the bell on the list": no part of a name. */
 function opensWithNext([first, second]: readonly Token[]): boolean {
+  if (first?.lower === "please" && /^\p{Ll}/u.test(second?.text ?? "")) return true;
   return first?.lower === "next" && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && !/day$/.test(second!.lower) && !MONTHS.has(second!.lower);
 }
 
@@ -272,11 +273,15 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   // "*Borrowing* is sensible": what one does, and nobody's name.
   // "*Yellow* and orange come from carotenoids"
   if (COLOURS.test(token.lower)) return 6;
+  // "*Keep* finished ornaments dry": a command, and nobody's name.
+  if (verb >= COMMON && verb > noun * 3) return 6;
   const isDeed = /\p{L}{3}ing$/u.test(token.lower) && analyseVerb(token.lower, (base) => (lexicon.findWord(base)?.verb ?? 0) > 0).length > 0;
   return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed || token.text.includes("-") ? 5.5 : 3.5) : 0.3;
 }
 
 const COLOURS = /^(?:red|yellow|orange|green|blue|purple|white|black|grey|gray|pink)$/;
+
+const COMMON = 20;
 
 /** Times in WordNet's tagged corpus: the bird called turkey is rarer than the country, and fish are not rarer than Fish. */
 const RARE = 6;

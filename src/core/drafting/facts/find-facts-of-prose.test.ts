@@ -99,6 +99,11 @@ describe("ages, temperatures, goals and conditions", () => {
       "In what year did Parliament pass the Habeas Corpus Act?",
       "1679",
     ],
+    "a reason behind a time and a comma": [
+      "Tornadoes are measured after they have passed, since no instrument survives inside them.",
+      "Why are tornadoes measured after they have passed?",
+      "since no instrument survives inside tornadoes",
+    ],
     "for which deed somebody was punished": [
       "Ida Marrow was thrown into prison for having helped a smuggler.",
       "Why was Ida Marrow thrown into prison?",

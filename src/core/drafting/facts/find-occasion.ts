@@ -50,6 +50,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "died in 1852, *two years* before France adopted it": the measure and the clause are one time.
     if (isClause && clause.adjuncts.some((other) => other.node.end === node.start && (isMeasure(reasonNode(other.node)) || isOther(other.node)))) return [];
     if (findUnclear(part, clause.sentence, analysis, phrasing.binder, !isClause) || opensWithPronoun(part) || objectAhead(part, clause)) return [];
+    // "*By day* the sky looks yellow": while it is day, and not by then.
+    if (/^by (?:day|night)$/i.test(nodeText(clause.sentence, part))) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
     if (until && hasLength(clause)) return [];
     const since = part.kids[0]?.lemma === "since";

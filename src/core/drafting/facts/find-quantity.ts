@@ -197,7 +197,11 @@ function fromAdjuncts(phrasing: Phrasing, analysis: Analysis): Fact[] {
       (clause.passive || !/^(?:percent|per cent|degrees?|met(?:er|re)s?|centimet(?:er|re)s?|points?|years?|minutes?|hours?)\b/i.test(noun))
     )
       return [];
-    const rest = phraseRest(phrasing, analysis, [node, ...(clause.imperative ? [] : reasonsOf(clause))]);
+    // "elected by the citizens, *usually* for four years"
+    const often = clause.adjuncts.find(
+      (other) => other.node.end === node.start && /^,? ?(?:usually|normally|mostly|generally)$/.test(nodeText(clause.sentence, other.node)),
+    );
+    const rest = phraseRest(phrasing, analysis, [node, ...(often ? [often.node] : []), ...(clause.imperative ? [] : reasonsOf(clause))]);
     // "they wait, *sometimes* for six weeks": now and then, and not so many.
     if (isUnclear(rest) || /\bsometimes\b/.test(rest)) return [];
     // "She *stayed* for nineteen years": where, the sentence before tells.

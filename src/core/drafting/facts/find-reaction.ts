@@ -42,7 +42,7 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   const told = withPronoun(stateClause({ ...asked, subject }, askedRest), phrasing, analysis);
   const answer = stateShared(phrasing, analysis, [part.node]);
   // "*fewer immigrants* arrived": what those who did not come did, nobody asks.
-  if (/^(?:fewer|more|less|no|few|many) /i.test(phrasing.subject)) return [];
+  if (/^(?:fewer|more|less|no|few|many) /i.test(phrasing.subject) || clause.subject.f.det === "num") return [];
   if (isUnclear(askedRest) || !answer || answer.split(" ").length < 2) return [];
   return [
     {

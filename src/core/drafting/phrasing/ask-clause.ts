@@ -92,7 +92,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     return "no-subject";
   // "*Let's* sit down": said by a writer to the readers.
   if (/^let[’']s\b/i.test(sentence.text)) return "first-person";
-  if (clause.imperative) return phraseCommand(clause);
+  // "Please put the bell on the list": what a writer asks of the council is nothing for the reader to do.
+  if (clause.imperative) return analysis.sort === "opinion" && /^please\b/i.test(sentence.text) ? "points-elsewhere" : phraseCommand(clause);
   const node = withoutAside(clause.subject);
   const antecedent = analysis.antecedents.get(positionKey(sentence, clause.subject.start));
   const pronoun = pronounOf(clause.subject);
