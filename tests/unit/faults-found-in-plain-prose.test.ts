@@ -19,9 +19,12 @@ neverDrafts({
       "# Owls\n\nEngineers have studied owls in order to build quieter fans. In one test a fringe on the blades of a wind turbine made it ten times quieter without slowing it down.",
       /one test ten times|slowing one test/,
     ],
-    "feathers of the air": ["# Owls\n\nMost birds make a noise. The air rushes over the hard edges of their feathers.", /of their feathers/],
+    "feathers of the air": [
+      "# Silent hunters\n\nAn owl can fly past your head at night, and you will not hear it. Most birds make a noise when they flap their wings. The air rushes over the hard edges of their feathers and swirls, and the swirls make the whistling sound that we hear when a pigeon takes off.",
+      /of their feathers/,
+    ],
     "a place without how far into it": [
-      "# Avocados\n\n1. Take out the stone.\n2. Push the toothpicks into the stone halfway up.\n3. Fill the glass.",
+      "# Grow a tree from an avocado stone\n\n1. Take the stone out of the fruit without cutting it. Wash it, but do not remove the brown skin.\n2. Find out which end is the bottom. The bottom is flat and the top is pointed. Roots grow only from the bottom, so this matters.\n3. Push the toothpicks into the stone halfway up and hang it over the glass.\n4. Fill the glass with water until the bottom of the stone is wet. The top must stay dry.\n5. Put the glass on a warm windowsill out of the sun. Change the water once a week so that it does not get slimy.\n6. Wait. After three to six weeks the stone cracks, and a root comes out. The stem appears two or three weeks later.\n7. When the stem is fifteen centimetres tall, cut it back to eight. This sounds cruel, but it makes the plant branch.\n8. When it has leaves again, plant it in the pot. Half of the stone should stick out of the soil.",
       /push the toothpicks halfway up|= into the stone$/i,
     ],
     "experiments that shells dissolve in": [
@@ -45,7 +48,7 @@ neverDrafts({
       /pull swells|stand for\? = the pull/,
     ],
     "tubes that were told of, as a term": [
-      "# Trees\n\nWater rises in tubes. The tubes are dead cells, stacked on top of one another like pipes, whose end walls have dissolved.",
+      "# How a tree lifts water\n\nWater enters through the fine hairs at the tips of the roots. From there it rises in bundles of narrow tubes, which lie in the outer rings of the wood just beneath the bark. The tubes are dead cells, stacked on top of one another like pipes, whose end walls have dissolved. In an oak they are wide enough to be seen with the naked eye; in a pine you need a microscope.",
       /called the|What do we call dead cells/,
     ],
     "degrees that are ideal for nobody knows what": ["# Sourdough\n\nPut the jar in a warm place. Twenty-five degrees would be ideal.", /How many degrees/],
@@ -63,14 +66,17 @@ neverDrafts({
     ],
   },
   "of whom is meant": {
-    "a holiday that is spread on paper": ["# Sourdough\n\nThe paste is ripe. If you go on holiday, spread a little of it on baking paper.", /of holiday/],
+    "a holiday that is spread on paper": [
+      "# Start your own sourdough\n\n1. On the first day, stir 50 grams of flour and 50 grams of water together in the jar. Scrape down the sides and lay the lid on loosely, because gas must be able to escape.\n2. Put the jar in a warm place, but not in the sun. Twenty-five degrees would be ideal.\n3. On the second day you may not see anything yet. Add another 50 grams of flour and the same amount of water, and stir.\n4. From the third day on, throw half of the paste away before you feed it. If you did not, you would soon need a bucket.\n5. Put the rubber band around the jar at the height of the paste after each feeding. It shows you how far the paste rises.\n6. When the paste doubles within six hours and smells pleasantly sour, it is ready. This usually takes seven days, longer in winter.\n\nDo not be alarmed if the paste smells of cheese or old socks on the third day. Bacteria that came with the flour are growing faster than the yeast. As the paste turns sour, they die, and the yeast takes over. A pink or orange colour, on the other hand, means that the paste is spoiled; throw it away and wash the jar with boiling water.\n\nA ripe sourdough can be kept in the fridge, where it needs to be fed only once a week. Some bakeries use one that is more than a hundred years old. If you go on holiday, spread a little of it on baking paper and let it dry. The crumbs will keep for years and wake up again when they are stirred into water.\n",
+      /of holiday/,
+    ],
     "one thing": ["# Frogs\n\nFrogs are green. For a long time one thing puzzled biologists.", /^One thing/],
     "the first of two things that somebody said": [
       "# The band\n\nCouncillor Dray said that the band should look for sponsors. The bakery gives a hundred pounds. He also said that nobody listens to brass music.",
       /did Councillor Dray say\?/,
     ],
     "priests of an order, as somebody": [
-      "# Fever\n\nOliver Cromwell suffered from malaria for years. About 1630 Jesuit priests tried the bark. Robert Talbor sold it. Charles Ledger bought seeds.",
+      "# The bark that fought fever\n\nThe first cure came from Peru. Healers of the Andes knew a tree, the cinchona, whose bark is so bitter that it makes the mouth shrink. They gave it to people who were shivering. About 1630 Jesuit priests tried it on patients with malaria, and the fever went away. They sent the bark to Rome, a city surrounded by marshes, where so many people had died of fever that cardinals were afraid to come and elect a pope.\n\nIn England the powder was mistrusted because it came from the Jesuits. Oliver Cromwell, who suffered from malaria for years, is said to have refused it. Robert Talbor, a young man who had been trained by an apothecary, became rich by curing kings with a secret medicine. After his death the secret was published: it was cinchona bark dissolved in wine.\n\nIn 1820 two French chemists, Pierre Pelletier and Joseph Caventou, separated the substance that does the work and called it quinine. From then on doctors could measure the dose exactly. The demand grew so fast that whole forests in Peru were cut down. The countries of the Andes forbade the export of seeds in order to keep the trade for themselves. Nevertheless, Charles Ledger, an English trader, bought a bag of seeds from his servant Manuel Incra Mamani in 1865. The British government did not want them. The Dutch bought a pound of them for about twenty dollars and planted them in Java. The trees turned out to contain four times as much quinine as any others, and by 1900 nearly all the world's quinine came from Java. Mamani was thrown into prison for having helped a foreigner and died there.\n\nThe parasite that causes malaria was found in 1880, and in 1897 Ronald Ross, a doctor in India, proved that mosquitoes carry it.\n",
       /Who was Jesuit|^Jesuit /,
     ],
     "birds of two sorts": [
@@ -82,7 +88,7 @@ neverDrafts({
       /the two men/i,
     ],
     "somebody told of before, whom a quoted sentence does not settle": [
-      "# Bones\n\nMarsh lost his post after Cope had attacked him in a newspaper. When Marsh died in 1899, he had 186 dollars in the bank.",
+      "# Two men and their bones\n\nThe quarrel ruined both. Cope spent his whole fortune on a silver mine that turned out to be worthless, and in the end he owned little more than his collection. Marsh lost his post with the government after Cope had attacked him in a newspaper. When Marsh died in 1899, he had 186 dollars in the bank.",
       /Read: .* did he have/,
     ],
     "nobody, as a thing": ["# On the wing\n\nThe swift eats in the air. For a long time nobody could say when it slept.", /= when it slept/i],
@@ -159,7 +165,10 @@ neverDrafts({
       /^Why had/,
     ],
     "what is likely, turned round": ["# Ink\n\nThe juice is thin. If nothing appears, the juice was probably too thin.", /probably/],
-    "the West, closed": ["# Bones\n\nNew railroads had opened the West, and men hunted for bones there.", /closed the West/],
+    "the West, closed": [
+      "# Two men and their bones\n\nOver the next twenty-five years the two men became the most famous fossil hunters of America and the most bitter of enemies. New railroads had opened the West, where the bones of dinosaurs lay so thick that one shepherd had built his hut of them. Marsh, a professor at Yale whose rich uncle had paid for a museum, hired teams of diggers and bribed Cope's men to send their finds to him. Cope's team threw stones at Marsh's. When a quarry was exhausted, Marsh ordered his men to smash the bones that were left so that his rival should not get them.",
+      /closed the West/,
+    ],
     "a result, as a purpose of what can no longer be": [
       "# A cold\n\nA cold makes the nose swell. Vapours can no longer reach the receptors, so that only the five tastes are left.",
       /Why can/,
@@ -182,7 +191,7 @@ neverDrafts({
     ],
     "a command, as a name that finishes something": ["# Salt dough\n\nPaint both sides. Keep finished ornaments in a dry place.", /did Keep/],
     "a park in a red circle": [
-      "# Dogs\n\nI should like the library to open. I read to him in the park because the library has a sign on its door: a dog in a red circle with a bar across.",
+      "# Let dogs into the library\n\nEvery Tuesday I read to a dog. His name is Barnaby, he is nine, and he belongs to my neighbour, who is a nurse. I read to him in the park because the library has a sign on its door: a dog in a red circle with a bar across. I think the sign should come down, at least for one afternoon a week.",
       /in a red circle with a bar across\?|sign on its door: a dog$/,
     ],
     "hairs from the tips that they are on": [
@@ -224,14 +233,17 @@ neverDrafts({
       /friend with a long neck|reptile$/,
     ],
     "a day from what it was back to": [
-      "# The bell\n\nMrs. Brandt was away. On her first day back Mrs. Brandt called Nell out of the line.",
+      '# The day the bell did not ring\n\nFor as long as anyone in Tarn could remember, Mrs. Ilse Brandt had rung the school bell at eight. She was caretaker, gardener and nurse in one, and nobody had ever seen her sit down.\n\nOn the second Monday in November eight o\'clock came and went. The children stood in the yard and looked at one another. "It\'s a holiday!" shouted Pim, who hoped it was. The teachers, who had waited for the bell, were still drinking coffee.\n\nIt was Nell who noticed that there was no smoke from the caretaker\'s chimney. She did not like Mrs. Brandt much, since the old woman had once made her scrub a whole staircase for a single muddy footprint. All the same she slipped out by the gate and ran down to the cottage.\n\nThe door was not locked. Mrs. Brandt lay at the foot of the stairs with her leg bent under her. Her face was gray. "You took your time," she said. "I\'ve been counting the quarters. What are you staring at? Fetch a blanket."\n\nNell fetched two. She put a cushion under the old woman\'s head and did not move the leg, because Mrs. Brandt herself had taught the whole class not to. Then she ran. At the school she did not look for a teacher. She climbed the tower, took hold of the rope with both hands, and rang as if the town were on fire.\n\nPeople came running from the harbour with buckets. So did the doctor, who lived next to the church and could not bear the noise.\n\nMrs. Brandt was away until March. On her first day back she called Nell out of the line, and everyone fell silent. "That rope," she said, "is to be pulled straight down and not to the side. You have worn a groove in my beam." She reached into her apron and took out a key. "If you are going to ring it, you had better learn how."\n',
       /line back\?|her first day$/,
     ],
     "a denial from its second half": [
       "# The register\n\nWhen a house is sold, a buyer does not become its owner by paying, nor by moving in.",
       /nor by moving in when/,
     ],
-    "a name from its Next": ["# The emus\n\nMeredith hid near a dam. Next Meredith had a gun mounted on a truck.", /Next Meredith/],
+    "a name from its Next": [
+      "# Soldiers against birds\n\nThe farmers, who had learnt at the front what a machine gun can do, asked the minister of defence for help. He sent Major Meredith with two soldiers, two guns and ten thousand rounds of ammunition. The farmers had to pay for the ammunition and feed the men.\n\nThe campaign was not a success. The birds split up into small groups as soon as the first shots were fired, so that it was almost impossible to hit more than a few. On the fourth day the soldiers hid near a dam and waited until a thousand emus were close. After twelve birds had fallen, the gun jammed. Next Meredith had a gun mounted on a truck, but the truck was slower than the birds, and the ride was so rough that the gunner could not fire a shot.",
+      /Next Meredith/,
+    ],
     "a smell from its world": [
       "# Smell\n\nAir that we breathe in through the nostrils brings us the smell of the world outside.",
       /bring us outside|= the smell of the world$/i,

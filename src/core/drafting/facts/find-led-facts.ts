@@ -153,7 +153,9 @@ function tellsTime({ text, words }: Sentence): boolean {
 }
 
 function isPerson(np: Node, sentence: Sentence, { persons, lexicon }: Analysis): boolean {
-  return persons.has(nodeText(sentence, np)) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+  const name = nodeText(sentence, np);
+  const mayBeName = np.f.det === "proper" && lexicon.nameKind(name) !== "place";
+  return mayBeName || persons.has(name) || isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
 }
 
 function firstMain({ clauses }: Sentence): Clause | undefined {
