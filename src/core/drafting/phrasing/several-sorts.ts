@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { headTerminal, walkTree } from "../../language/tree";
 import { hypernymChain } from "../distractors/noun-kind";
 
@@ -7,13 +7,14 @@ const KINDS: ReadonlySet<string> = new Set("bird animal fish insect plant tree f
 /** What is named once only is an example. */
 const OFTEN = 2;
 
-const counted = new WeakMap<Analysis, Map<string, number>>();
+/** By the sentences, which are the same wherever an analysis is passed on with something added. */
+const counted = new WeakMap<readonly Sentence[], Map<string, number>>();
 
 /** "*The birds* slept", in a text on swifts and on frigate birds: which of the two? */
 export function isOneOfSorts(lemma: string, analysis: Analysis): boolean {
   if (!KINDS.has(lemma)) return false;
-  const known = counted.get(analysis) ?? new Map<string, number>();
-  counted.set(analysis, known);
+  const known = counted.get(analysis.sentences) ?? new Map<string, number>();
+  counted.set(analysis.sentences, known);
   const found = known.get(lemma) ?? sortsOf(lemma, analysis);
   known.set(lemma, found);
   return found >= 2;
