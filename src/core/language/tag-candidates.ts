@@ -41,7 +41,7 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const lower = group.map((token) => token.lower).join(isInitial ? "" : " ");
     const text = group.map((token) => token.text).join(isInitial ? "" : " ");
     const isFirst = words.length === 0;
-    const isCounting = isFirst && ((COUNTING.test(lower) && tokens[1]?.text === ",") || opensWithNext(tokens));
+    const isCounting = isFirst && ((COUNTING.test(lower) && tokens[1]?.text === ",") || opensBesideName(tokens));
     const isGenitive = length === 1 && isPluralGenitive(tokens, i);
     const isApprox = length === 1 && countsWhatThereIs(tokens, i);
     const isSupposed = length === 1 && supposes(tokens, i);
@@ -105,8 +105,8 @@ function isRegnal(tokens: readonly Token[], at: number): boolean {
   );
 }
 
-/** "*Next* Meredith had a gun brought", "*Please* put the bell on the list": no part of a name. */
-function opensWithNext([first, second]: readonly Token[]): boolean {
+/** "*Next* Meredith had a gun brought", "*Please* put the bell on the list": a word in front that is no part of a name. */
+function opensBesideName([first, second]: readonly Token[]): boolean {
   if (first?.lower === "please" && /^\p{Ll}/u.test(second?.text ?? "")) return true;
   return first?.lower === "next" && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && !/day$/.test(second!.lower) && !MONTHS.has(second!.lower);
 }
@@ -242,7 +242,7 @@ function tagToken(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Ca
   const open = tagOpenWord(token.lower, lexicon);
   const all = closed.length > 0 ? mergeClosed(closed, open) : open;
   // "*Oliver* Cromwell": a name, and no more olive than others.
-  const isGiven = capital && (GIVEN_NAMES.has(token.lower) || MENS_NAMES.has(token.lower)) && !capitals.lowerCased.has(token.lower);
+  const isGiven = capital && isGivenName(token.lower) && !capitals.lowerCased.has(token.lower);
   const common = isGiven ? all.filter((tag) => !(tag.cat === "adj" && tag.flags?.includes("comparative"))) : all;
   const tags = capital && !isFirst ? common.map((tag) => ({ ...tag, cost: tag.cost + (MONTHS.has(token.text) ? UNLIKELY : 2) })) : common;
   return proper === undefined ? tags : [...tags, { cat: "pn", flags: [], cost: proper, lemma: token.text }];
@@ -255,11 +255,14 @@ function mergeClosed(closed: Tag[], open: Tag[]): Tag[] {
   return closed.map((tag) => (tag.cat === "v" ? { ...tag, lemma: lemma ?? tag.lemma! } : tag));
 }
 
+function isGivenName(word: string): boolean {
+  return GIVEN_NAMES.has(word) || MENS_NAMES.has(word) || WOMENS_NAMES.has(word);
+}
+
 function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: Capitals, isClosed: boolean): number {
   if (PERSON_TITLES.has(token.lower) && !isClosed) return 0.3;
   if (!isFirst) return isClosed ? 3 : 0.1;
-  const isGiven = GIVEN_NAMES.has(token.lower) || MENS_NAMES.has(token.lower) || WOMENS_NAMES.has(token.lower);
-  if (isGiven && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
+  if (isGivenName(token.lower) && !isClosed && !capitals.lowerCased.has(token.lower)) return 0.3;
   // "*Turkey* lies between two seas": without an article, and nowhere written small.
   const { noun = 0, verb = 0, adjective = 0 } = lexicon.findWord(token.lower) ?? {};
   const isWord = () => tagOpenWord(token.lower, lexicon).some((tag) => lexicon.findWord(tag.lemma ?? "") !== undefined);

@@ -14,6 +14,12 @@ function isStateOf(verb: Node, state: Node): boolean {
   );
 }
 
+/** A verb with one phrase behind it, or one adverb of such a sort, before the clause that it governs. */
+function hasBetween({ role, head, kids: [verb, between] }: Node, adverbs: RegExp): boolean {
+  const isPhrase = between?.cat === "pp" && between.f.sub !== "by";
+  return role === "adjunct" && head === 0 && verb?.role === "verb" && (isPhrase || (between?.cat === "advp" && adverbs.test(between.f.sub ?? "")));
+}
+
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
 export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   const inflected = (verb: Node): Features | undefined => {
@@ -95,23 +101,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
   rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
-  // "proved *in 2004* that the dune is not needed"
-  rule("vp", "vp cs", 0, "clause", 0.4, (vp) => {
-    const [verb, between] = vp.kids;
-    const isBetween =
-      vp.role === "adjunct" &&
-      vp.head === 0 &&
-      verb?.role === "verb" &&
-      ((between?.cat === "pp" && between.f.sub !== "by") || (between?.cat === "advp" && between.f.sub === "time"));
-    return isBetween && has(headTerminal(vp), "C") ? vp.f : undefined;
-  });
-  // "had learnt *at the front* what a gun can do"
-  rule("vp", "vp ws", 0, "clause", 0.4, (vp) => {
-    const [verb, between] = vp.kids;
-    const isBetween =
-      vp.role === "adjunct" && vp.head === 0 && verb?.role === "verb" && ((between?.cat === "pp" && between.f.sub !== "by") || between?.cat === "advp");
-    return isBetween && ASKING.has(headTerminal(vp).lemma ?? "") ? vp.f : undefined;
-  });
+  // "proved *in 2004* that the dune is not needed", "had learnt *at the front* what a gun can do"
+  rule("vp", "vp cs", 0, "clause", 0.4, (vp) => (hasBetween(vp, /^time$/) && has(headTerminal(vp), "C") ? vp.f : undefined));
+  rule("vp", "vp ws", 0, "clause", 0.4, (vp) => (hasBetween(vp, /^/) && ASKING.has(headTerminal(vp).lemma ?? "") ? vp.f : undefined));
   // "makes the picture blurred" makes it something, and says nothing of it.
   rule("vp", "v s", 0, "clause", 0, (v, s) =>
     s.f.gap || v.lemma === "make" ? undefined : verbal(v, (has(v, "C") ? 0.9 : 4) + (opensWithThat(s) ? 1.5 : 0) + (WITHOUT_THAT.has(v.lemma ?? "") ? 0 : 3.5)),
