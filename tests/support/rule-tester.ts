@@ -30,6 +30,12 @@ export function evidence(quote: string): Span[] {
   return [createSpan(block, start, start + quote.length)];
 }
 
+/** Evidence from a source of its own. */
+export function said(quote: string): Span[] {
+  const [block] = blocksOf(quote);
+  return [createSpan(block!, 0, quote.length)];
+}
+
 const common = { id: "q1", points: 1, depth: "recall" as const, evidence: evidence("The keepers wound the clockwork every four hours.") };
 
 export const choice = (stem: string, options: string[], key = 0, more: Partial<MultipleChoice> = {}): Question => ({

@@ -29,3 +29,8 @@ function read(blocks: readonly Block[], lexicon: Lexicon): SourceSentence[] {
 export function shareOf(words: readonly string[], { bases }: Pick<SourceSentence, "bases">): number {
   return words.length === 0 ? 0 : words.filter((word) => bases.has(word)).length / words.length;
 }
+
+/** Does one of the spans lie in the sentence? */
+export function isQuoted({ blockId, start, end }: SourceSentence, evidence: readonly { blockId: string; start: number; end: number }[]): boolean {
+  return evidence.some((span) => span.blockId === blockId && span.start < end && start < span.end);
+}

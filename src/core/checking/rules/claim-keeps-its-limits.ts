@@ -37,7 +37,10 @@ export const claimKeepsItsLimits = defineRule({
 type Limit = { pattern: RegExp };
 
 /** A denial may come back in another form: "not", "never", "no". */
-const DENIALS: readonly Limit[] = [{ pattern: /\b(?:not|never|no longer|cannot|nobody|none|neither|hardly|no)\b|n['’]t\b/i }, { pattern: /\bused to\b/i }];
+const DENIALS: readonly Limit[] = [
+  { pattern: /\b(?:not|never|no longer|cannot|nobody|none|neither|hardly|no)\b|n['’]t\b/i },
+  { pattern: /(?<!\b(?:is|are|was|were|be|been|being|often|already|also|then|still) )\bused to\b/i },
+];
 const LIMITS: readonly Limit[] = [
   ...DENIALS,
   { pattern: /\bonly\b/i },
@@ -48,10 +51,16 @@ const LIMITS: readonly Limit[] = [
   { pattern: /\b(?:until|unless)\b/i },
 ];
 
+const ABOUT_HOW_MUCH =
+  /^ (?:\d|an? |half|the same|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen|\w+ty|\w+-\w+|several|once|twice)\b)/i;
+
 /** "took *about* a month" limits the month: a question without the month drops nothing. */
 function limitsWhatIsSaid(clause: string, pattern: RegExp, words: ReadonlySet<string>, lexicon: Lexicon): boolean {
   return [...clause.matchAll(new RegExp(pattern, "gi"))].some((found) => {
-    const [next] = contentWords(clause.slice(found.index + found[0].length), lexicon);
+    const rest = clause.slice(found.index + found[0].length);
+    // "Cannot slosh about": nothing stands behind it that it could limit.
+    if (/^about$/i.test(found[0]) && !ABOUT_HOW_MUCH.test(rest)) return false;
+    const [next] = contentWords(rest, lexicon);
     return next === undefined || words.has(next.base);
   });
 }

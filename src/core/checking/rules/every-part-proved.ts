@@ -1,5 +1,5 @@
 import type { Question } from "../../questions/question";
-import { baseSet, contentWords } from "../content-words";
+import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
 
 /** In an order, a match or a select-all each part is an answer of its own. */
@@ -19,8 +19,7 @@ export const everyPartProved = defineRule({
     if (question.kind === "match") return checkPairs(question, context, report);
     const items =
       question.kind === "select-all" ? question.options.filter((option) => question.key.includes(option.id)) : question.kind === "order" ? question.items : [];
-    const known = question.evidence.map((span) => baseSet(`${span.quote} ${question.stem}`, context.lexicon));
-    const unproved = items.find((item) => best(item.text, known, context) < 0.6);
+    const unproved = items.find((item) => Math.max(...question.evidence.map(({ quote }) => sharedBy(item.text, quote, question.stem, context))) < 0.6);
     if (unproved) report("item", { text: unproved.text }, question.kind === "select-all" ? { part: "option", optionId: unproved.id } : { part: "key" });
   },
 });
@@ -40,8 +39,16 @@ function answered(quote: string, next: string | undefined): string {
   return next !== undefined && /\?["”]?$/.test(quote.trim()) ? `${quote} ${next}` : quote;
 }
 
-function best(text: string, known: readonly ReadonlySet<string>[], context: CheckContext): number {
-  return Math.max(...known.map((bases) => share(text, bases, context)));
+const PRONOUN = /\b(?:he|him|his|she|her|it|its|they|them|their|I|my|me|one)\b/i;
+
+/** Share of the item's words that the sentence says; a name may be the sentence's pronoun. */
+function sharedBy(text: string, quote: string, stem: string, context: CheckContext): number {
+  const known = baseSet(`${quote} ${stem}`, context.lexicon);
+  const isNamed = PRONOUN.test(quote)
+    ? (word: string) => /^\p{Lu}/u.test(word) && sourceBases(context.blocks, context.lexicon).has(word.toLowerCase())
+    : () => false;
+  const words = contentWords(text, context.lexicon).filter((word) => !isNamed(word.shown) || known.has(word.base));
+  return words.length === 0 ? 1 : words.filter((word) => known.has(word.base)).length / words.length;
 }
 
 function share(text: string, bases: ReadonlySet<string>, { lexicon }: CheckContext): number {

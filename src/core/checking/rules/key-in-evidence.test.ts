@@ -2,7 +2,7 @@ import { expect, it } from "vitest";
 import { runRule } from "@/core/checking/define-rule";
 import { createSpan } from "@/core/source/create-span";
 import { blocksOf, tools } from "../../../../tests/support/language-tools";
-import { choice, evidence, gap, match, number, open, order, short, statement, testRule } from "../../../../tests/support/rule-tester";
+import { choice, evidence, gap, match, number, open, order, said, short, statement, testRule } from "../../../../tests/support/rule-tester";
 import { keyInEvidence } from "./key-in-evidence";
 
 const rope = { evidence: evidence("Wet rope is harder to untie than dry rope.") };
@@ -16,6 +16,16 @@ testRule(keyInEvidence, {
     "digits for words": gap("The keepers wound the clockwork every ____ hours.", "4"),
     "a statement that differs in a number and is false": statement("The keepers wound the clockwork every six hours.", false),
     "a comparison turned round": statement("Dry rope is harder to untie than wet rope.", false, rope),
+    "fewer for at least": statement("The keepers wound the clockwork less than four times.", false, {
+      evidence: said("The keepers wound the clockwork at least four times."),
+    }),
+    "below for above": statement("The lens is below the clockwork.", false, { evidence: said("The lens is above the clockwork.") }),
+    "two things that change places": statement("The keepers used water instead of mercury.", false, {
+      evidence: said("The keepers used mercury instead of water."),
+    }),
+    "a number more often than it is said": statement("A lens has three rings and three panes.", false, {
+      evidence: said("A lens has six rings and three panes."),
+    }),
     "a number in words": number("Every how many hours did the keepers wind the clockwork?", 4, "hours"),
     "items that the evidence says": order("Put these in order.", ["The keepers wound the clockwork.", "Wet rope is harder to untie."], both),
     "pairs that the evidence says": match(
@@ -72,6 +82,7 @@ it.each([
     "Lamps left the light in 1871.",
     ["The evidence does not say “Lamps”, but the statement is keyed as true."],
   ],
+  ["a whole name that only opens a sentence there", "Ida Marlow was bold.", "Ida Marlow left the light in 1871.", []],
   [
     "a name with another deed",
     "The board thanked Ida.",

@@ -29,9 +29,9 @@ export const keyInEvidence = defineRule({
       return checkStatement(question.stem, question.key, evidence, `${speakersOf(question, context)} ${saidBefore(question, context)}`, context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
     const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)} ${saidBefore(question, context)}`, context.lexicon);
-    // In a row of events the text says *she*, and the item names her.
+    // In a row of events the text says *she*, and the item names her; so does a pair.
     const isNamed = (shown: string, base: string) =>
-      question.kind === "order" && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
+      (question.kind === "order" || question.kind === "match") && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
     const proved = provedWords(question);
     const missing = contentWords(proved, context.lexicon).filter(
       (word) =>
@@ -61,9 +61,9 @@ function speakersOf(question: Question, { blocks }: CheckContext): string {
   return blocks.flatMap((block) => (said.has(block.id) ? [block.speaker ?? /^([^:]{2,40}):\s/.exec(block.text)?.[1] ?? ""] : [])).join(" ");
 }
 
-const POINTS_BACK = /^(?:it|they|he|she|this|these|those|its|their|his|her|such)\b/i;
+const POINTS_BACK = /\b(?:it|they|them|he|him|she|her|his|its|their|this|these|those|such)\b/i;
 
-/** Where the evidence opens with a pronoun, the sentence before says what is meant. */
+/** Where the evidence holds a pronoun, the sentence before may say what is meant. */
 function saidBefore(question: Question, { blocks, lexicon }: CheckContext): string {
   const all = sourceSentences(blocks, lexicon);
   return question.evidence
@@ -105,18 +105,36 @@ function checkStatement(stem: string, key: boolean, evidence: string, speakers: 
   const words = contentWords(stem.replace(/^According to [^,]+, |^In the (?:story|passage|text), /, ""), context.lexicon);
   const added = words.filter((word) => !known.has(word.base) && !hasSynonym(word.base, known, context) && !NAMING.has(word.base));
   const negationDiffers = isNegated(stem) !== isNegated(evidence);
-  const isName = ({ kind, shown }: (typeof added)[number]) => kind === "name" || isNameInSource(shown, context);
+  const isName = ({ kind, shown }: (typeof added)[number]) => kind === "name" || isNameInSource(shown, stem, context);
   const unproved = added.find((word) => !isName(word));
   if (key && unproved) report("statement-adds", { word: unproved.shown });
   else if (key && isNegated(stem) && negationDiffers) report("negation");
-  if (!key && added.length === 0 && !negationDiffers && !reordered(stem, evidence, context)) report("statement-agrees");
+  const isAdded = words.some((word) => word.kind === "number" && countOf(word.shown, stem) > countOf(word.shown, evidence));
+  if (
+    !key &&
+    added.length === 0 &&
+    !isAdded &&
+    !negationDiffers &&
+    !boundDiffers(stem, evidence) &&
+    !sideDiffers(stem, evidence) &&
+    !reordered(stem, evidence, context)
+  )
+    report("statement-agrees");
 }
 
-/** "Ida left the light", proved by "She left the light": a name that opens the statement is one inside the source's sentences too. */
-function isNameInSource(word: string, { blocks }: CheckContext): boolean {
+/**
+ * "Ida left the light", proved by "She left the light": a name that opens the statement is one inside the
+ * source's sentences too, or stands in front of another there ("Ida Marlow left").
+ */
+function isNameInSource(word: string, stem: string, { blocks }: CheckContext): boolean {
   if (!/^\p{Lu}\p{Ll}/u.test(word)) return false;
+  const whole = new RegExp(`\\b${literally(word)}(?: \\p{Lu}\\p{Ll}[\\p{L}’'-]*)+`, "u").exec(stem)?.[0].replace(/['’]s$/, "");
   const inside = new RegExp(`(?<=[\\p{Ll},;] )${literally(word)}\\b`, "u");
-  return blocks.some(({ text }) => inside.test(text));
+  return blocks.some(({ text }) => inside.test(text) || (whole !== undefined && text.includes(whole)));
+}
+
+function countOf(word: string, text: string): number {
+  return text.toLowerCase().match(new RegExp(`(?<![\\p{L}\\d])${literally(word.toLowerCase())}(?![\\p{L}\\d])`, "gu"))?.length ?? 0;
 }
 
 /** Words a definition may bring with it. */
@@ -126,11 +144,32 @@ function isNegated(text: string): boolean {
   return /\b(?:not|never|no|nobody|nothing|neither|cannot)\b|n't\b/i.test(text);
 }
 
+const ABOVE = /\b(?:more than|over|at least|most|many)\b/i;
+const BELOW = /\b(?:less than|fewer than|under|at most|few)\b/i;
+
+/** "At least ten" and "fewer than ten" have their weighty words in common. */
+function boundDiffers(stem: string, evidence: string): boolean {
+  return (BELOW.test(stem) && !BELOW.test(evidence) && ABOVE.test(evidence)) || (ABOVE.test(stem) && !ABOVE.test(evidence) && BELOW.test(evidence));
+}
+
+const SIDES = new Set("above below before after inside outside under over with without".split(" "));
+
+/** "Above the lighthouse" where the evidence says *below* it: small words that turn the whole round. */
+function sideDiffers(stem: string, evidence: string): boolean {
+  const said = evidence.toLowerCase().split(/[^a-z]+/);
+  return stem
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .some((word) => SIDES.has(word) && !said.includes(word));
+}
+
+const PUTS_IN_ORDER = /\b(?:than|instead of|before|after|from|into)\b/;
+
 /** The same words in another order can say the opposite: "wet rope is harder … than dry rope". */
 function reordered(stem: string, evidence: string, { lexicon }: CheckContext): boolean {
   const inEvidence = contentWords(evidence, lexicon).map((word) => word.base);
   const places = contentWords(stem, lexicon).map((word) => inEvidence.indexOf(word.base));
-  return /\bthan\b/.test(stem) && places.some((place, index) => index > 0 && place < places[index - 1]!);
+  return PUTS_IN_ORDER.test(stem) && places.some((place, index) => index > 0 && place < places[index - 1]!);
 }
 
 function hasSynonym(base: string, known: ReadonlySet<string>, { lexicon }: CheckContext): boolean {

@@ -6,6 +6,7 @@ const mercury = { evidence: evidence("The lens floats on a ring of mercury becau
 testRule(oneRightOption, {
   passes: {
     "options that the evidence does not have": choice("What does the lens float on?", ["mercury", "water", "oil"], 0, mercury),
+    "a number whose words are in another": choice("How many people lived there?", ["about a million", "about three million", "about five million"]),
     "options that are still empty": selectAll("Which of these floated? Choose all that are right.", ["The lens", "", ""], 1),
   },
   flags: {

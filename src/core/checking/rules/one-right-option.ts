@@ -1,3 +1,4 @@
+import { isAmount } from "../../drafting/phrasing/number-forms";
 import { plainWording } from "../../lib/plain-wording";
 import { baseSet, contentWords } from "../content-words";
 import { defineRule } from "../define-rule";
@@ -35,6 +36,8 @@ export const oneRightOption = defineRule({
     const stem = baseSet(question.stem, lexicon);
     const key = question.options.find((option) => option.id === question.key);
     const keyWords = baseSet(key?.text ?? "", lexicon);
+    // "About three million" holds the words of "about a million", and is another number.
+    const areAmounts = question.options.every((option) => isAmount(option.text));
     question.options.forEach((option, index) => {
       const label = letterOf(index);
       const flag = (message: string, values: Record<string, string>) =>
@@ -45,7 +48,8 @@ export const oneRightOption = defineRule({
       if (option.id === question.key || words.length === 0) return;
       const own = words.filter((word) => !stem.has(word));
       if (own.length > 0 && own.every((word) => evidence.has(word))) flag("supported", { label });
-      else if (keyWords.size > 0 && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size) flag("contains", { label });
+      else if (keyWords.size > 0 && !areAmounts && [...keyWords].every((word) => words.includes(word)) && words.length > keyWords.size)
+        flag("contains", { label });
     });
   },
 });

@@ -4,6 +4,7 @@ import { optionsDoNotOverlap } from "./options-do-not-overlap";
 testRule(optionsDoNotOverlap, {
   passes: {
     "ranges side by side": choice("How many?", ["1 to 9", "10 to 19", "20 to 29"]),
+    "numbers that share words": choice("How many?", ["eighty", "one hundred", "about one hundred and ten"]),
     "options with nothing in common": choice("What?", ["mercury", "water", "oil"]),
   },
   flags: {

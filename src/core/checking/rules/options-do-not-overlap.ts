@@ -1,3 +1,4 @@
+import { isAmount } from "../../drafting/phrasing/number-forms";
 import { defineRule } from "../define-rule";
 import { letterOf } from "../option-letters";
 import { swapOption } from "../propose-option";
@@ -23,6 +24,8 @@ export const optionsDoNotOverlap = defineRule({
         if (own && theirs && own.from <= theirs.to && theirs.from <= own.to) return report("ranges", labels, { part: "option", optionId: other.id });
         // What contains the key is another rule's.
         if (option.id === question.key || other.id === question.key) continue;
+        // "One hundred" and "one hundred and ten" share words, and are two numbers.
+        if (isAmount(option.text) && isAmount(other.text)) continue;
         const [a, b] = [plain(option.text), plain(other.text)];
         if (a.length > 0 && b.length > a.length && a.every((word) => b.includes(word))) return within(labels, other.id);
         if (b.length > 0 && a.length > b.length && b.every((word) => a.includes(word)))
@@ -46,7 +49,7 @@ function plain(text: string): string[] {
   return (
     text
       .toLowerCase()
-      .match(/[\p{L}\d-]+/gu)
+      .match(/\d[\d,.]*|[\p{L}\d-]+/gu)
       ?.filter((word) => !/^(?:the|a|an)$/.test(word)) ?? []
   );
 }

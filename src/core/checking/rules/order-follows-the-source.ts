@@ -1,6 +1,6 @@
 import { baseSet, contentWords } from "../content-words";
 import { defineRule } from "../define-rule";
-import { shareOf, sourceSentences } from "../source-sentences";
+import { isQuoted, shareOf, sourceSentences } from "../source-sentences";
 
 /** Years tell the order of events, and steps stand in theirs. */
 export const orderFollowsTheSource = defineRule({
@@ -17,7 +17,9 @@ export const orderFollowsTheSource = defineRule({
     const all = sourceSentences(blocks, lexicon);
     const places = items.map((text) => {
       const words = contentWords(text, lexicon).map((word) => word.base);
-      const shares = all.map((sentence) => shareOf(words, sentence));
+      const own = all.map((sentence) => (isQuoted(sentence, question.evidence) ? shareOf(words, sentence) : 0));
+      // What the evidence says is meant before what another sentence has in common with it.
+      const shares = own.some((share) => share >= 0.6) ? own : all.map((sentence) => shareOf(words, sentence));
       const most = Math.max(0, ...shares);
       return most < 0.6 ? undefined : shares.indexOf(most);
     });

@@ -39,7 +39,9 @@ export const pronounsHaveNouns = defineRule({
       );
     // "Read: “The coral turns white.” What is this called?": to what is quoted before it.
     const quoted = stem.indexOf("“…”");
-    if (pointing && (quoted < 0 || quoted > pointing.index)) report("pointing", { word: pointing[0] });
+    // In a text with gaps, "This process" of a later sentence points to the one before.
+    const isLater = question.kind === "gap-fill" && pointing !== null && /[.!?]["”]? \p{Lu}[^.!?]*[.!?]["”]? /u.test(stem.slice(0, pointing.index + 1));
+    if (pointing && !isLater && (quoted < 0 || quoted > pointing.index)) report("pointing", { word: pointing[0] });
   },
 });
 

@@ -5,6 +5,7 @@ testRule(stemHidesKey, {
   passes: {
     "a stem without the key": short("What did the keepers wind?", "the clockwork"),
     "a key that is one of two to choose between": short("Which is harder to untie: dry rope or wet rope?", "wet rope"),
+    "a number that the stem happens to hold": choice("How many cables do two towers carry?", ["two", "three", "about four"]),
     "an echo in all options": choice("Which rope is hardest to untie?", ["wet rope", "dry rope"]),
   },
   flags: {

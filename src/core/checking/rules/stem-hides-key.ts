@@ -1,3 +1,4 @@
+import { isAmount } from "../../drafting/phrasing/number-forms";
 import { isKeyOffered } from "../../questions/either-or";
 import { baseSet, contentWords } from "../content-words";
 import { defineRule } from "../define-rule";
@@ -22,6 +23,8 @@ export const stemHidesKey = defineRule({
     // What a quotation in the stem holds is there to be chosen from.
     const stem = baseSet(question.stem.replace(/“[^”]*”/g, "“…”"), lexicon);
     if (question.kind === "multiple-choice") {
+      // "How many cables do two towers carry?": a number beside other numbers is no echo.
+      if (question.options.every((option) => isAmount(option.text))) return;
       const key = question.options.find((option) => option.id === question.key);
       const others = question.options.filter((option) => option !== key).map((option) => baseSet(option.text, lexicon));
       const echoed = contentWords(key?.text ?? "", lexicon).find((word) => stem.has(word.base) && others.every((other) => !other.has(word.base)));

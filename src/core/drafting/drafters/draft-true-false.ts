@@ -23,7 +23,7 @@ export function draftTrueFalse(stock: SourceStock, seed: number): Candidate[] {
 
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   const all = [...stock.statements.flatMap((statement) => fromStatement(statement, stock, seed)), ...fromCauses(stock), ...fromDefinitions(stock)];
-  return all.flatMap((candidate) => asSaid(candidate));
+  return all.flatMap((candidate) => asSaid(candidate, stock.analysis));
 }
 
 /** A statement as a sentence: fiction is stated as fiction, and what a writer claims as claimed. */
@@ -45,17 +45,21 @@ function movesTheStory({ phrasing: { clause, subject }, sentence, words }: State
 }
 
 /** What a speaker says is stated as said; a speaker's comparison is a judgement. */
-function asSaid(candidate: Candidate): Candidate[] {
+function asSaid(candidate: Candidate, analysis: Analysis): Candidate[] {
   const { speaker } = candidate.evidence.at(-1)!;
   if (!speaker || candidate.stem.startsWith(speaker)) return [candidate];
   if (candidate.pattern === "false-comparison") return [];
   const stem = candidate.stem.replace(/^(\p{Lu})(?=\p{Ll}*\b)/u, (letter) => letter.toLowerCase());
-  return [{ ...candidate, stem: `According to ${speaker}, ${startsWithName(candidate) ? candidate.stem : stem}` }];
+  return [{ ...candidate, stem: `According to ${speaker}, ${startsWithName(candidate, analysis) ? candidate.stem : stem}` }];
 }
 
-function startsWithName({ stem, evidence }: Candidate): boolean {
+/** "Olga hides", of whom the sentence says *she*: a name is one inside some sentence of the source. */
+function startsWithName({ stem }: Candidate, { sentences }: Analysis): boolean {
   const first = stem.split(" ")[0]!;
-  return evidence.some((sentence) => sentence.words.some((word, index) => index > 0 && word.text === first));
+  return (
+    /\.$/.test(first) ||
+    sentences.some(({ words }) => words.some((word, index) => index > 0 && word.text === first && !/^["“‘'(:]$/.test(words[index - 1]!.text)))
+  );
 }
 
 function fromStatement(statement: Statement, stock: SourceStock, seed: number): Candidate[] {

@@ -70,3 +70,16 @@ export function withoutNumber(text: string): string {
     .replace(/s$/, "")
     .trim();
 }
+
+/** "About three million", "every ten seconds", "14 hours": a number with at most its unit. */
+export function isAmount(text: string): boolean {
+  const words = text
+    .trim()
+    .replace(/^every /i, "")
+    .replace(AHEAD, "")
+    .replace(/^[\d,.]+/, "1")
+    .toLowerCase()
+    .split(/[\s-]+/);
+  const at = words.findIndex((word) => word !== "a" && word !== "and" && word !== "1" && numberValue(word) === undefined);
+  return at !== 0 && (at < 0 || words.length - at <= 2);
+}
