@@ -12,6 +12,7 @@ import { joinQuotedNames } from "./quoted-names";
 import { resolveInnerSubjects, resolveObjects } from "./resolve-objects";
 import { resolveOwners } from "./resolve-owners";
 import { resolvePronouns } from "./resolve-pronouns";
+import { resolveSolePerson } from "./resolve-sole-person";
 import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
 import { splitSentences } from "./split-sentences";
@@ -54,6 +55,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   const antecedents = resolvePronouns(all, persons, lexicon, sort);
   resolveObjects(all, antecedents, persons, lexicon);
   resolveInnerSubjects(all, antecedents, persons);
+  resolveSolePerson(all, antecedents, persons, lexicon);
   return {
     blocks,
     sentences: all,

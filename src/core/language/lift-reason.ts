@@ -14,7 +14,7 @@ export function liftReason(part: Part): { part: Part; reason?: Node } {
       : role === "infinitive"
         ? lastReason(node, /^(?:c-)?sb$/)
         : role === "object" && node.cat === "np"
-          ? lastReason(node, /^c-sb$/)
+          ? (lastReason(node, /^c-sb$/) ?? reasonBehindRelative(node))
           : undefined;
   return reason ? { part: { role, node: cutAt(node, reason) }, reason } : { part };
 }
@@ -23,6 +23,13 @@ export function liftReason(part: Part): { part: Part; reason?: Node } {
 function reasonBehindTime({ kids: [word, told], f }: Node): Node | undefined {
   if (!/^(?:when|after|before|until|once|as)$/.test(f.sub ?? "") || !word || told?.cat !== "s" || told.role !== "subject") return undefined;
   return lastReason(told.kids[1]!, /^c-sb$/);
+}
+
+/** "may read everything *that the police have collected, because* nobody can defend …": the reason of reading it. */
+function reasonBehindRelative({ role, kids }: Node): Node | undefined {
+  const told = role === "relative" && kids[1]?.cat === "rc" ? kids[1].kids.at(-1) : undefined;
+  if (!told) return undefined;
+  return told.cat === "s" && told.role === "subject" ? lastReason(told.kids[1]!, /^c-sb$/) : lastReason(told, /^c-sb$/);
 }
 
 /** The clause with *because*, or *since* behind a comma, that a phrase ends in, down its right side. */

@@ -12,7 +12,10 @@ export type ListOfSteps = { steps: Sentence[]; heading?: string };
 
 /** Commands that the source lists one under another, in the order in which they are done. */
 export function listsOfSteps(analysis: Analysis): ListOfSteps[] {
-  return listItems(analysis).flatMap((list) => {
+  return listItems(analysis).flatMap((items) => {
+    // What is needed stands in a list of its own, right before the steps.
+    const needed = items.findLastIndex(({ text }) => !/[.!?:]["”)]?$/.test(text));
+    const list = items.length - needed > FEWEST_STEPS ? items.slice(needed + 1) : items;
     const commands = list.filter(isCommand).length;
     if (list.length < FEWEST_STEPS || commands < list.length * 0.8) return [];
     // "Wait.": by itself it has no place in a row.

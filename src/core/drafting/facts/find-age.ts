@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, textWithoutAsides } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
@@ -12,7 +12,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 export function findAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.shared || clause.negated || clause.imperative) return [];
-  return [...atAge(phrasing, analysis), ...whenSoOld(phrasing, analysis)];
+  return [...atAge(phrasing, analysis), ...whenSoOld(phrasing, analysis), ...wasSoOld(phrasing, analysis)];
 }
 
 const YOUNGEST = 3;
@@ -22,8 +22,9 @@ const OLDEST = 110;
 function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const part = clause.adjuncts.find(({ node }) => AT_AGE.test(nodeText(sentence, reasonNode(node))))?.node;
-  const [, age] = (part && AT_AGE.exec(nodeText(sentence, reasonNode(part)))) ?? [];
+  const said = (node: Node) => textWithoutAsides(sentence, reasonNode(node));
+  const part = clause.adjuncts.find(({ node }) => AT_AGE.test(said(node)))?.node;
+  const [, preposition, age] = (part && AT_AGE.exec(said(part))) ?? [];
   const years = age === undefined ? undefined : numberValue(age);
   // "began at ten": an hour, where nobody says that it is an age.
   const isSaid = part !== undefined && /\bage\b/.test(nodeText(sentence, part));
@@ -36,16 +37,16 @@ function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
     years > OLDEST ||
     !(isSaid || isWords) ||
     !isWho(phrasing, analysis) ||
-    clause.verb.cat !== "v"
+    (clause.verb.cat !== "v" && preposition?.toLowerCase() !== "by")
   )
     return [];
   const more = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat === "c-sb" && node.start === part.end);
   const rest = phraseRest(phrasing, analysis, [part, ...more, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || rest === "") return [];
+  if (isUnclear(rest) || (rest === "" && !(clause.verb.lemma === "die" && /^\p{Lu}/u.test(phrasing.subject)))) return [];
   return [
     factOf(phrasing, part.start, {
       type: "quantity",
-      stem: askClause(phrasing, "At what age", rest),
+      stem: askClause(phrasing, `${preposition?.toLowerCase() === "by" ? "By" : "At"} what age`, rest),
       answer: age,
       accepted: numberForms(age).filter((form) => form !== age),
       depth: "recall",
@@ -56,7 +57,34 @@ function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-const AT_AGE = /^at (?:the age of (?:only |about )?)?([\p{L}\d-]+)$/iu;
+const AT_AGE = /^(at|by(?= the age)) (?:the age of (?:only |about )?)?([\p{L}\d-]+)$/iu;
+
+/** "Carver *was thirty* when he entered the college", "She *was eleven*", in a story: how old was he, was she? */
+function wasSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const years = yearsIn(clause.complements.find(({ role }) => role === "predicate")?.node);
+  if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.rank !== "main" || !years || !isWho(phrasing, analysis)) return [];
+  if (!clause.verb.flags?.includes("past") || /^(?:days|weeks|months|hours)$/.test(clause.sentence.words[years.end]?.lower ?? "")) return [];
+  const omit = clause.complements.map(({ node }) => node);
+  const only = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= years.start);
+  const rest = phraseRest(phrasing, analysis, [...omit, ...only, ...reasonsOf(clause)]);
+  const isTold = /^when \p{L}/u.test(rest) || (rest === "" && analysis.sort === "story");
+  if (isUnclear(rest) || !isTold) return [];
+  const text = nodeText(clause.sentence, years);
+  return [
+    factOf(phrasing, years.start, {
+      type: "quantity",
+      stem: askClause(phrasing, "How old", rest),
+      answer: text,
+      answerNode: years,
+      accepted: [...new Set([text, ...numberForms(text)].flatMap((form) => [form, `${form} years`, `${form} years old`]))].filter((form) => form !== text),
+      depth: "recall",
+      worth: 1.8,
+      pattern: "how-old",
+      unit: "years",
+    }),
+  ];
+}
 
 function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;

@@ -11,7 +11,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 import { withoutReason } from "./find-purpose";
 
 const AIMING = new Set(
-  "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend".split(
+  "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend forget remember".split(
     " ",
   ),
 );
@@ -58,7 +58,9 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!phrasing.binder.human && walkTree(what.node).some(({ cat, lemma, start }) => cat === "pro" && lemma === "it" && !clause.sentence.resolved?.has(start)))
     return [];
   // "can ask the court to send a bailiff *when the loser refuses*": whoever is asked stands next to what is asked.
-  const clauses = clause.adjuncts.map(({ node }) => node).filter((node) => node.cat.includes("sb") && node !== what.node);
+  const clauses = clause.adjuncts
+    .map(({ node }) => node)
+    .filter((node) => node !== what.node && (node.cat.includes("sb") || (node.end <= clause.subject.start && Boolean(node.f.time))));
   // "asked another assistant, *Howard Foster*, to plot them": by his name.
   const called = to.node.role === "apposition" ? personNamed(to.node, clause.sentence, analysis) : undefined;
   const others = called ? [to.node] : [];
@@ -67,7 +69,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = withName(phraseRest(phrasing, analysis, [what.node, ...others, ...reasonsOf(clause)]));
   const circumstance = rest.startsWith(named) ? rest.slice(named.length).trim() : "";
   const answer = deedsIn(clause.sentence, what.node);
-  if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < 3) return [];
+  if (isUnclear(rest) || isUnclear(named) || answer.split(" ").length < (clause.verb.lemma === "teach" ? 1 : 3)) return [];
   return [
     {
       type: "aim",

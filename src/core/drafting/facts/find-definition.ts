@@ -19,8 +19,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const predicate = clause.complements.find((part) => part.role === "predicate")?.node;
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.negated || clause.shared || !predicate || predicate.cat !== "np") return [];
-  if (!["third", "plain"].includes(clause.verb.flags?.[0] ?? "") || clause.verb.flags?.includes("past") || clause.rank === "adverbial") return [];
   const subject = coreOf(clause.subject);
+  const isPast = clause.verb.flags?.includes("past") ?? false;
+  if (!(isPast ? isNamedThing(subject, clause, analysis) : ["third", "plain"].includes(clause.verb.flags?.[0] ?? "")) || clause.rank === "adverbial") return [];
   // "A newspaper *that has to be looked for* is a newspaper …": not any newspaper.
   if (isNarrowed(clause.subject)) return [];
   // "the moment when the water stands highest": the clause belongs to the noun.
@@ -31,7 +32,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     predicate.f.det === "def" &&
     /^(?:moment|time|day|place|point|state|period)$/.test(headTerminal(predicate).lemma ?? "");
   const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 5;
-  if (!isTerm(subject) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
+  if (!(isTerm(subject) || isPast) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
   // "listen to *the evidence*": what the meaning brings along is part of what it says.
   const pointsOut = (node: Node) => {
@@ -65,16 +66,22 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isSignThat(definiens)) return [];
   // "An interview is *a conversation with a purpose*"
   const fewest = subject.f.det === "indef" && predicate.f.det === "indef" ? 5 : 6;
-  if (definiens.split(" ").length < fewest || SINGLES_OUT.test(term) || (predicate.f.det === "bare" && predicate.f.num === "sg")) return [];
+  if (
+    definiens.split(" ").length < fewest ||
+    SINGLES_OUT.test(term) ||
+    (predicate.f.det === "bare" && predicate.f.num === "sg" && !(hasTail && isRight(predicate)))
+  )
+    return [];
   const plural = clause.verb.flags?.includes("plain");
-  const base = { sentence, clause, phrasing, term, definiens, depth: "understanding" as const };
+  // What was something is no meaning of a word, to be matched or told as one.
+  const base = { sentence, clause, phrasing, ...(isPast ? {} : { term, definiens }), depth: "understanding" as const };
   const bare = bareTerm(term);
   const facts: Fact[] = [
     {
       ...base,
       type: "definition",
       id: factId("definition", sentence, subject.start),
-      stem: `What ${plural ? "are" : "is"} ${term}?`,
+      stem: `What ${isPast ? phrasing.inverted : plural ? "are" : "is"} ${term}?`,
       answer: definiens,
       accepted: [],
       worth: 3.6,
@@ -85,7 +92,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "one of the seventy parishes": nobody can tell which.
   // "the hour at which *it* stands lowest": the name that is asked for.
   const takesUpTerm = [...(sentence.resolved ?? [])].some(([word]) => word >= predicate.start && word < clause.end);
-  if ((belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
+  if (!isPast && (belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
     facts.push({
       ...base,
       type: "naming",
@@ -102,6 +109,21 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return facts;
 }
 
+/** "*The Underground Railroad* was a secret network": a thing with a name of its own, of which the past can be asked. */
+function isNamedThing(np: Node, { sentence }: Clause, { persons, lexicon }: Analysis): boolean {
+  const name = nodeText(sentence, np);
+  const words = name.replace(/^[Tt]he /, "").split(" ");
+  const isName = words.every((word) => /^\p{Lu}/u.test(word) || /^(?:of|the|and)$/.test(word));
+  return (
+    isName &&
+    words.length <= 4 &&
+    /^the /i.test(name) &&
+    !persons.has(name) &&
+    !words.some((word) => persons.has(word)) &&
+    lexicon.nameKind(words[0]!) !== "person"
+  );
+}
+
 function isNarrowed(subject: Node): boolean {
   return walkTree(withoutAside(subject)).some(({ cat }) => cat === "rc");
 }
@@ -115,12 +137,18 @@ function isFirst(lemma: string, { index }: Sentence, { firstMention }: Analysis)
 
 /** "a chamber … that raises boats *by changing the water level*": it belongs to the meaning, wherever the parse hangs it. */
 function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): boolean {
+  // "A variance is *permission to break one of the rules*"
+  if (isRight(predicate) && node.cat === "vp" && node.f.form === "to" && node.start === predicate.end && node.end === clause.end) return true;
   return node.start >= predicate.end && node.cat === "pp" && !node.f.time && predicate.f.det === "indef" && node.end <= clause.end;
 }
 
 /** "X is Y" by itself: no could be, no was not, nothing more of the same subject. */
 function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clause"]): boolean {
   return verb.cat === "be" && auxiliaries.length === 0 && !negated && !shared && rank === "main";
+}
+
+function isRight(np: Node): boolean {
+  return np.cat === "np" && /^(?:permission|power|freedom|right|ability|duty|promise)$/.test(headTerminal(np).lemma ?? "");
 }
 
 const MEASURES = /^(?:number|amount|unit|quantity|distance|part|temperature|level|speed|age)$/;

@@ -18,10 +18,12 @@ import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf, findUnless } from "./find-condition";
 import { findConviction } from "./find-conviction";
 import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
+import { findDescribed } from "./find-described";
 import { findDuration } from "./find-duration";
 import { findDemand, findDuty } from "./find-duty";
 import { findEffect, findPreventer } from "./find-effect";
 import { findExtent } from "./find-extent";
+import { findExtraposed } from "./find-extraposed";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
 import { findFunction } from "./find-function";
@@ -30,7 +32,10 @@ import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
 import { findManner } from "./find-manner";
+import { findMass } from "./find-mass";
 import { findMeaning, findMeaningOfName } from "./find-meaning";
+import { findMeans } from "./find-means";
+import { findMeanwhile } from "./find-meanwhile";
 import { findMeasure } from "./find-measure";
 import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
@@ -60,9 +65,11 @@ import { findRight } from "./find-right";
 import { findSign } from "./find-sign";
 import { findHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
+import { findSoon } from "./find-soon";
 import { findStepDetail } from "./find-step-detail";
 import { findStepReason } from "./find-step-reason";
 import { findTime } from "./find-time";
+import { findTimes } from "./find-times";
 import { findTold } from "./find-told";
 import { findUnknown } from "./find-unknown";
 import { findWay } from "./find-way";
@@ -155,6 +162,12 @@ const FINDERS: FactFinder[] = [
   findNotUntil,
   findStepDetail,
   findWhom,
+  findSoon,
+  findMeanwhile,
+  findMeans,
+  findMass,
+  findTimes,
+  findDescribed,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -220,6 +233,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findCleft(sentence, analysis),
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
+    ...findExtraposed(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
     ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),

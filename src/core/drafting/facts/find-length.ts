@@ -9,6 +9,9 @@ import { isLength } from "./find-duration";
 
 /** What goes on for a time. */
 const LASTING = new Set("live last stay remain survive wait sleep hibernate grow work travel".split(" "));
+/** "about a tenth of a second", "half an hour", "for months" */
+const SHARE_OF_TIME =
+  /^(?:for |only |just |about |nearly |almost |less than |more than )*(?:(?:an?|one) (?:half|third|quarter|fifth|tenth|twentieth|hundredth|thousandth|fraction) of an? (?:second|minute|hour|day|year)|half an hour|half a (?:day|year|minute|second)|(?:(?:hundreds|thousands|millions) of )?(?:weeks|months|years|decades|centuries))$/u;
 const UNCOUNTED =
   /^(?:(?:only |just |nearly |almost |(?:less|more) than |for )+(?:about )?an?|(?:only |just |about |for )*(?:a few|several|many)) (?:\p{Ll}+ )?(?:second|minute|hour|day|week|month|year|decade|century|centurie)s?$/u;
 
@@ -18,7 +21,9 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   if (!LASTING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
   const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node).filter((node) => isUncounted(node, nodeText(sentence, node)));
-  if (!length || more.length > 0 || length.start < clause.verb.end) return [];
+  if (!length || more.length > 0 || length.start < clause.verb.end || clause.passive) return [];
+  // "worked out *for years ahead*"
+  if (/^(?:ahead|ago|later|old|earlier)$/.test(sentence.words[length.end]?.lower ?? "")) return [];
   // "wait *for a mild day*": what for.
   if (clause.verb.lemma === "wait" && /^for an? (?!full|whole|long|short|few)\p{Ll}+ \p{Ll}+$/u.test(nodeText(sentence, length))) return [];
   // "sleep for many years *until rain falls*": the rain says how long.
@@ -26,7 +31,8 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [length, ...reasonsOf(clause)]);
   if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const text = nodeText(sentence, length);
-  const answer = text.replace(/^for /, "");
+  // "for months": without its *for* it would be no answer.
+  const answer = SHARE_OF_TIME.test(text) && /s$/.test(text) ? text : text.replace(/^for /, "");
   return [
     factOf(
       phrasing,
@@ -47,5 +53,5 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 function isUncounted(node: Node, text: string): boolean {
-  return (node.cat !== "pp" || node.kids[0]?.lemma === "for") && isLength(node) && UNCOUNTED.test(text);
+  return (node.cat !== "pp" || node.kids[0]?.lemma === "for") && ((isLength(node) && UNCOUNTED.test(text)) || SHARE_OF_TIME.test(text));
 }

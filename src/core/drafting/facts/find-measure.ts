@@ -63,7 +63,7 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = clause.complements.find(({ role }) => role === "object")?.node;
   const answer = object ? nodeText(sentence, object) : "";
   if (
-    !/^(?:weigh|cost)$/.test(verb.lemma ?? "") ||
+    !/^(?:weigh|cost|earn|pay)$/.test(verb.lemma ?? "") ||
     !object ||
     !/^(?:(?:less|more) than|(?:about |nearly |almost )?(?:twice |half )?as much as) (?:an?|the|one|two) /i.test(answer)
   )
@@ -85,7 +85,8 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-const LIKENESS = /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|loud|hard|bright) as an? /i;
+const LIKENESS =
+  /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|cold|loud|hard|bright|old) as (?:an? |(?:minus )?\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b)/i;
 
 /** "A strider is *about as long as a fingernail*": how long, by what everybody knows. */
 function ofLikeness(phrasing: Phrasing, analysis: Analysis): Fact[] {

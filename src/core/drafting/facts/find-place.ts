@@ -24,6 +24,13 @@ const PUTTING = new Set(
 );
 /** "in a valley *between two hills*": tells the same place more exactly. */
 const FOLLOWING = new Set("between among along beyond across off opposite closeto".split(" "));
+/** What lives, stands or lies *in* something is at that place, whatever sort of thing it is. */
+const BEING_AT = new Set("live dwell nest breed lie hide sleep hatch roost burrow spawn hibernate gather grow stand".split(" "));
+/** Where nothing is: "live in groups", "lie in ruins", "sleep in turns". */
+const NO_HOMES =
+  /^(?:group|family|pair|couple|herd|pack|flock|colony|swarm|crowd|peace|fear|danger|harmony|poverty|silence|dark|darkness|captivity|state|condition|ruin|turn|shift|shape|line|row|rank|heap|wait|hope|comfort|luxury|memory|answer|fact|idea|size|difference|reason|secret|number|mind|age|time|freedom|debt|prison|exile|pain|trouble|need|charge|favour|favor|tie|total|average|part|cold|heat|warmth|way|manner)$/;
+/** Concrete things in the dictionary: animal, artifact, body, food, group, location, object, plant, state, substance. */
+const CONCRETE = new Set([5, 6, 8, 13, 14, 15, 17, 20, 26, 27]);
 /** WordNet files in which a noun is a place one can be at: artifact, location, object. */
 const PLACE_FILES = new Set([6, 15, 17]);
 
@@ -73,6 +80,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
   // "live almost *everywhere* on Earth"
   if (/\b(?:only|everywhere|anywhere|nowhere|elsewhere|somewhere)\b/.test(rest)) return [];
+  // "Inside *their* tissues live algae": never the algae's.
+  if (clause.verb.start < clause.subject.start && /\b(?:its|their|his|her)\b/i.test(nodeText(clause.sentence, part))) return [];
   if (isUnclear(rest) || findUnclear(part, clause.sentence, analysis, phrasing.binder)) return [];
   if (more.some(({ node }) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   // "Alum is sold in pharmacies": what is done says enough.
@@ -102,6 +111,12 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** A name that is nobody's: "to Harvard", "to New York". */
+function isNamedPlace(np: Node, { sentence }: Clause, { persons }: Analysis): boolean {
+  const name = nodeText(sentence, np);
+  return np.f.det === "proper" && !persons.has(name) && np.end - np.start <= 3;
+}
+
 const GOES_ON_IN =
   /^(?:cloud|leaf|stem|root|cell|lung|stomach|intestine|blood|brain|liver|bone|heart|muscle|skin|seed|flower|egg|body|air|water|soil|rock|ice)$/;
 
@@ -112,7 +127,7 @@ function belongsToVerb(place: Node, clause: Clause): boolean {
   if (between.some(({ node }) => node.cat !== "np" && node.cat !== "adv" && node.cat !== "advp")) return false;
   // "*takes place* mainly in the leaves"
   const isTakingPlace = takesPlace(clause);
-  return isTakingPlace || between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "");
+  return isTakingPlace || between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "") || SENDING.has(clause.verb.lemma ?? "");
 }
 
 /** Words of a thing that is only said to be somewhere. */
@@ -132,6 +147,8 @@ function takesPlace({ verb, complements }: Clause): boolean {
 }
 
 function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
+  // "are found *in Brazil and in South Africa*"
+  if (node.cat === "pp" && node.role === "coordination") return node.kids.every((part) => isPlace(part.cat === "pp" ? part : part.kids[1]!, clause, analysis));
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
   const preposition = node.kids[0].lemma ?? "";
   // "sent to a home *for boys*", "to universities *all over Europe*": what follows tells which.
@@ -139,6 +156,13 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
     clause.passive &&
     SENDING.has(clause.verb.lemma ?? "") &&
     clause.adjuncts.every((other) => other.node.start !== node.end || Boolean(other.node.f.time) || other.node.cat.startsWith("c-"));
+  // "sent Grace Hopper *to Harvard*"
+  const isSentTo =
+    !clause.passive &&
+    SENDING.has(clause.verb.lemma ?? "") &&
+    headTerminal(node.kids[1]!).cat === "pn" &&
+    clause.complements.some(({ role, node: object }) => role === "object" && object.end === node.start);
+  if (preposition === "to" && isSentTo) return isNamedPlace(node.kids[1]!, clause, analysis);
   const isGoal = preposition === "to" && (TRAVELLING.has(clause.verb.lemma ?? "") || isSent);
   if (!isGoal && !PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;
@@ -159,6 +183,7 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   // "On New Year's *Eve*"
   if (head.cat === "pn" && /^(?:Eve|Day|Night)$/.test(head.lemma ?? "")) return false;
   if (head.cat === "pn") return !analysis.persons.has(head.lemma ?? "") && !head.flags?.includes("quoted");
+  if (BEING_AT.has(clause.verb.lemma ?? "") && !clause.passive && !clause.imperative && isHome(np, analysis)) return true;
   const [sense, second] = analysis.lexicon.findWord(head.lemma ?? "")?.senses ?? [];
   // A word that the dictionary does not have is still something that things are put into.
   if (sense === undefined) return head.cat === "n" && GOALS.has(preposition);
@@ -171,6 +196,13 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   // "are sold in *pharmacies*": a building by its second sense.
   const isBuilding = second !== undefined && np.f.num === "pl" && clause.passive && analysis.lexicon.nounFile(second) === NounFile.artifact;
   return head.cat === "n" && (isBuilding || PLACE_FILES.has(analysis.lexicon.nounFile(sense)));
+}
+
+/** "in a hive", "inside the worm's body", "in rain shadows" */
+function isHome(np: Node, { lexicon, sort }: Analysis): boolean {
+  const { cat, lemma = "" } = headTerminal(np);
+  const senses = lexicon.findWord(lemma)?.senses.slice(0, 2) ?? [];
+  return sort !== "story" && cat === "n" && !NO_HOMES.test(lemma) && senses.some((sense) => CONCRETE.has(lexicon.nounFile(sense)));
 }
 
 const SAYING_LITTLE = /\b(?:strange|odd|new|good|bad|safe|secret|such|public|unexpected|unlikely|remote)\b/i;

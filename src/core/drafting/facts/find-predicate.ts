@@ -63,7 +63,8 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   // "became a teacher *at the school and a fine organist*": a teacher and an organist.
   // "the largest city *ever to take this step*": torn in two.
-  if (isUnclear(rest) || /\band an? |^ever\b/.test(rest)) return [];
+  // "remain *the greatest threat to the elephants*": a threat to them, and nothing that somebody remains to them.
+  if (isUnclear(rest) || /\band an? |^ever\b/.test(rest) || (clause.verb.lemma === "remain" && /^(?:to|for|of)\b/.test(rest))) return [];
   const answer = midSentence(clause.sentence, part);
   return [
     factOf(phrasing, part.start, {

@@ -73,6 +73,9 @@ function holdsPersons(np: Node, { lexicon }: Analysis): boolean {
   return np.role === "coordination" && walkTree(np).some((node) => node.cat === "n" && isPersonNoun(node.lemma ?? "", lexicon));
 }
 
+/** "*One of the board's most important tasks* is the budget" */
+const ONE_OF_BEST = /^one of (?:the |its )?(?:.+['’]s? )?(?:most \p{L}+|\p{L}+est|main|chief|first) \p{L}+/iu;
+
 /** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
 export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -80,10 +83,10 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const predicate = predicateOf(clause);
   if (!predicate) return [];
   const core = coreOf(predicate);
-  const name = nodeText(sentence, core);
+  const name = nodeText(sentence, core.f.det === "indef" ? predicate : core);
   const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
-  if (!SINGLES_OUT.test(phrasing.subject) || /^one of/i.test(phrasing.subject) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis)))
-    return [];
+  const isSingle = SINGLES_OUT.test(phrasing.subject) && !/^one of/i.test(phrasing.subject);
+  if (!(isSingle || ONE_OF_BEST.test(phrasing.subject)) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis))) return [];
   // "*The only survivor* was Henry Freeman": of what?
   if (clause.subject.end - clause.subject.start <= 3 && /^the (?:only|first|last|second) \p{Ll}+$/u.test(phrasing.subject)) {
     const { lemma = "" } = headTerminal(clause.subject);
@@ -118,10 +121,19 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Analysis): boolean {
   const head = headTerminal(core);
   const own = headTerminal(clause.subject).lemma ?? "";
+  // "The longest building in the bay was *a wooden shed called the ropewalk*"
+  if (
+    core.f.det === "indef" &&
+    /^the \p{L}+est \p{L}+ \p{L}/iu.test(subject) &&
+    core.end - core.start >= 3 &&
+    !mayNamePerson(head.lemma ?? "", analysis.lexicon)
+  )
+    return !findUnclear(core, clause.sentence, analysis) && !hasOpenPronoun(core, clause.sentence, analysis);
   if (!["def", "bare"].includes(core.f.det ?? "") || core.role === "coordination" || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "")) return false;
   if (core.end - core.start > 5 || findUnclear(core, clause.sentence, analysis) || hasOpenPronoun(core, clause.sentence, analysis)) return false;
   // "The biggest problem is the cost": a problem of what?
-  const isTopic = /^the \p{L}+est\b/iu.test(subject) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
+  const isTopic =
+    (ONE_OF_BEST.test(subject) || /^the \p{L}+est\b/iu.test(subject)) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
   return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
 }
 

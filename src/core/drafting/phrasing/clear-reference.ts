@@ -243,9 +243,10 @@ function unclearIn(
 export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysis, subject: string): boolean {
   const inner = subjectIn(node);
   const pronoun = inner && headTerminal(inner).cat === "pro" ? headTerminal(inner).lemma : undefined;
+  if (inner && sentence.resolved?.has(inner.start)) return false;
   // "The baker asked whether *she* could mend the clock": whoever was asked, and never the baker.
   if (inner && /^(?:he|she|they)$/.test(pronoun ?? "") && /^(?:whether|if)$/.test(sentence.words[node.start]?.lower ?? ""))
-    return !sentence.resolved?.has(inner.start) && !analysis.antecedents.has(positionKey(sentence, inner.start));
+    return !analysis.antecedents.has(positionKey(sentence, inner.start));
   const before = analysis.sentences[sentence.index - 1];
   if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
   // "… only very slightly. If *it* was too steep, the water would damage the stone": of a sentence that was not understood it may be anything.

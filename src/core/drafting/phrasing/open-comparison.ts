@@ -19,7 +19,7 @@ export function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): bo
   return lemma === "much" && words[start - 1]?.lower === "as" && words[end]?.lower === "as" && /^(?:weigh|cost)/.test(words[start - 2]?.lower ?? "");
 }
 
-/** "*each* swing takes the *same* time": the same as every other. */
+/** "*each* swing takes the *same* time", "*twice* in the *same* town": the same as every other. */
 export function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {
-  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both)$/.test(lower));
+  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both|twice)$/.test(lower));
 }

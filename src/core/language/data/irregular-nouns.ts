@@ -20,7 +20,7 @@ export const SAME_PLURAL = new Set(
 
 /** Always many. */
 export const ONLY_PLURAL = new Set(
-  "clothes scissors trousers jeans shorts glasses binoculars tweezers pliers outskirts surroundings belongings goods savings remains stairs thanks police cattle".split(
+  "clothes goggles spectacles tights tongs pants pyjamas pajamas overalls leggings earnings scissors trousers jeans shorts glasses binoculars tweezers pliers outskirts surroundings belongings goods savings remains stairs thanks police cattle".split(
     " ",
   ),
 );

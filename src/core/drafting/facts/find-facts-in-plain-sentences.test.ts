@@ -1,0 +1,143 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+const LIFE = "# Ida Marrow\n\nIda Marrow kept the light at Skerry Bay. She painted birds. Ida sold her pictures in town. ";
+
+describe("how soon", () => {
+  finds({
+    "something begins": ["A herring begins to spoil within a day.", "How soon does a herring begin to spoil?", "within a day"],
+    "something is over": ["Fish that are carried into the lake die within minutes.", "How soon do fish that are carried into the lake die?", "within minutes"],
+  });
+  neverAsks({ "within the walls of a town": ["The old market of Selm lies within the walls.", /^How soon/] });
+});
+
+describe("when this goes on", () => {
+  finds({
+    "while something still holds": [
+      "A mangrove seed begins to grow while it still hangs on the tree.",
+      "When does a mangrove seed begin to grow?",
+      "while it still hangs on the tree",
+    ],
+    "only when": ["Bees sting only when they think that the hive is in danger.", "When do bees sting?", "only when they think that the hive is in danger"],
+  });
+  neverAsks({ "two things beside each other": ["Some sailors drink tea while others drink coffee.", /^When/] });
+});
+
+describe("by what means", () => {
+  finds({
+    "by hand": ["Before 1850 every shirt was sewn by hand.", "How was every shirt sewn before 1850?", "by hand"],
+    "a deed that was told of": ["Clinton wanted to dig a canal. Most of the digging was done by hand.", "How was most of the digging done?", "by hand"],
+  });
+  neverAsks({ "a deed that nobody told of": ["The harbour is old. Most of the digging was done by hand.", /the digging/] });
+});
+
+describe("round numbers", () => {
+  finds({
+    "of what is measured": [
+      "The roots of a grown tree can take up hundreds of litres of water in a day.",
+      "How much water can the roots of a grown tree take up in a day?",
+      "hundreds of litres",
+    ],
+    "of what is counted": ["Squirrels bury thousands of nuts in autumn.", "How many nuts do squirrels bury in autumn?", "thousands"],
+    "of who does it": ["Billions of bacteria live in the mud of a pond.", "How many bacteria live in the mud of a pond?", "billions"],
+    "of what is earned": ["Irish immigrants earned less than a dollar a day.", "How much did Irish immigrants earn a day?", "less than a dollar"],
+    "how often in all": ["Hetherington was jailed three times.", "How many times was Hetherington jailed?", "three"],
+    "as hot as": ["Sea water can be as hot as 400 degrees Celsius.", "How hot can sea water be?", "as hot as 400 degrees Celsius"],
+    "a part of a second": ["A flash lasts only about a tenth of a second.", "How long does a flash last?", "only about a tenth of a second"],
+    "years of an unnamed number": ["A small bulb can survive in dry soil for years.", "How long can a small bulb survive in dry soil?", "for years"],
+  });
+  neverAsks({
+    "times as big": ["A whale is three times as heavy as a bus. It weighs ten times more than an elephant.", /How many times/],
+    "a lens that magnifies": ["The third lens of Galileo magnified twenty times.", /How many times/],
+    "what is worked out ahead": ["The tables are worked out for years ahead.", /^How long/],
+  });
+});
+
+describe("ages", () => {
+  finds({
+    "when something was done": [`${LIFE}Ida was thirty when she entered the college.`, "How old was Ida when she entered the college?", "thirty"],
+    "by which something was so": [`${LIFE}By the age of five Ida was completely blind.`, "By what age was Ida completely blind?", "five"],
+    "of a death, with more behind it": [`${LIFE}Ida Marrow died at forty-one, worn out by work.`, "At what age did Ida Marrow die?", "forty-one"],
+  });
+});
+
+describe("where", () => {
+  finds({
+    "what lives there": ["Honeybees of all kinds live together in a hive.", "Where do honeybees of all kinds live together?", "in a hive"],
+    "two places": ["Fossils of Mesosaurus are found in Brazil and in South Africa.", "Where are fossils of Mesosaurus found?", "in Brazil and in South Africa"],
+    "somebody is sent to": [`${LIFE}In 1840 the board sent Ida to Harvard.`, "Where did the board send Ida in 1840?", "to Harvard"],
+  });
+  neverAsks({
+    "in groups": ["Many small fish live in groups.", /^Where/],
+    "inside what is somebody else's": ["Corals are animals. Inside their skin live millions of tiny algae.", /^Where do millions/],
+  });
+});
+
+describe("what it was or is", () => {
+  finds({
+    "a thing of the past with a name": [
+      "The Pony Express was a mail service that carried letters across the West.",
+      "What was the Pony Express?",
+      "a mail service that carried letters across the West",
+    ],
+    "a permission": ["A variance is permission to break one of the rules.", "What is a variance?", "permission to break one of the rules"],
+    "the longest": [
+      "For more than a century, the longest building in Skerry Bay was a wooden shed called the ropewalk.",
+      "What was the longest building in Skerry Bay for more than a century?",
+      "a wooden shed called the ropewalk",
+    ],
+    "one of the most important": [
+      "A board runs the schools. One of the board's most important tasks is the budget. The budget is made in May.",
+      "What is one of the board's most important tasks?",
+      "the budget",
+    ],
+    "who is described in passing": [
+      "The council hires a superintendent, who is the head of all the schools in the district.",
+      "Who is the head of all the schools in the district?",
+      "a superintendent",
+    ],
+    "what it was hard to do": [
+      "In 1800 it was hard to carry goods from the farms of the West to the coast.",
+      "What was it hard to do in 1800?",
+      "carry goods from the farms of the West to the coast",
+    ],
+  });
+  neverAsks({
+    "poachers, to elephants": ["Poachers remain the greatest threat to elephants.", /remain to elephants/],
+    "a person of the past": [`${LIFE}Bligh was a harsh captain who punished his men.`, /^What was Bligh/],
+  });
+});
+
+describe("of the one person that a life tells of", () => {
+  finds({
+    "when she came home": [
+      `${LIFE}When she came home, two million people lined the streets of New York.`,
+      "How many people lined the streets of New York when Ida Marrow came home?",
+      "two million",
+    ],
+    "what others said of her": [`${LIFE}Doctors said she would never walk again.`, "What did doctors say?", "that Ida Marrow would never walk again"],
+    "what became of hers": [`${LIFE}In 1840 a fall injured her back.`, "What injured Ida Marrow’s back in 1840?", "a fall"],
+    "where she was called back": [
+      `${LIFE}In 1840 the board called her back for six months.`,
+      "For how many months did the board call Ida Marrow back in 1840?",
+      "six",
+    ],
+    "what she taught": [`${LIFE}For many years she taught deaf children to swim.`, "What did Ida Marrow teach deaf children to do for many years?", "swim"],
+    "what somebody forgot": [`${LIFE}In March Ida had forgotten to put out the lamp.`, "What had Ida forgotten to do in March?", "put out the lamp"],
+  });
+});
+
+describe("reasons behind what they do not belong to", () => {
+  finds({
+    "of what may be read": [
+      "Witnesses may read everything that the police have collected, because nobody can answer what is kept secret.",
+      "Why may witnesses read everything that the police have collected?",
+      "because nobody can answer what is kept secret",
+    ],
+    "twice in the same town": [
+      "A name may not be used twice in the same town, because an ambulance could be sent to the wrong place.",
+      "Why may a name not be used twice in the same town?",
+      "because an ambulance could be sent to the wrong place",
+    ],
+  });
+});

@@ -1,0 +1,41 @@
+import type { Analysis } from "../../language/analysis";
+import { nodeText } from "../../language/node-text";
+import { walkTree } from "../../language/tree";
+import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { type Fact, factOf } from "./fact";
+import { isUnclear, reasonsOf } from "./find-cause";
+import { isLength } from "./find-duration";
+
+/** "A herring begins to spoil *within a day*": how soon? The length stands last, be it of the verb or of what is begun. */
+export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || !sentence.tree) return [];
+  const part = walkTree(sentence.tree).find(
+    ({ cat, kids, start, end }) =>
+      cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,
+  );
+  const told = phraseRest(phrasing, analysis, reasonsOf(clause));
+  const answer = part ? nodeText(sentence, part).replace(/^Within/, "within") : "";
+  if (!part || isUnclear(told) || !told.endsWith(answer) || /^within (?:the|this|that|these|those|its|their)\b/.test(answer)) return [];
+  const rest = told.slice(0, -answer.length).trim();
+  if (/,$/.test(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 3) return [];
+  return [
+    factOf(
+      phrasing,
+      part.start,
+      {
+        type: "frequency",
+        stem: askClause(phrasing, "How soon", rest),
+        answer,
+        answerNode: part,
+        accepted: [answer.replace(/^within /, "")],
+        depth: "recall",
+        worth: 2,
+        pattern: "how-soon",
+      },
+      "quantity",
+    ),
+  ];
+}

@@ -1,0 +1,72 @@
+import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
+import type { Clause } from "./clause";
+import type { Lexicon } from "./lexicon";
+import { nodeText } from "./node-text";
+import { solePerson } from "./sole-person";
+import { type Node, walkTree } from "./tree";
+
+/**
+ * "Later a fall injured *her* back", "doctors said *she* would never walk again": inside what a clause says of
+ * somebody or something else, the one woman (or the one man) that the source can mean. The first such word
+ * of a clause takes the name; those behind it are clear beside that.
+ */
+export function resolveSolePerson(
+  sentences: readonly Sentence[],
+  antecedents: ReadonlyMap<string, Antecedent>,
+  persons: ReadonlyMap<string, Person>,
+  lexicon: Lexicon,
+): void {
+  for (const sentence of sentences) {
+    if (!sentence.tree || sentence.abstained) continue;
+    for (const clause of sentence.clauses) {
+      if (clause.rank !== "main" || clause.imperative) continue;
+      const [pronoun] = pronounsIn(clause, sentence.tree);
+      const gender = pronoun && genderOf(pronoun);
+      const name = gender && solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
+      if (!name || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
+      const text = pronoun.cat === "poss" && !isCalledBack(clause, pronoun) ? `${name}${name.endsWith("s") ? "’" : "’s"}` : name;
+      sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, { text, sentence }]]);
+    }
+  }
+}
+
+/** "called *her back*": her, and where to. */
+const CALLED_BACK = /^(?:call|send|bring|take|get|have|want|ask|invite|welcome|win|pull|push|hold|keep|lead|carry|drive|write|pay|lay|put)$/;
+
+function isCalledBack({ sentence, verb }: Clause, { cat, end }: Node): boolean {
+  return cat === "poss" && sentence.words[end]?.lower === "back" && CALLED_BACK.test(verb.lemma ?? "");
+}
+
+function genderOf({ lemma = "" }: Node): "he" | "she" {
+  return /^(?:he|him|his)$/.test(lemma) ? "he" : "she";
+}
+
+/** Pronouns of a person in the clause that stand for nothing yet, in their order. None where one before them does. */
+function pronounsIn({ sentence, start, end, subject }: Clause, tree: Node): Node[] {
+  const subjects = new Set(sentence.clauses.map((clause) => clause.subject.start));
+  const all = walkTree(tree).filter(
+    (node) =>
+      node.kids.length === 0 &&
+      node.start >= start &&
+      node.end <= end &&
+      (node.start < subject.start || node.start >= subject.end) &&
+      ((node.cat === "pro" && /^(?:he|she|him|her)$/.test(node.lemma ?? "")) || (node.cat === "poss" && /^(?:his|her)$/.test(node.lemma ?? ""))),
+  );
+  const first = all.sort((a, b) => a.start - b.start)[0];
+  return first && !subjects.has(first.start) && !sentence.resolved?.has(first.start) && !sentence.open?.has(first.start) ? [first] : [];
+}
+
+/** The clause tells of that person, or of somebody who may be meant as well: *her mother*, *she*, *a girl*. */
+function isAbout({ sentence, subject }: Clause, name: string, antecedents: ReadonlyMap<string, Antecedent>, persons: ReadonlyMap<string, Person>): boolean {
+  const told = antecedents.get(positionKey(sentence, subject.start))?.text ?? nodeText(sentence, subject);
+  if (/^(?:he|she|I|you|we|who)$/i.test(told) || persons.get(told)?.name === name) return true;
+  return (
+    walkTree(subject).some((node) => node.kids.length === 0 && /^(?:his|her)$/.test(node.lemma ?? "")) || name.split(" ").some((part) => told.includes(part))
+  );
+}
+
+/** "Mr Hale watched Ada until *she* left": the clause names her. */
+function isNamedBefore({ sentence, start }: Clause, pronoun: Node, name: string): boolean {
+  const parts = name.split(" ");
+  return sentence.words.slice(start, pronoun.start).some(({ text }) => parts.includes(text));
+}
