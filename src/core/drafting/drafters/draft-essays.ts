@@ -4,7 +4,7 @@ import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
-import { claimOf, claimWords, sidesOf } from "./find-claim";
+import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { titleOf } from "./sections";
 
 const FEWEST_POINTS = 4;
@@ -79,14 +79,18 @@ function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
 
 function argue(stock: SourceStock): Candidate[] {
   const claim = claimOf(stock);
-  if (!claim) return [];
+  const title = claim ? undefined : titleClaim(stock.analysis);
   const { reasons, against } = sidesOf(stock, claim);
-  if (reasons.length < 2) return [];
-  const words = claimWords(claim);
-  const stem = `The writer says: “${words}” Do you agree? ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
+  if (!(claim || title) || reasons.length < 2) return [];
+  const said = claim
+    ? `The writer says: “${claimWords(claim)}” Do you agree?`
+    : title!.asks
+      ? `The title asks: “${title!.text}” What is your answer?`
+      : `The title says: “${title!.text}” Do you agree?`;
+  const stem = `${said} ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
   const models = [{ side: "Agree", sentences: reasons.slice(0, 4) }, ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : [])];
   const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
-  return [essay("argue", stem, models, [claim, ...reasons.slice(0, 4), ...against.slice(0, 4)], ARGUING, "essay-argue", note)];
+  return [essay("argue", stem, models, [...(claim ? [claim] : []), ...reasons.slice(0, 4), ...against.slice(0, 4)], ARGUING, "essay-argue", note)];
 }
 
 /** What the persons of a story do and decide, in its order. */

@@ -5,7 +5,7 @@ import type { Candidate } from "../candidate";
 import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
-import { claimOf } from "./find-claim";
+import { claimOf, sidesOf, titleClaim } from "./find-claim";
 
 const FEWEST_POINTS = 3;
 const MOST_POINTS = 4;
@@ -57,11 +57,20 @@ function reasons(stock: SourceStock): Candidate[] {
   const numbered = facts.filter((fact) => fact.type === "reason").map((fact) => fact.sentence);
   const because =
     numbered.length >= 2 ? numbered : pointsOf(facts.filter((fact) => fact.type === "cause" || fact.type === "purpose" || fact.type === "condition"));
-  if (!claim || because.length < 2) return [];
-  const points = [claim, ...because.filter((sentence) => sentence !== claim)].slice(0, MOST_POINTS);
-  if (points.length < FEWEST_POINTS) return [];
-  return [toCandidate("What does the writer want, and why? Name at least two of the writer's reasons.", points, REASONS, "writers-reasons", 3.2)];
+  const title = claim ? undefined : titleClaim(stock.analysis);
+  // What a title asks, the writer may answer either way.
+  if (!(claim || (title && !title.asks))) return [];
+  const plain = sidesOf(stock, claim).reasons.filter((sentence) => isClear(sentence) && GIVES_REASON.test(sentence.text));
+  const given = because.length >= 2 ? because : unlike([...because, ...plain], ({ text }) => text);
+  const points = given.filter((sentence) => sentence !== claim).slice(0, MOST_POINTS - 1);
+  if (points.length < FEWEST_POINTS - 1) return [];
+  const stem = "What does the writer want, and why? Name at least two of the writer's reasons.";
+  const drafted = toCandidate(stem, claim ? [claim, ...points] : points, REASONS, "writers-reasons", 3.2);
+  return [title && drafted.parts?.sort === "open" ? { ...drafted, parts: { ...drafted.parts, points: [title.text, ...drafted.parts.points] } } : drafted];
 }
+
+/** "The main reason is health": announces one, and gives none. */
+const GIVES_REASON = /\b(?:because|since (?!\d|then|last|the )|so that|if)\b|^(?:first|second|third|finally)\b/i;
 
 /** The sentences of the weightiest facts, in the order of the text, each clear by itself. */
 function pointsOf(facts: readonly Fact[]): Sentence[] {

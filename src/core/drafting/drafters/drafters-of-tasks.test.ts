@@ -108,6 +108,19 @@ describe("essays", () => {
     expect(parts.models).toHaveLength(1);
     expect(parts.points.at(-1)).toBe("The passage gives reasons for one side only; reasons against it must be the student's own.");
   });
+  const arguedOn = (title: string) => {
+    const text = `# ${title}\n\nI believe in it. Sailors like the lamp because its light is warm. Visitors come to the town because the lamp is famous. It should stay.`;
+    return draftEssays(stockOf(analyse(text, "markdown")))
+      .find(({ pattern }) => pattern === "essay-argue")
+      ?.stem.split(" [")[0];
+  };
+  it.each([
+    ["Keep the lamp", "The title says: “Keep the lamp.” Do you agree?"],
+    ["Should we keep the lamp?", "The title asks: “Should we keep the lamp?” What is your answer?"],
+    ["The old lamp", undefined],
+  ])("argue with the title where no sentence says what is wanted: %s", (title, wanted) => {
+    expect(arguedOn(title)).toBe(wanted);
+  });
   it("tell a story as one of its persons would", () => {
     const [question] = draft("demo/passages/the-night-bell.md", { kind: "essay" });
     expect(question!.stem).toMatch(/^Tell what happens in “The night bell” as Nell would tell it\./);
@@ -222,7 +235,17 @@ describe("what the writer wants", () => {
     expect(task!.evidence[0]!.text).toBe("The council should keep the horn.");
   });
   it("is not what critics say that should be done", () => {
-    const told = wants(`# Keep the horn\n\nI think that we need it. Critics say that the money should be used for the pier. ${REASONS}`);
+    const told = wants(`# The horn\n\nI think that we need it. Critics say that the money should be used for the pier. ${REASONS}`);
     expect(told).toEqual([]);
+  });
+  const pointsOf = (title: string) => {
+    const [task] = wants(`# ${title}\n\nI think that we need it. Critics say that the money should be used for the pier. ${REASONS}`);
+    return task?.parts?.sort === "open" ? task.parts.points : undefined;
+  };
+  it("is what a title demands, where no sentence says it plainly", () => {
+    expect(pointsOf("Keep the horn")?.[0]).toBe("Keep the horn.");
+  });
+  it("is not told by a title that asks", () => {
+    expect(pointsOf("Should we keep the horn?")).toBeUndefined();
   });
 });

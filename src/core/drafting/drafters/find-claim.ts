@@ -77,12 +77,28 @@ export function claimWords(claim: Sentence): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** The writer's own reasons, and what the writer lets the other side say. */
+/** A title that demands, says what is so, or asks what should be. */
+const DEMANDS =
+  /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|leave|free|fix|start|mend|repair|turn|plant|allow|pay|feed|buy|switch|move|cut|raise|lower|reopen|change|paint|clean|slow|share|count|choose|trust|ask|take|put|fill|teach|say|please|do not|don['’]t|no)\b|\b(?:should|must|needs?|deserves?)\b|\b(?:is|are) (?:not|better|a|an|the)\b/i;
+const ASKS = /^(?:should|must|do|does|is|are|can|may) .*\?$/i;
+const PLAIN_TITLE = /^why (?:I|we)\b|:/i;
+
+/** Where no sentence says plainly what should be done, the title of an opinion often does: "Keep the Ferry Slow". */
+export function titleClaim({ sentences, sort }: Analysis): { text: string; asks: boolean } | undefined {
+  const heading = sentences.find(({ block }) => block.kind === "heading" && block.level === 1);
+  if (sort !== "opinion" || !heading) return undefined;
+  const text = heading.block.text.trim();
+  if (ASKS.test(text)) return { text, asks: true };
+  if (/\?/.test(text) || PLAIN_TITLE.test(text) || !DEMANDS.test(text)) return undefined;
+  return { text: /[.!]$/.test(text) ? text : `${text}.`, asks: false };
+}
+
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
   /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b/i;
 
-export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence): { reasons: Sentence[]; against: Sentence[] } {
+/** The writer's own reasons, and what the writer lets the other side say. */
+export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | undefined): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(
     (sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)),
   );

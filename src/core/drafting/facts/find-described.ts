@@ -1,4 +1,5 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -11,10 +12,16 @@ const FEWEST_WORDS = 5;
 const MOST_WORDS = 16;
 
 /** "It hires *a superintendent*, who is the head of all the schools": who is the head of all the schools? */
-export function findDescribed(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
+export function findDescribed(sentence: Sentence, analysis: Analysis): Fact[] {
+  return sentence.clauses
+    .filter(({ rank, negated, imperative }) => rank === "main" && !negated && !imperative)
+    .flatMap((clause) => describedIn(clause, analysis));
+}
+
+/** Of whom the clause itself tells makes no difference: the words in passing say enough. */
+function describedIn(clause: Clause, analysis: Analysis): Fact[] {
   const { sentence } = clause;
-  if (clause.rank !== "main" || clause.negated || !sentence.tree) return [];
+  if (!sentence.tree) return [];
   const inside = (node: Node) => node.start >= clause.start && node.end <= clause.end;
   return walkTree(sentence.tree)
     .filter((node) => node.cat === "np" && node.role === "relative" && node.kids[1]?.cat.startsWith("c-") && inside(node))
@@ -28,6 +35,7 @@ export function findDescribed(phrasing: Phrasing, analysis: Analysis): Fact[] {
       if (/\b(?:it|them|its|their|his|her|this|these|that|those)\b/.test(what) || findUnclear(aside, sentence, analysis)) return [];
       if (!["def", "indef"].includes(named.f.det ?? "")) return [];
       const answer = nodeText(sentence, named);
+      const phrasing: Phrasing = { clause, subject: answer, binder: { num: "sg", human: false }, inverted: be, verbPhrase: "", finite: be };
       const isWho = isPersonNoun(head.lemma ?? "", analysis.lexicon);
       return [
         factOf(

@@ -141,3 +141,34 @@ describe("reasons behind what they do not belong to", () => {
     ],
   });
 });
+
+describe("one, and another of the same", () => {
+  finds({
+    "the old one, of a new one": [
+      "The harbour is old. A new tower was needed because the old one was too low.",
+      "Why was a new tower needed?",
+      "because the old one was too low",
+    ],
+    "what is claimed least": ["Gloves and umbrellas are claimed least often.", "What is claimed least often?", "gloves and umbrellas"],
+    "cells by what they do": [
+      "A dog's nose has up to 300 million cells that detect smells.",
+      "How many cells that detect smells does a dog's nose have?",
+      "up to 300 million",
+    ],
+    "with what somebody covers something": ["Ida Marrow covered her boat with tar.", "What did Ida Marrow cover her boat with?", "tar"],
+    "what happens if you put something on": [
+      "# Make a bowl\n\n1. Stir the paste.\n2. Lay the strips. If you put wet layers on top of each other, the paper may grow mould.\n3. Paint the bowl.",
+      "What may happen if you put wet layers on top of each other?",
+      "the paper may grow mould",
+    ],
+  });
+  neverAsks({
+    "the best one, of a dance": ["The scouts dance. All the scouts join the dance for the best one.", /best one/],
+    "a second one, of nobody knows what": ["The zoo is small. The zoo says that a second one would be too expensive.", /second one/],
+    "a distance, as what is covered": ["With a good wind a clipper covered more than four hundred kilometres a day.", /with\? = a good wind/],
+    "what a clause inside goes on to tell": [
+      "The water carries hydrogen sulfide, a gas that smells of rotten eggs and is poisonous to most animals.",
+      /water (?:is )?poisonous/,
+    ],
+  });
+});

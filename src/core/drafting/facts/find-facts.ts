@@ -26,6 +26,7 @@ import { findExtent } from "./find-extent";
 import { findExtraposed } from "./find-extraposed";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
+import { findForemost } from "./find-foremost";
 import { findFunction } from "./find-function";
 import { findHappening } from "./find-happening";
 import { findKeeper } from "./find-keeper";
@@ -167,7 +168,7 @@ const FINDERS: FactFinder[] = [
   findMeans,
   findMass,
   findTimes,
-  findDescribed,
+  findForemost,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -234,6 +235,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...findExtraposed(sentence, analysis),
+    ...findDescribed(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
     ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),

@@ -118,7 +118,9 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const tail = own.end > counted.end ? wordsText(clause.sentence, counted.end, own.end) : "";
   // "forty hectares of forest *and a lake*", "two boxes of the same size, *one lid*, old newspaper": not measured with it.
   if (/\band (?:an?|the|one|two|three) |, (?:an?|the|one|two|three|some|old|new) /.test(tail)) return [];
-  if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || hasVerb(object))) return [];
+  // "up to 300 million cells *that detect smells*": short, and nothing behind it.
+  const isShort = rest === "" && goes === "" && clause.verb.cat === "have" && /^(?:that|which|who) (?:\S+ ?){1,4}$/.test(tail);
+  if (tail && (findUnclear(object, clause.sentence, analysis, phrasing.binder) || (hasVerb(object) && !isShort))) return [];
   const stem = askClause(phrasing, `How many ${[noun, tail].filter(Boolean).join(" ")}`, [goes, rest].filter(Boolean).join(" "));
   return [quantityFact(phrasing, counted, stem, noun)];
 }

@@ -138,6 +138,12 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (PASSIVE_ONLY.has(verb) && !clause.passive) return [];
+  // "covers *four hundred kilometres* a day with a good wind": so far, and with nothing on it.
+  if (
+    COVERING.has(verb) &&
+    clause.complements.some(({ role, node }) => role === "object" && (node.role === "quantity" || UNIT_NOUNS.has(headTerminal(node).lemma ?? "")))
+  )
+    return [];
   // "*In laboratory experiments* shells dissolved": where it was seen, and not what they dissolved in.
   const isFrame = (node: Node) => node.end <= clause.subject.start && reasonNode(node).f.sub === "in";
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted) && !isFrame(node));
@@ -167,6 +173,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
   // "separated from the solid *by a filter*"
   if (isUnclear(rest) || (/^by\b/.test(rest) && preposition.lemma === "from")) return [];
+  // "decorate eggs *without any paint* with leaves", "fill themselves with honey *to flee*": with which of the two, and what for?
+  if (COVERING.has(verb) && !clause.passive && /\b(?:with|without|to|in case)\b|sel(?:f|ves)\b/.test(rest)) return [];
   // "led her groups *all the way* to Canada": where to, and how far.
   if (/\ball the way\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
@@ -201,6 +209,9 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
     }),
   ];
 }
+
+/** What is done to one thing with another. */
+const COVERING = new Set("cover fill seal smear stuff replace coat decorate surround equip".split(" "));
 
 /** Words of a thing or person whose own noun says little. */
 const FEWEST_OF_THIN = 4;

@@ -18,6 +18,10 @@ export const PAIRS: Record<string, readonly string[]> = {
   come: ["from"],
   protect: ["from"],
   cover: ["with"],
+  seal: ["with"],
+  smear: ["with"],
+  stuff: ["with"],
+  soak: ["in"],
   fill: ["with"],
   use: ["for"],
   know: ["for"],
@@ -136,7 +140,7 @@ export const PAIRS: Record<string, readonly string[]> = {
 };
 /** "base on", "name after": said of what is based or named. */
 export const PASSIVE_ONLY = new Set(
-  "use know cover fill base associate suit name add connect link replace measure store crush press grind squeeze translate obtain extract compare limit equip surround attract wrap mix coat line decorate reward charge punish blame praise mistake".split(
+  "use know base associate suit name add connect link measure store crush press grind squeeze translate obtain extract compare limit attract wrap mix line reward charge punish blame praise mistake".split(
     " ",
   ),
 );

@@ -15,6 +15,7 @@ import { mayBeSplit } from "./may-be-split";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
+import { tellsListeners } from "./tells-listeners";
 import { turnsTense } from "./turns-tense";
 import { isUsedThenDefined } from "./used-then-defined";
 
@@ -100,9 +101,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isWeather(clause)) return phraseWeather(clause);
   if (clause.subject.cat === "there") return phraseExistence(clause);
   if (headTerminal(clause.subject).lemma === "i") return phraseNarrator(clause, analysis);
-  // "In three years you raised …": said to those who listen, and not to whoever reads.
-  if (headTerminal(clause.subject).lemma === "you" && [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past") && part.cat !== "modal"))
-    return "first-person";
+  if (tellsListeners(clause)) return "first-person";
   const isLed = isOfLead(clause, analysis);
   const led = pronoun !== undefined && !antecedent && isLed;
   if (pronoun && !antecedent && !led) return "pronoun";

@@ -179,7 +179,10 @@ function unclearIn(
   if (isWhoever && walkTree(relative!).some(({ start, kids }) => kids.length === 0 && sentence.resolved?.has(start))) return "pronoun";
   if (isWhoever) return unclearIn(relative!, sentence, analysis, { num: "pl", human: true }, owned, true, inside, beside, isAnswer);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
-  const isOfSame = beside.some(({ human }) => !human) && /^an? (?:\p{L}+ )+one$/u.test(nodeText(sentence, node));
+  // "because *the old one* was too low", of a new tower; "torn edges lie flatter than *cut ones*".
+  const ofSame = OF_SAME.exec(nodeText(sentence, node));
+  const around = [...beside, ...(inside ? [inside] : []), ...(isAnswer && binder && /^the /i.test(ofSame?.[0] ?? "") ? [binder] : [])];
+  const isOfSame = ofSame !== null && around.some(({ human, num }) => !human && (!ofSame[1] || num !== "sg"));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
@@ -292,6 +295,9 @@ export function bindersIn(node: Node, sentence: Sentence, analysis: Analysis): B
     ? []
     : [binderOf(node, nodeText(sentence, node), analysis)];
 }
+
+/** "a mended one", "the old one", "cut ones": of what the same words name; the other one is not. */
+const OF_SAME = /^(?:(?:an? (?:\p{L}+ )+|the (?:old|new|big|small|large|little|long|short) )one|(?!other|last|next|first|only|the )(?:\p{Ll}+ )one(s))$/iu;
 
 /** "*this* rule", "*This* makes …", beside the sentence that is quoted. */
 function takesUpLead({ cat, flags, lemma = "" }: Node): boolean {

@@ -1,9 +1,27 @@
 import type { Clause } from "../../language/clause";
-import { headTerminal, walkTree } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** The subject may begin or end elsewhere. */
 export function mayBeSplit(clause: Clause): boolean {
-  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause);
+  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause) || mayGoOnWithin(clause);
+}
+
+/** "carries a gas *that smells of eggs and is poisonous*": the second verb may be of what the clause inside tells, where both agree. */
+function mayGoOnWithin(clause: Clause): boolean {
+  const { sentence, verb, auxiliaries, shared } = clause;
+  const finite = auxiliaries[0] ?? verb;
+  if (!shared || !sentence.tree || finite.cat !== "be") return false;
+  const joint = sentence.words.slice(0, finite.start).findLastIndex(({ lower }) => lower === "and" || lower === "or" || lower === "but");
+  if (joint < 0 || sentence.words[joint - 1]?.text === ",") return false;
+  return walkTree(sentence.tree).some(
+    ({ cat, kids: [relative, told], end, start, f }) =>
+      cat === "rc" && relative?.cat === "rel" && told?.cat === "vp" && start > clause.subject.end && f.agr === "sg" && endsAt(sentence.tree!, end, joint),
+  );
+}
+
+/** Whether a phrase ends right before word `to` that begins with what ends at `end`: the relative clause and what hangs on it. */
+function endsAt(tree: Node, end: number, to: number): boolean {
+  return end === to || walkTree(tree).some(({ cat, start, end: last }) => cat === "pp" && start === end && last === to);
 }
 
 /** "Eight advertisements at fifty dollars *each* would pay": the price of one, read as what each would do. */
