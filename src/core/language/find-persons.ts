@@ -1,6 +1,7 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
+import { correctGender, takeVotes } from "./gender-votes";
 import { joinAliases } from "./join-aliases";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { nounGender, titleGender } from "./noun-gender";
@@ -17,6 +18,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const persons = new Map<string, Person>();
   const votes = new Map<Person, Person["gender"][]>();
   const ownVotes = new Map<Person, Person["gender"][]>();
+  const aloneVotes = new Map<Person, Person["gender"][]>();
   const sure = new Set<Person>();
   const family = new Set<string>();
   const alone = new Map<string, number>();
@@ -55,7 +57,11 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       if (said) votes.set(person, [...(votes.get(person) ?? []), said]);
       const own = ownPronoun(sentence, from, to, lexicon);
       if (own) ownVotes.set(person, [...(ownVotes.get(person) ?? []), own]);
-      if (words.length > 1 && isAloneInFront(sentence, from, lexicon)) person.gender ??= pronounNext(sentence, from, sentences);
+      if (isAloneInFront(sentence, from, lexicon)) {
+        const next = pronounNext(sentence, from, sentences);
+        if (words.length > 1) person.gender ??= next;
+        if (next) aloneVotes.set(person, [...(aloneVotes.get(person) ?? []), next]);
+      }
       person.firstSeen = Math.min(person.firstSeen ?? sentence.index, sentence.index);
     }
   }
@@ -64,7 +70,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   for (const [person, own] of ownVotes) if (!sure.has(person) && !correctGender(person, own, all)) votes.delete(person);
   const speakers = [...new Set(sentences.flatMap(({ speaker }) => (speaker ? [speaker.toLowerCase()] : [])))];
   for (const person of persons.values()) if (speakers.some((speaker) => isNameIn(person.name, speaker))) person.speaks = true;
-  takeVotes(votes, ownVotes, new Set(persons.values()));
+  takeVotes({ votes, ownVotes, aloneVotes }, new Set(persons.values()));
   for (const name of family) if ((alone.get(name) ?? 0) >= 2) persons.set(name, oneOfFamily(name, new Set(persons.values())));
   findFirst(sentences, persons, lexicon);
   return persons;
@@ -89,34 +95,6 @@ function isSamePerson(words: readonly string[], { name }: Person): boolean {
   return own![0] === other![0] || own![0]!.length < 3 || other![0]!.length < 3;
 }
 
-/**
- * A pronoun behind a name says whether it is a he or a she, unless somebody else is known to be one:
- * "When Knight died, she was alone" tells nothing of Knight where the source is about Ada.
- */
-function takeVotes(votes: ReadonlyMap<Person, Person["gender"][]>, ownVotes: ReadonlyMap<Person, Person["gender"][]>, persons: ReadonlySet<Person>): void {
-  // "Sanna needed the money, because *her* mother was ill. … Sanna put *her* ear to it": said twice of whoever does it.
-  for (const [person, own] of ownVotes) if (own.length >= 2 && own.every((vote) => vote === own[0])) person.gender ??= own[0];
-  const known = [...persons];
-  for (const [person, said] of votes) {
-    const [first] = said;
-    // "a woodcarver named Anselm … he": said again and again before the text speaks of the next.
-    const isBefore = (other: Person) => said.length >= 2 && (person.firstSeen ?? 0) + 3 < (other.firstSeen ?? 0);
-    const isOpen = known.every((other) => other.gender !== first || isBefore(other));
-    if (person.gender === undefined && first && said.every((vote) => vote === first) && isOpen) person.gender = first;
-  }
-}
-
-/** "Tam had never said that *he* was afraid. … Tam shook *his* head": many a name is given to boys and to girls, and the text knows better than any list. False where it stays open. */
-function correctGender(person: Person, own: readonly Person["gender"][], all: ReadonlySet<Person>): boolean {
-  const [first] = own;
-  if (person.gender === undefined || first === person.gender || own.some((vote) => vote !== first)) return true;
-  // "Bruce Heezen dismissed *her* idea": the idea of another, who is known as a she.
-  if (own.length === 1 && [...all].some((other) => other !== person && other.gender === first)) return true;
-  if (own.length >= 2) person.gender = first;
-  else delete person.gender;
-  return person.gender !== undefined;
-}
-
 /** The first pronoun behind a name that is the subject of its main clause, with nobody else named in the sentence. */
 function ownPronoun(sentence: Sentence, from: number, to: number, lexicon: Lexicon): Person["gender"] {
   const own = sentence.clauses.filter((clause) => clause.rank === "main" && clause.subject.start === from && clause.subject.end === to);
@@ -131,7 +109,10 @@ function ownPronoun(sentence: Sentence, from: number, to: number, lexicon: Lexic
 function isAloneInFront(sentence: Sentence, from: number, lexicon: Lexicon): boolean {
   const main = sentence.clauses.filter(({ rank }) => rank === "main");
   const [first] = main;
-  if (!first || first.subject.start !== from || main.some(({ subject }) => subject !== first.subject)) return false;
+  // "a French tailor *named Barthélemy Thimonnier*"
+  const isNamed =
+    first !== undefined && first.subject.start < from && from < first.subject.end && /^(?:named|called)$/.test(sentence.words[from - 1]?.lower ?? "");
+  if (!first || (first.subject.start !== from && !isNamed) || main.some(({ subject }) => subject !== first.subject)) return false;
   const others = capitalisedRuns(sentence).filter((run) => run.from < first.subject.start || run.from >= first.subject.end);
   return others.every((run) => lexicon.nameKind(sentence.words[run.from]!.text) === "place" || MONTHS.has(sentence.words[run.from]!.text));
 }

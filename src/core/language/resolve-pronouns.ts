@@ -11,6 +11,7 @@ import { isNoAntecedent } from "./no-antecedent";
 import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
+import { onlyThing } from "./only-thing";
 import { isThingsDeed, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
@@ -70,7 +71,8 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   if (both) return both;
   if (antecedent || earlier) return antecedent ?? (earlier && objectAhead(earlier, clause, pronoun, known));
   const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
-  if (commanded) return commanded;
+  const thing = commanded ?? (earlier ? undefined : onlyThing(clause, pronoun, known));
+  if (thing) return thing;
   const near =
     paragraphPerson(pronoun, persons, sentence, sentences) ??
     (known.sort === "story" || known.sort === "expository" ? heroBefore(clause, pronoun, known) : undefined);
