@@ -16,7 +16,7 @@ import { isThingsDeed, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pro
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
-import { isTopicOfText } from "./topic-of-text";
+import { isTopicAhead, isTopicOfText } from "./topic-of-text";
 import { coreOf, headTerminal, holdsPronoun, type Node } from "./tree";
 
 /**
@@ -58,7 +58,7 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
   if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;
   const before = sentences[sentence.index - 1];
-  const later = inFront(clause, clauses, pronoun, persons, lexicon, found);
+  const later = inFront(clause, clauses, pronoun, known);
   if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
   const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
   const candidate = earlier ?? clauseBefore(sentence, pronoun, known);
@@ -215,17 +215,11 @@ function opensWithOpen(before: Sentence | undefined, sentence: Sentence, pronoun
 }
 
 /** "When *he* reached the coast, Gandhi …": a pronoun in front is whoever the sentence goes on to name. */
-function inFront(
-  clause: Clause,
-  clauses: readonly Clause[],
-  pronoun: string,
-  persons: ReadonlyMap<string, Person>,
-  lexicon: Lexicon,
-  found: ReadonlyMap<string, Antecedent>,
-): Antecedent | undefined {
+function inFront(clause: Clause, clauses: readonly Clause[], pronoun: string, { persons, lexicon, found, sentences }: Known): Antecedent | undefined {
   const main = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "adverbial" || !main || main.imperative || main.subject.start < clause.end || clauses[0] !== clause) return undefined;
-  const named = main.subject.f.det === "proper" ? antecedentOf(main, found) : undefined;
+  // "Before *it* leaves the sea, a mudskipper …": what the whole text is about.
+  const named = main.subject.f.det === "proper" || isTopicAhead(main, sentences) ? antecedentOf(main, found) : undefined;
   // "When *he* could not pay it, Fust took *him* to court": never Fust.
   if (!named || speaksOfSame(main, pronoun)) return undefined;
   // "When he reached the coast, Gandhi …": the pronoun itself says that the name is somebody's.

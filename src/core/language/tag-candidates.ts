@@ -282,6 +282,7 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed || token.text.includes("-") ? 5.5 : 3.5) : 0.3;
 }
 
+const NAMED_DEEDS = /^(?:hearing|crossing|landing|gathering|sitting|dwelling|clearing|mooring)$/;
 const COLOURS = /^(?:red|yellow|orange|green|blue|purple|white|black|grey|gray|pink)$/;
 
 const COMMON = 20;
@@ -321,7 +322,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
   if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
     const plain = ONLY_PLURAL.has(word) ? "pl" : singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) ? "any" : "sg";
-    tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: cost(own.noun), lemma: word });
+    tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: NAMED_DEEDS.test(word) ? 0.6 : cost(own.noun), lemma: word });
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
   for (const { lemma, form } of verbs) {

@@ -1,5 +1,6 @@
 import type { Sentence } from "./analysis";
-import { headTerminal, type Node } from "./tree";
+import type { Clause } from "./clause";
+import { coreOf, headTerminal, type Node } from "./tree";
 
 const FEWEST_NAMINGS = 4;
 const counted = new WeakMap<readonly Sentence[], ReadonlyMap<string, number>>();
@@ -21,4 +22,17 @@ function countNamings(sentences: readonly Sentence[]): ReadonlyMap<string, numbe
     for (const noun of nouns) namings.set(noun, (namings.get(noun) ?? 0) + 1);
   }
   return namings;
+}
+
+/**
+ * "Before *it* leaves the sea, a mudskipper …": what the whole text is about, where the sentence before tells
+ * of it too, or of nothing: "The channel was steep. If *it* breaks, the water …" speaks of the channel.
+ */
+export function isTopicAhead({ subject, sentence }: Clause, sentences: readonly Sentence[]): boolean {
+  const before = sentences[sentence.index - 1];
+  const np = coreOf(subject);
+  if (!isTopicOfText(np, sentences)) return false;
+  if (before?.block !== sentence.block || before.abstained === "question") return true;
+  const { lemma } = headTerminal(np);
+  return before.clauses.some((other) => other.rank === "main" && headTerminal(coreOf(other.subject)).lemma === lemma);
 }

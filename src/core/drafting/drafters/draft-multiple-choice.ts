@@ -30,6 +30,9 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
       [key],
     );
     if (distractors.length < 2) return [];
+    // "What sort of bridge?": a counterweight is none.
+    const noun = fact.pattern === "what-sort" ? key.split(" ").at(-1)! : "";
+    if (!distractors.every((text) => text.endsWith(noun))) return [];
     const numeric = fact.type === "quantity" || fact.type === "time" || areNumbered([key, ...distractors]);
     return [
       {

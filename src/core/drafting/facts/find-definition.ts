@@ -25,12 +25,12 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "A newspaper *that has to be looked for* is a newspaper …": not any newspaper.
   if (isNarrowed(clause.subject)) return [];
   // "the moment when the water stands highest": the clause belongs to the noun.
-  const [when, ...others] = clause.adjuncts.map((part) => part.node).filter((node) => !isTailOf(predicate, node, clause));
+  const [when, ...others] = clause.adjuncts.map((part) => part.node).filter((node) => !isTailOf(predicate, node, clause) && !isPlainly(node));
   const belongs =
     when?.cat === "sb" &&
     when.start === predicate.end &&
-    predicate.f.det === "def" &&
-    /^(?:moment|time|day|place|point|state|period)$/.test(headTerminal(predicate).lemma ?? "");
+    (predicate.f.det === "def" || predicate.f.det === "indef") &&
+    /^(?:moment|time|day|place|point|state|period|room|building|area)$/.test(headTerminal(predicate).lemma ?? "");
   const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 5;
   if (!(isTerm(subject) || isPast) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
@@ -40,7 +40,12 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const unclear = findUnclear(stripAsides(node), sentence, analysis, phrasing.binder, false);
     // "a lawyer who works for people who cannot afford *one*": a lawyer.
     const isOneOfSame = unclear === "demonstrative" && node.f.det === "indef" && ONE_OF_SAME.test(nodeText(sentence, node));
-    return unclear !== undefined && unclear !== "definite-without-antecedent" && !isOneOfSame;
+    // "takes in money from *some* people and lends it to *others*"
+    const isOthers =
+      unclear === "demonstrative" &&
+      /\bsome\b.*\bothers\b/.test(nodeText(sentence, node)) &&
+      !/\b(?:this|that one|these|those|such)\b/.test(nodeText(sentence, node));
+    return unclear !== undefined && unclear !== "definite-without-antecedent" && !isOneOfSame && !isOthers;
   };
   if (whole.some((node) => pointsOut(node) || hasOpenPronoun(node, sentence, analysis))) return [];
   const isClear = findUnclear(predicate, sentence, analysis, phrasing.binder, false) !== "comparison-left-open";
@@ -145,6 +150,11 @@ function isTailOf(predicate: Node, node: Node, clause: Phrasing["clause"]): bool
 /** "X is Y" by itself: no could be, no was not, nothing more of the same subject. */
 function saysWhatIs({ verb, auxiliaries, negated, shared, rank }: Phrasing["clause"]): boolean {
   return verb.cat === "be" && auxiliaries.length === 0 && !negated && !shared && rank === "main";
+}
+
+/** "is *simply* a gap that you can close" */
+function isPlainly(node: Node): boolean {
+  return /^(?:simply|just|really|basically|actually|merely|essentially)$/.test(headTerminal(node).lemma ?? "") && node.end - node.start === 1;
 }
 
 function isRight(np: Node): boolean {

@@ -172,3 +172,71 @@ describe("one, and another of the same", () => {
     ],
   });
 });
+
+const SKIPPERS =
+  "# Mudskippers\n\nA mudskipper is a small fish. The mudskipper hops over the mud. A mudskipper eats worms. Every mudskipper has strong fins.\n\n";
+
+describe("where, when and why of sorts", () => {
+  finds({
+    "where a sort lives": ["Mudskippers live on muddy shores in Africa and Asia.", "Where do mudskippers live?", "on muddy shores in Africa and Asia"],
+    "how soon, with a when behind it": [
+      "Most herring spoil within hours when the sun shines on the deck.",
+      "How soon do most herring spoil when the sun shines on the deck?",
+      "within hours",
+    ],
+    "before it does, of what the text is about": [
+      `${SKIPPERS}How does a fish breathe on land? Before it leaves the sea, a mudskipper fills its gills with water.`,
+      "When does a mudskipper fill its gills with water?",
+      "before it leaves the sea",
+    ],
+    "why of the first of two deeds": [
+      "# Burrows\n\nThe father guards the eggs in the mud. There is little oxygen in the mud, so the father swallows air at the surface and spits it out in the chamber.",
+      "Why does the father swallow air at the surface?",
+      "because there is little oxygen in the mud",
+    ],
+    "a slice that is cut off as well": [
+      "# Grow cress\n\n1. Cut a slice off the top of the potato.\n2. Cut a thin slice off the bottom as well, so that the potato can stand by itself.\n3. Water the cress.",
+      "Why should you cut a thin slice off the bottom?",
+      "so that the potato can stand by itself",
+    ],
+  });
+  neverAsks({
+    "before it, of another thing": [
+      `${SKIPPERS}The channel was very steep. If it was too wet, the mudskipper would sink.`,
+      /if (?:a|the) mudskipper was too wet/,
+    ],
+    "a year, torn from what follows": ["Within a year five new papers appeared in cities outside London daily.", /a year five/],
+    "when somebody wants to know": ["Before a bank lends money, it wants to know whether it will be paid back.", /^When does a bank want/],
+    "a horn that nobody mended, as a thought": ["Captain Ruthven thought of the rocks. He thought of the horn that nobody had mended.", /= that nobody/],
+    "around the springs, as who lived": ["# Vents\n\nAround the springs, in total darkness, lived giant clams, white crabs and long worms.", /did around/],
+  });
+});
+
+describe("sorts and meanings", () => {
+  finds({
+    "what sort of bridge": ["Tower Bridge in London is a bascule bridge.", "What sort of bridge is Tower Bridge in London?", "a bascule bridge"],
+    "a short meaning": ["An inquest is a public hearing.", "What is an inquest?", "a public hearing"],
+    simply: ["A switch is simply a gap that you can open and close.", "What is a switch?", "a gap that you can open and close"],
+    "a place where": [
+      "A courtroom is a place where people settle a quarrel by rules instead of by force.",
+      "What is a courtroom?",
+      "a place where people settle a quarrel by rules instead of by force",
+    ],
+    "some and others": [
+      "A bank is a business that takes in money from some people and lends money to others.",
+      "What is a bank?",
+      "a business that takes in money from some people and lends money to others",
+    ],
+    "those who are absent": [
+      "A quorum is a rule. The council has a quorum. The quorum protects those who are absent.",
+      "Whom does the quorum protect?",
+      "those who are absent",
+    ],
+    "the only place, also": [
+      "# The cinema\n\nThe cinema is also the only place in town where young people can spend a wet evening.",
+      "What is the only place in town where young people can spend a wet evening?",
+      "the cinema",
+    ],
+  });
+  neverAsks({ "a judgement, as a sort": ["A ferry is a big problem. A pier is a good place.", /^What (?:sort|is a (?:ferry|pier))/] });
+});

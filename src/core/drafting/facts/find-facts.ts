@@ -67,6 +67,7 @@ import { findSign } from "./find-sign";
 import { findHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
 import { findSoon } from "./find-soon";
+import { findSort } from "./find-sort";
 import { findStepDetail } from "./find-step-detail";
 import { findStepReason } from "./find-step-reason";
 import { findTime } from "./find-time";
@@ -169,6 +170,7 @@ const FINDERS: FactFinder[] = [
   findMass,
   findTimes,
   findForemost,
+  findSort,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

@@ -18,7 +18,8 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const object = clause.complements.find((part) => part.role === "object")?.node;
   if (!object || clause.imperative || clause.shared || clause.negated || clause.complements.length > 1) return [];
-  if (/^no\b/i.test(nodeText(clause.sentence, object))) return [];
+  // "*Around the springs* lived giant clams": a place, read as who lived.
+  if (/^no\b/i.test(nodeText(clause.sentence, object)) || /^(?:around|about|near|under|over|by|in|on|at) the /i.test(phrasing.subject)) return [];
   if (isOneTime(object) || mayBeDeeds(object, phrasing.clause)) return [];
   const items = conjunctsOf(object);
   if (items.length < FEWEST || items.length > MOST) return [];

@@ -36,6 +36,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
       (/^(?:happen|occur)$/.test(clause.verb.lemma ?? "") || isPossible) && part.f.sub === "when" && node.start >= clause.verb.end && node.cat === "sb";
     const isClause = part.cat === "sb" && (CLAUSES.has(part.f.sub ?? "") || isHappening) && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
+    // "Before a bank lends money, it *wants to know* …": what it wants is worth asking, and not when.
+    if (isClause && /^(?:want|wish|need|hope|like|prefer)$/.test(clause.verb.lemma ?? "")) return [];
     // "at one o'clock *in the morning*": which morning, another part says.
     const isPartOfDay = /^in the (?:morning|afternoon|evening)$/.test(nodeText(clause.sentence, part));
     // "*At four* in the morning": the hour.

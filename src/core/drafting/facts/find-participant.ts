@@ -4,7 +4,7 @@ import { PERSON_TITLES, THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from 
 import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
-import { nodeText, withoutAside, wordsText } from "../../language/node-text";
+import { nodeText, stripAsides, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
@@ -168,7 +168,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (particle && IDIOMS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?
   if (walkTree(object).some(({ flags }) => flags?.includes("same"))) return [];
-  if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(stripAsides(object), clause.sentence, analysis, phrasing.binder)) return [];
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.

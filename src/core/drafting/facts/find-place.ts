@@ -89,7 +89,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
   // "In a village high above the sea *lived Pim*"
   const isHome = clause.verb.lemma === "live" && /^\p{Lu}/u.test(phrasing.subject);
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isHome) return [];
+  // "Mudskippers live on muddy shores": a whole sort, and what everybody asks of it.
+  const isOfSort =
+    !only && BEING_AT.has(clause.verb.lemma ?? "") && clause.subject.f.det === "bare" && clause.subject.f.num === "pl" && clause.verb.flags?.[0] === "plain";
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isHome && !isOfSort) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = `${only ? "only " : ""}${midSentence(clause.sentence, part, whole)}`;

@@ -47,6 +47,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "found *the town hall locked*": a thing, and how she found it.
   if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
+  // "thought *of the horn that nobody had mended*": of a horn, and nothing that he thought.
+  const ahead = clause.adjuncts.find(({ node }) => node.end === part.node.start && node.cat === "pp" && node.f.sub === "of")?.node;
+  if (ahead && /^that\b/i.test(nodeText(clause.sentence, part.node)) && clause.verb.lemma === "think") return [];
   // "remembered *something that his uncle had told him* about brass": a thing, and no clause.
   if (part.node.cat === "s" && /^(?:some|any|every|no)thing\b/i.test(nodeText(clause.sentence, part.node))) return [];
   // "nobody had told *Miranda* of *his* rights": named in what is said itself.

@@ -31,7 +31,8 @@ export function findSingled(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const bounds = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= predicate.start);
   const rest = phraseRest(phrasing, analysis, [predicate, ...bounds, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
-  const bounded = [...bounds.map((node) => nodeText(sentence, node)), which].join(" ");
+  const said = bounds.filter((node) => !/^(?:also|therefore|then|too|however|thus)$/.test(headTerminal(node).lemma ?? ""));
+  const bounded = [...said.map((node) => nodeText(sentence, node)), which].join(" ");
   // "the only *female* to receive papers" is somebody, "the highest *level* of the league" nobody.
   const named = headTerminal(predicate);
   const isSomebody =

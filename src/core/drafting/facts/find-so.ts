@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
-import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { askShared, stateShared } from "../phrasing/ask-shared";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { withPronoun } from "../phrasing/pronoun-of-subject";
@@ -24,7 +24,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis);
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
-  const stem = askShared(phrasing, analysis, "Why", []);
+  // "swallows air *and spits it out*": of a second deed that is not clear the first can still be asked.
+  const stem = askShared(phrasing, analysis, "Why", []) ?? (rest === "" ? undefined : askClause(phrasing, "Why", rest));
   if (!stem) return [];
   if (cause.shared && reasonRest === "no-subject") return [];
   const told = cause.shared ? reasonRest : stateClause(reason, reasonRest);

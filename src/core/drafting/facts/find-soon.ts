@@ -7,6 +7,9 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isLength } from "./find-duration";
 
+const SPAN =
+  /^within (?!(?:the|this|that|these|those|its|their)\b)(?:[\p{L}\d-]+ ){1,4}?(?:seconds?|minutes?|hours?|days?|nights?|weeks?|months?|years?|decades?|centur(?:y|ies))(?: or (?:two|so))?$|^within (?:seconds|minutes|hours|days|weeks|months|years|decades)$/u;
+
 /** "A herring begins to spoil *within a day*": how soon? The length stands last, be it of the verb or of what is begun. */
 export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -16,10 +19,12 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ({ cat, kids, start, end }) =>
       cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,
   );
-  const told = phraseRest(phrasing, analysis, reasonsOf(clause));
+  // "die *within minutes* when they are taken out": what follows is told behind it.
+  const isOwn = part !== undefined && clause.adjuncts.some(({ node }) => node === part) && part.end < clause.end;
+  const told = phraseRest(phrasing, analysis, [...(isOwn ? [part] : []), ...reasonsOf(clause)]);
   const answer = part ? nodeText(sentence, part).replace(/^Within/, "within") : "";
-  if (!part || isUnclear(told) || !told.endsWith(answer) || /^within (?:the|this|that|these|those|its|their)\b/.test(answer)) return [];
-  const rest = told.slice(0, -answer.length).trim();
+  if (!part || isUnclear(told) || !(isOwn || told.endsWith(answer)) || !SPAN.test(answer)) return [];
+  const rest = isOwn ? told : told.slice(0, -answer.length).trim();
   if (/,$/.test(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 3) return [];
   return [
     factOf(

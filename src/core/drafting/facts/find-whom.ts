@@ -35,8 +35,16 @@ export function findWhom(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isName = core.f.det === "proper" && analysis.persons.has(name);
   const isPerson = isName || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon));
   // "members *who are absent*", "fifty seamstresses": a bare noun by itself is hardly an answer.
-  const saysWho = isName || object.role === "relative" || object.role === "reduced" || core.end - core.start > 1;
-  if (!isPerson || !saysWho || (ANYBODY.test(head.lemma ?? "") && object.role !== "relative") || /^(?:quant|pron|dem)$/.test(core.f.det ?? "")) return [];
+  // "protects *those who are absent*"
+  const isThose = /^those who \p{L}/u.test(nodeText(sentence, object));
+  const saysWho = isName || isThose || object.role === "relative" || object.role === "reduced" || core.end - core.start > 1;
+  if (
+    !(isPerson || isThose) ||
+    !saysWho ||
+    (!isThose && /^(?:quant|pron|dem)$/.test(core.f.det ?? "")) ||
+    (ANYBODY.test(head.lemma ?? "") && object.role !== "relative")
+  )
+    return [];
   if (findUnclear(object, sentence, analysis, phrasing.binder)) return [];
   // "her husband": whose, the question says; "his own son" of somebody else it does not.
   if (walkTree(object).some(({ cat, lemma }) => cat === "poss" && /^(?:its|their|our|my|your)$/.test(lemma ?? ""))) return [];

@@ -1,4 +1,4 @@
-import { type Analysis, positionKey } from "../../language/analysis";
+import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses, toldInPassing } from "../../language/clause";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -7,6 +7,7 @@ import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-re
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
+import { withPronounAhead } from "./pronoun-ahead";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
 import { isWhereInPassing } from "./where-in-passing";
@@ -104,7 +105,10 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "bleaches the colours, *above all the greens*": said of some of them.
     if (/^c-pp/.test(node.cat) && /^,? ?above all (?:the|of)\b/i.test(nodeText(clause.sentence, node))) continue;
     // "are put forward by an hour *as well*": beside what was told before.
-    if (/^,? ?as well,?$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
+    if (/^,? ?as well,?$/i.test(nodeText(clause.sentence, node))) {
+      if (clause.imperative) continue;
+      return "points-elsewhere";
+    }
     // "*Two years later* the British took the stone": after what, the text tells; that they took it needs no telling of that.
     if (isLater(node, clause)) continue;
     // "*So far* the plans have failed": that they have says as much.
@@ -226,14 +230,6 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     .join("")
     .replace(/,$/, "")
     .trim();
-}
-
-/** "When *a worker* finds food, she leaves a trail" → A worker leaves a trail when *she* finds food. */
-function withPronounAhead(text: string, node: Node, { sentence, subject }: Clause, { antecedents }: Analysis): string {
-  const named = antecedents.get(positionKey(sentence, subject.start));
-  if (!named || named.sentence !== sentence || node.end > subject.start || named.node.start < node.start || named.node.end > node.end) return text;
-  const noun = nodeText(sentence, named.node);
-  return text.replace(noun, sentence.words[subject.start]!.lower);
 }
 
 function isBareNumber(node: Node): boolean {

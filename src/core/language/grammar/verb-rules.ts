@@ -363,7 +363,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     // "noticed that the treaty *speaks* of nations *and declared* himself the owner": whoever noticed it did.
     const turnsPast = l.f.form === "fin" && /^(?:third|plain)$/.test(headTerminal(l).flags?.[0] ?? "") && verb.cat === "v" && verb.flags?.[0] === "past";
     const turns = turnsTense + (turnsPast && !headTerminal(l).flags?.includes("past") ? 1.2 : 0);
-    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turns + turnsActive + isTorn };
+    // "is a business *that takes in money and lends it*": what is told of a sort goes on there.
+    const within = headTerminal(l).cat === "be" && l.role === "predicate" && verb.cat === "v" && endsInRelative(l) ? 1.2 : 0;
+    return f && { f, cost: (mayBePassive && !hasObject(r) ? 1.6 : 0) + behindReason + turns + turnsActive + isTorn + within };
   };
   // "Worms dislike light, so keep the box in the dark": behind *so* a verb without a subject is a command.
   rule("j-vp", "conj vp", 1, "mark", 0, (conj, vp) => ({ f: vp.f, cost: conj.f.sub === "so" && vp.f.agr === "pl" ? 4 : 0 }));
@@ -378,4 +380,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vpl", "vpl c-vp", 0, "coordination", 0.2, sameForm);
   rule("vp", "vpl c-j-vp", 0, "coordination", 0.1, sameForm);
   rule("vp", "vpl j-vp", 0, "coordination", 0.1, sameForm);
+}
+
+/** "a business *that takes in money*", at the end of what comes before an *and*. */
+function endsInRelative(node: Node): boolean {
+  const last = node.kids.at(-1);
+  return node.cat === "rc" || (last !== undefined && endsInRelative(last));
 }
