@@ -8,6 +8,7 @@ import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
 import { isOfList } from "../phrasing/listed-phrases";
+import { otherCircumstance } from "../phrasing/other-circumstance";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -73,7 +74,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!belongsToVerb(place.node, clause)) return [];
   // "grows *only* in hot places": belongs to the answer.
   const only = clause.adjuncts.find(({ node }) => node.end === place.node.start && headTerminal(node).lemma === "only")?.node;
-  const rest = phraseRest(phrasing, analysis, [place.node, ...(only ? [only] : []), ...more.map(({ node }) => node), ...reasonsOf(clause)]);
+  const omitted = [place.node, ...(only ? [only] : []), ...more.map(({ node }) => node), ...reasonsOf(clause)];
+  const rest = phraseRest(phrasing, analysis, omitted);
   // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
   const before = clause.sentence.words[place.node.start - 1];
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
@@ -96,6 +98,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = `${only ? "only " : ""}${midSentence(clause.sentence, part, whole)}`;
+  const spared = otherCircumstance(clause, place.node, phrasing.subject, analysis);
+  const short = spared.length > 0 ? phraseRest(phrasing, analysis, [...omitted, ...spared]) : rest;
   return [
     {
       type: "place",
@@ -103,7 +107,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, "Where", rest),
+      stem: askClause(phrasing, "Where", isUnclear(short) ? rest : short),
       answer,
       answerNode: part,
       accepted: [answer.replace(/^(?:only )?\S+ /, "")],

@@ -2,6 +2,7 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, stateClause } from "../phrasing/ask-clause";
+import { otherCircumstance } from "../phrasing/other-circumstance";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -93,7 +94,10 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
       phrasing.binder.human &&
       /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
     if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
-    const stem = askClause(phrasing, year ? "In what year" : "How often", rest);
+    // "born in Warsaw in 1867": the year, without the place.
+    const spared = year ? otherCircumstance(clause, node, phrasing.subject, analysis) : [];
+    const short = spared.length > 0 ? phraseRest(phrasing, analysis, [node, ...spared, ...reasonsOf(clause)]) : rest;
+    const stem = askClause(phrasing, year ? "In what year" : "How often", isUnclear(short) ? rest : short);
     const text = once ? wordsText(clause.sentence, once.start, part.end) : nodeText(clause.sentence, part);
     return [
       {
