@@ -69,6 +69,7 @@ import { findSo } from "./find-so";
 import { findSoon } from "./find-soon";
 import { findSort } from "./find-sort";
 import { findStepDetail } from "./find-step-detail";
+import { findStepLength } from "./find-step-length";
 import { findStepReason } from "./find-step-reason";
 import { findTime } from "./find-time";
 import { findTimes } from "./find-times";
@@ -171,6 +172,7 @@ const FINDERS: FactFinder[] = [
   findTimes,
   findForemost,
   findSort,
+  findStepLength,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

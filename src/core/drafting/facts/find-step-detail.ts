@@ -37,17 +37,28 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (analysis.sort !== "steps" || !clause.imperative || clause.negated || clause.rank !== "main") return [];
   const object = clause.complements.find(({ role }) => role === "object")?.node;
   // "hook *its other end* to a spoke": whose?
-  if (!object || object.f.det === "pron" || /^(?:its|their)\b/i.test(nodeText(sentence, object)) || isDoneTwice(clause, object, analysis)) return [];
+  if (
+    !object ||
+    (object.f.det === "pron" && sentence.resolved?.get(object.start)?.sentence !== sentence) ||
+    /^(?:its|their)\b/i.test(nodeText(sentence, object)) ||
+    isDoneTwice(clause, object, analysis)
+  )
+    return [];
   // One phrase behind what it is done to: of two, each may belong to the other.
-  const phrases = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && !reasonsOf(clause).includes(node));
-  const [phrase, ...more] = phrases.filter(({ cat }) => !/^(?:advp?|sb|c-sb)$/.test(cat));
-  if (!phrase || more.length > 0 || phrase.cat !== "pp" || phrase.kids[0]?.cat !== "prep") return [];
+  const behind = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.end && !reasonsOf(clause).includes(node));
+  const phrases = behind.filter(({ cat }) => !/^(?:advp?|sb|c-sb)$/.test(cat));
+  // "Scoop out a hollow in the top *with the teaspoon*": a tool that the list of what is needed names.
+  const tool = phrases.length > 1 ? phrases.find((node) => node.f.sub === "with" && isNeeded(node, analysis)) : undefined;
+  const [first, ...more] = phrases;
+  const phrase = tool ?? first;
+  if (!phrase || (more.length > 0 && !tool) || phrase.cat !== "pp" || phrase.kids[0]?.cat !== "prep") return [];
   // "all *around the log*", "right *under the lamp*": the word before it belongs to it.
   if (clause.adjuncts.some(({ node }) => node.end === phrase.start && /^(?:all|right|just|only)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const [preposition, thing] = phrase.kids as [Node, Node | undefined];
   if (thing?.cat !== "np" || thing.f.det === "pron" || findUnclear(phrase, sentence, analysis, phrasing.binder)) return [];
   const rest = phraseRest(phrasing, analysis, [phrase, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || rest.split(" ").length < FEWEST_WORDS) return [];
+  // "Wrap them in the cloth *first*, or …": before what, another step says.
+  if (isUnclear(rest) || rest.split(" ").length < FEWEST_WORDS || /\bfirst$/.test(rest)) return [];
   const word = preposition.lemma ?? "";
   const head = headTerminal(coreOf(thing)).lemma ?? "";
   const detail = { answerNode: thing, depth: "recall" as const, worth: 1.9 };
@@ -62,6 +73,20 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
         answer,
         accepted: [`for ${answer}`],
         pattern: "how-long",
+      }),
+    ];
+  }
+  // "Pick the flowers *on a dry day*"
+  if (phrase.f.time && word === "on" && thing.f.det === "indef" && thing.end - thing.start >= 3) {
+    const answer = nodeText(sentence, phrase);
+    return [
+      factOf(phrasing, phrase.start, {
+        ...detail,
+        type: "occasion",
+        stem: askClause(phrasing, "When", rest),
+        answer,
+        accepted: [answer.replace(/^on /, "")],
+        pattern: "when-to-do",
       }),
     ];
   }
@@ -102,6 +127,15 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "where-to-do",
     }),
   ];
+}
+
+/** Named among the things that are needed. */
+function isNeeded(phrase: Node, { sentences }: Analysis): boolean {
+  const { lemma = "" } = headTerminal(phrase.kids[1] ?? phrase);
+  return sentences.some(
+    ({ block, tree, words }) =>
+      block.kind === "list-item" && !tree && words.some(({ candidates }) => candidates.some((tag) => tag.cat === "n" && tag.lemma === lemma)),
+  );
 }
 
 /** Words of what it is done to. */

@@ -15,10 +15,24 @@ describe("details of steps", () => {
     "how long": [steps("Press the patch down for one minute.", ...OTHERS), "How long should you press the patch down?", "one minute"],
     "into what it is made": [steps("Tear the newspaper into strips.", ...OTHERS), "What should you tear the newspaper into?", "strips"],
     "in what it lies": [steps("Soak the beans overnight in water.", ...OTHERS), "What should you soak the beans overnight in?", "water"],
+    "how long one lets it dry": [steps("Let the first layer dry overnight.", ...OTHERS), "How long should you let the first layer dry?", "overnight"],
+    "for how long one lets it stand": [steps("Let the water cool for ten minutes.", ...OTHERS), "How long should you let the water cool?", "for ten minutes"],
+    "on what day": [steps("Pick the flowers on a dry day.", ...OTHERS), "When should you pick the flowers?", "on a dry day"],
+    "with what one covers what was turned over": [
+      steps("Turn the mixing bowl upside down and cover it with plastic wrap.", ...OTHERS),
+      "What should you cover the mixing bowl with?",
+      "plastic wrap",
+    ],
+    "with which of the things that are needed": [
+      `# Draw a plan\n\nYou will need:\n\n- a card\n- a compass\n\n${["Draw a circle on the card with a compass.", ...OTHERS].map((line, index) => `${index + 1}. ${line}`).join("\n")}\n`,
+      "What should you draw a circle on the card with?",
+      "a compass",
+    ],
     "to what it is fastened": [steps("Hook the lever to a spoke.", ...OTHERS), "What should you hook the lever to?", "a spoke"],
   });
   neverAsks({
     "whose end": [steps("Push one lever under the tyre and hook its other end to a spoke.", ...OTHERS), /hook its/],
+    "what is wrapped first": [steps("Wrap the galls in the cloth first, or the pieces will fly about.", ...OTHERS), /first in/],
     "a place for pieces": [steps("Cut the potatoes into small pieces.", ...OTHERS), /^Where should you cut/],
     "how long one takes off a lid": [steps("Take off the lid for a few hours.", ...OTHERS), /^How long should you take off/],
     "on top of what": [steps("Add the gravel on top.", ...OTHERS), /on top/],
