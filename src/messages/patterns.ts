@@ -80,6 +80,7 @@ const PATTERNS: Record<string, string> = {
   "when-to-do": "The source says when something should be done.",
   "how-long": "The source says how long something takes.",
   "what-sort": "The source says what sort of thing something is.",
+  "how-answered": "The writer says what others think, and answers them.",
   "how-soon": "The source says within what time something happens.",
   "when-this-goes-on": "The source says during what, or only when, something happens.",
   "where-to-do": "The source says where something should be put, held or done.",

@@ -20,7 +20,8 @@ export function settleTenses(sentences: readonly Sentence[]): void {
   }
   for (const sentence of sentences) {
     // "Each month I *put* three dishes on trial": again and again, and no past.
-    const recurs = RECURRING.test(sentence.text);
+    // "Every morning the doctors *cut* open bodies", among what is told of the past: it was so then.
+    const recurs = RECURRING.test(sentence.text) && (presentIn.has(sentence.block.id) || !surePasts.has(sentence.block.id));
     for (const clause of sentence.clauses) {
       // "Bubbles of soap *burst* after a few seconds. Two things kill them": no other verb around it is past.
       const isAmongPresents = presentIn.has(sentence.block.id) && !surePasts.has(sentence.block.id) && !DATED.test(sentence.text) && !PAST.test(sentence.text);

@@ -19,7 +19,7 @@ export function draftMultipleChoice(stock: SourceStock, seed: number): Candidate
 function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return stock.askable.flatMap((fact) => {
     // "Which is heavier: the moon or the sun?" names its two options itself.
-    if (choicesInStem(fact.stem)) return [];
+    if (choicesInStem(fact.stem) || fact.pattern === "how-answered") return [];
     const form = optionForm(fact);
     const key = form(optionAnswer(fact));
     // A page that says a thing twice would offer it as right and as wrong.

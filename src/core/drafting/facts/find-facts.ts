@@ -4,6 +4,7 @@ import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
+import { findAdmission } from "./find-admission";
 import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
 import { findAnnounced, findTakenUp } from "./find-announced";
@@ -59,6 +60,7 @@ import { findPrice, findWorth } from "./find-price";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
+import { findRebuttal } from "./find-rebuttal";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
 import { findResult } from "./find-result";
@@ -173,6 +175,7 @@ const FINDERS: FactFinder[] = [
   findForemost,
   findSort,
   findStepLength,
+  findRebuttal,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -240,6 +243,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findWhatCleft(sentence, analysis),
     ...findExtraposed(sentence, analysis),
     ...findDescribed(sentence, analysis),
+    ...findAdmission(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
     ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),

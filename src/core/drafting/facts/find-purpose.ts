@@ -83,7 +83,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "went one morning to see the goat": somebody went, but where to?
   if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
   const told = nodeText(clause.sentence, clause.imperative ? firstDeed(withoutReason(purpose)) : withoutReason(purpose)).replace(/^To /, "to ");
-  const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told}`;
+  // "through both layers *at once* so that they match": how it is done, and not what for.
+  const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told.replace(/^(?:at once|at the same time) (?=so that\b)/, "")}`;
   // "a story *to get involved in*", "make sure *not to fall*"
   if (/\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) || /^(?:sure|certain)\b/.test(rest)) return [];
   if (answer.split(" ").length < 3) return [];

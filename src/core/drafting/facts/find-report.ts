@@ -21,7 +21,7 @@ const ABOUT = new Set("worry complain boast".split(" "));
 /** With somebody who is told: "told the keeper *that the lamp was out*". */
 const TELLING = new Set("tell warn remind promise assure inform convince show".split(" "));
 /** Nobody in particular: more than one sentence may answer. */
-const NOBODY = /^(?:some|most(?: people)?$|many people|people|others?|everyone|everybody|someone|somebody|whoever|one|you|they|we|a few|few)\b/i;
+const NOBODY = /^(?:anybody|anyone|some|most(?: people)?$|many people|people|others?|everyone|everybody|someone|somebody|whoever|one|you|they|we|a few|few)\b/i;
 const OTHER_SIDE = /^(?:some (?:people|students|parents|adults|residents|neighbours|neighbors|experts)|others|critics|opponents)$/i;
 const LONG_AGO =
   /\b(?:for (?:[\p{L}-]+ ){0,4}(?:years|centuries)|once|in (?:ancient times|the past|the middle ages)|until (?:then|\d{4})|before \d{4}|long ago|in those days)\b/iu;

@@ -3,7 +3,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** The subject may begin or end elsewhere. */
 export function mayBeSplit(clause: Clause): boolean {
-  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause) || mayGoOnWithin(clause);
+  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause) || mayGoOnWithin(clause) || isOfGroup(clause);
 }
 
 /** "carries a gas *that smells of eggs and is poisonous*": the second verb may be of what the clause inside tells, where both agree. */
@@ -17,6 +17,17 @@ function mayGoOnWithin(clause: Clause): boolean {
     ({ cat, kids: [relative, told], end, start, f }) =>
       cat === "rc" && relative?.cat === "rel" && told?.cat === "vp" && start > clause.subject.end && f.agr === "sg" && endsAt(sentence.tree!, end, joint),
   );
+}
+
+/** "by the kings of the Ptolemy *family, who wanted* a copy": the kings did. */
+function isOfGroup({ rank, sentence, subject }: Clause): boolean {
+  if (
+    rank !== "aside" ||
+    !/^(?:family|dynasty|house|team|crew|company|council|board|firm|party|tribe|army|navy|class)$/.test(headTerminal(subject).lemma ?? "")
+  )
+    return false;
+  const next = sentence.words.slice(subject.start, subject.start + 8).findIndex(({ lower }) => lower === "who");
+  return next > 0 && sentence.words[subject.start - 1]?.lower === "of";
 }
 
 /** Whether a phrase ends right before word `to` that begins with what ends at `end`: the relative clause and what hangs on it. */

@@ -90,6 +90,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (isSameTime(node, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
+    // "…, and *so* there are more thieves": it follows from what stands before.
+    if (node.end === clause.subject.start && /^so$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
     // "*As for the money*, the shops used to pay": what the writer turns to.
     if (/^as (?:in|for|regards)\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
