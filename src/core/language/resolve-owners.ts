@@ -23,6 +23,7 @@ export function resolveOwners(
     const known = { persons, lexicon, antecedents };
     const owner = clause && (ownerAhead(clause, before, known) ?? (before?.block === sentence.block ? ownerOf(clause, before, known) : undefined));
     if (clause && owner) found.set(positionKey(sentence, clause.subject.start), owner);
+    if (clause) for (const [inner, whose] of ownedInside(clause, known)) found.set(positionKey(sentence, inner.subject.start), whose);
   }
   return found;
 }
@@ -30,7 +31,7 @@ export function resolveOwners(
 /** "As a loop grows, *its* neck becomes narrower": the one thing that the clause in front tells of, where the sentence before may not be meant. */
 function ownerAhead({ sentence, subject }: Clause, before: Sentence | undefined, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
   const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
-  const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
+  const pronoun = OWNERS[whose ?? ""];
   const [ahead, ...more] = sentence.clauses.filter(({ rank, end }) => rank === "adverbial" && end <= subject.start);
   if (!pronoun || !ahead || more.length > 0 || !sentence.tree || ahead.subject.f.det === "pron") return undefined;
   const antecedent = antecedentOf(ahead, antecedents);
@@ -42,6 +43,22 @@ function ownerAhead({ sentence, subject }: Clause, before: Sentence | undefined,
   const topic = told && antecedentOf(told, antecedents);
   const isTopic = topic && topic.text.toLowerCase() !== antecedent.text.toLowerCase() && agrees(pronoun, topic, persons, lexicon);
   return isTopic ? undefined : antecedent;
+}
+
+const OWNERS: Readonly<Record<string, string>> = { its: "it", their: "they", her: "she", his: "he" };
+
+/** "Jonna laughed so loudly that *her* father woke up": whoever the sentence is about, where nobody else in it can be meant. */
+function ownedInside({ sentence, subject }: Clause, { persons, lexicon, antecedents }: Known): [Clause, Antecedent][] {
+  const main = sentence.clauses.filter(({ rank }) => rank === "main");
+  const about = main.length === 1 ? antecedentOf(main[0]!, antecedents) : undefined;
+  return sentence.clauses.flatMap((clause): [Clause, Antecedent][] => {
+    const { subject: own } = clause;
+    const whose = own.role === "possessor" && own.kids[0]?.cat === "poss" ? own.kids[0].lemma : undefined;
+    const pronoun = whose === "her" || whose === "his" ? OWNERS[whose] : undefined;
+    if (!pronoun || !about || !sentence.tree || clause.rank !== "adverbial" || own.start < subject.end || !persons.has(about.text)) return [];
+    const isOther = (np: Node) => np.start >= subject.end && np.end <= own.start && (np.f.det === "proper" || mayBe(pronoun, np, sentence, persons, lexicon));
+    return agrees(pronoun, about, persons, lexicon) && !nounPhrases(sentence.tree).some(isOther) ? [[clause, about]] : [];
+  });
 }
 
 type Known = { persons: ReadonlyMap<string, Person>; lexicon: Lexicon; antecedents: ReadonlyMap<string, Antecedent> };

@@ -59,6 +59,8 @@ function pronounsIn({ sentence, start, end, subject }: Clause, tree: Node): Node
 /** The clause tells of that person, or of somebody who may be meant as well: *her mother*, *she*, *a girl*. */
 function isAbout({ sentence, subject }: Clause, name: string, antecedents: ReadonlyMap<string, Antecedent>, persons: ReadonlyMap<string, Person>): boolean {
   const told = antecedents.get(positionKey(sentence, subject.start))?.text ?? nodeText(sentence, subject);
+  // "*Jonna* called Mina": somebody of whom nothing else is known.
+  if (subject.f.det === "proper" && !persons.has(told)) return true;
   if (/^(?:he|she|I|you|we|who)$/i.test(told) || persons.get(told)?.name === name) return true;
   return (
     walkTree(subject).some((node) => node.kids.length === 0 && /^(?:his|her)$/.test(node.lemma ?? "")) || name.split(" ").some((part) => told.includes(part))

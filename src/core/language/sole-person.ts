@@ -31,6 +31,18 @@ export function solePerson(
   const isNamed = all.some((person) => person.gender === pronoun && person.name.split(" ").some((word) => sentence.text.includes(word)));
   const around = before?.block === sentence.block && !isNamed ? [before, sentence] : [sentence];
   if (around.some((one) => speaksOfSomebody(one, pronoun, lexicon))) return undefined;
+  // "*Jonna* called Mina": somebody of whom nothing else is known may be a she as well.
+  const isUnknown = ({ subject }: Clause) => {
+    const name = nodeText(sentence, subject);
+    return (
+      headTerminal(subject).cat === "pn" &&
+      subject.end - subject.start === 1 &&
+      !persons.has(name) &&
+      lexicon.nameKind(name) !== "place" &&
+      !lexicon.findWord(name.toLowerCase())
+    );
+  };
+  if (ofOwner && sentence.clauses.some(isUnknown)) return undefined;
   if (fitting.length === 1) return fitting[0]!.gender === pronoun ? fitting[0]!.name : undefined;
   // A life is told of one person: named most often, and no other who might be meant stands near.
   const [first, ...more] = all.filter((person) => person.gender === pronoun);

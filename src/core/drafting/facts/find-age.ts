@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText, textWithoutAsides } from "../../language/node-text";
-import { pronounOf } from "../../language/subject-pronoun";
+import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { numberForms, numberValue } from "../phrasing/number-forms";
@@ -106,7 +106,8 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "Jansky died when *he* was forty-four": by the surname, and whole.
     const someone = analysis.persons.get(who.subject);
     const isSame = who.subject === phrasing.subject || (someone !== undefined && someone === analysis.persons.get(phrasing.subject));
-    const pronoun = it ?? who.binder.gender ?? analysis.persons.get(who.subject)?.gender;
+    const owned = ownerPronounOf(clause.subject);
+    const pronoun = it ?? who.binder.gender ?? analysis.persons.get(who.subject)?.gender ?? (owned === "she" || owned === "he" ? owned : undefined);
     if (isSame && !pronoun) return [];
     const own =
       pronoun && phrasing.subject.startsWith(`${who.subject}’s `)

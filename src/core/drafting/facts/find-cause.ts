@@ -19,7 +19,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   const named = [...clause.complements, ...clause.adjuncts.filter(({ node }) => node.cat === "pp" && node.end <= reason.start)].flatMap(({ node }) =>
     bindersIn(node, clause.sentence, analysis),
   );
-  if (findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
+  // "because *it was the longest talk* they had ever had": of what has just been told.
+  const isOfWhole = OF_WHOLE.test(nodeText(clause.sentence, reason));
+  if (!isOfWhole && findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
   // "because a seedling would soon die *of thirst*": read behind the reason, its end would be torn off.
@@ -62,6 +64,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+const OF_WHOLE =
+  /^(?:because|for|since) it (?:is|was) the (?:first|last|only|best|worst|most|\p{L}+est)\b(?!.*\b(?:it|its|this|these|those|them|him|her|there|then|here)\b)/iu;
 
 /** A reason in front that ends at the subject, or in a phrase that belongs to it. */
 function isWholeAhead({ adjuncts, subject }: Clause, reason: Node): boolean {

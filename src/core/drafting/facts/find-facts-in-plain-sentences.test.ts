@@ -65,7 +65,7 @@ describe("where", () => {
   finds({
     "what lives there": ["Honeybees of all kinds live together in a hive.", "Where do honeybees of all kinds live together?", "in a hive"],
     "two places": ["Fossils of Mesosaurus are found in Brazil and in South Africa.", "Where are fossils of Mesosaurus found?", "in Brazil and in South Africa"],
-    "somebody is sent to": [`${LIFE}In 1840 the board sent Ida to Harvard.`, "Where did the board send Ida in 1840?", "to Harvard"],
+    "somebody is sent to": [`${LIFE}In 1840 the board sent Ida to Harvard.`, "Where did the board send Ida?", "to Harvard"],
   });
   neverAsks({
     "in groups": ["Many small fish live in groups.", /^Where/],
@@ -239,4 +239,26 @@ describe("sorts and meanings", () => {
     ],
   });
   neverAsks({ "a judgement, as a sort": ["A ferry is a big problem. A pier is a good place.", /^What (?:sort|is a (?:ferry|pier))/] });
+});
+
+describe("whose, inside one sentence", () => {
+  const story = (text: string) => `# The Lamp\n\n"Go!" said Jory. Jonna came. ${text} "Yes," said Jory, and he laughed.`;
+  finds({
+    "of whom the clause in front tells": [
+      story("When Jonna was nine, her father became the keeper of the light."),
+      "In the story, how old was Jonna when her father became the keeper of the light?",
+      "nine",
+    ],
+    "of whom the sentence is about": [
+      story("Jonna laughed so loudly that her father woke up."),
+      "In the story, why did Jonna’s father wake up?",
+      "because Jonna laughed so loudly",
+    ],
+    "what was the longest of all": [
+      story("Both captains began to laugh, because it was the longest talk they had ever had."),
+      "In the story, why did both captains begin to laugh?",
+      "because it was the longest talk they had ever had",
+    ],
+  });
+  neverAsks({ "where two may be meant": [story("Jonna called Mina so loudly that her father woke up."), /(?:Jonna|Mina)’s father/] });
 });
