@@ -23,6 +23,7 @@ neverDrafts({
       "# The canal\n\nThe Erie Canal was opened in 1825. Clinton rode to New York City by boat and poured a barrel of water from Lake Erie into the ocean. The cost of moving a ton of goods fell from a hundred dollars to ten. New York became the busiest port in the country.",
       /a\(n\) ____ dollars/,
     ],
+    "a wage, without where it was paid": ["# Gold\n\nMiners slept in tents. An egg cost as much as a day's wage at home.", /How much did an egg cost at home/],
     "what anybody can say": ["# Lights\n\nAnybody can write to the city engineer and say that a crossing is dangerous.", /What can anybody say/],
   },
   "of who is meant": {

@@ -9,6 +9,7 @@ import type { Lexicon } from "./lexicon";
 import { lexiconOfText } from "./lexicon-of-text";
 import type { Parser } from "./parse-words";
 import { joinQuotedNames } from "./quoted-names";
+import { resolveBodyOwners } from "./resolve-body-owners";
 import { resolveInnerSubjects, resolveObjects } from "./resolve-objects";
 import { resolveOwners } from "./resolve-owners";
 import { resolvePronouns } from "./resolve-pronouns";
@@ -56,6 +57,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   resolveObjects(all, antecedents, persons, lexicon);
   resolveInnerSubjects(all, antecedents, persons);
   resolveSolePerson(all, antecedents, persons, lexicon);
+  const owners = resolveBodyOwners(all, lexicon, resolveOwners(all, persons, lexicon, antecedents));
   return {
     blocks,
     sentences: all,
@@ -68,7 +70,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
     firstMention: firstMentions(all),
     headingLemmas: new Set(countLemmas(all.filter((sentence) => sentence.block.kind === "heading")).keys()),
     antecedents,
-    owners: resolveOwners(all, persons, lexicon, antecedents),
+    owners,
   };
 }
 

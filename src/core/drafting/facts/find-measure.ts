@@ -68,14 +68,16 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
     !/^(?:(?:less|more) than|(?:about |nearly |almost )?(?:twice |half )?as much as) (?:an?|the|one|two) /i.test(answer)
   )
     return [];
-  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  // "as much as a day's wage *at home*": belongs to what it is measured by.
+  const tail = clause.adjuncts.find(({ node }) => node.start === object.end && !node.f.time && /^(?:at|in|on|of) /.test(nodeText(sentence, node)))?.node;
+  const rest = phraseRest(phrasing, analysis, [object, ...(tail ? [tail] : []), ...reasonsOf(clause)]);
   // "more than a shilling, *about a day's wage*": told again in another way.
   if (isUnclear(rest) || /\babout\b|,/.test(rest) || findUnclear(object, sentence, analysis, phrasing.binder)) return [];
   return [
     factOf(phrasing, object.start, {
       type: "frequency",
       stem: askClause(phrasing, "How much", rest),
-      answer,
+      answer: tail ? wordsText(sentence, object.start, tail.end) : answer,
       answerNode: object,
       accepted: [],
       depth: "recall",
