@@ -9,11 +9,11 @@ import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** What *it* is said of that may be a deed or a whole event: "It was a disaster", "It took a year", "It meant that …". */
 const OF_EVENTS =
-  /^(?:take|mean|make|help|show|happen|cost|last|end|begin|start|become|prove|cause|lead|work|come|go|go on|turn|seem|feel|look|sound|save|allow|let|give)$/;
+  /^(?:take|mean|make|help|show|happen|cost|last|end|begin|start|become|prove|cause|lead|work|come|go|turn|seem|feel|look|sound|save|allow|let|give)$/;
 
 /**
- * "Ida built *a clock*. *It* struck every hour", "A beaver builds *dams*. *They* slow the river": where the sentence
- * before tells of somebody, or of things of another number, the one thing in it that agrees.
+ * "Ida built *a clock*. *It* struck every hour", "Ida made *candles*. *They* were sold": where the sentence before
+ * tells of somebody, or of things of another number, the one thing in it that agrees.
  */
 export function onlyThing(clause: Clause, pronoun: string, { sentences, persons, lexicon }: Known): Antecedent | undefined {
   const { sentence, subject, rank } = clause;
