@@ -4,6 +4,7 @@ import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { agrees, antecedentOf, mainClause, mayBe, nounPhrases } from "./resolve-pronouns";
+import { ownerPronounOf } from "./subject-pronoun";
 import { headTerminal, type Node } from "./tree";
 
 /**
@@ -30,8 +31,7 @@ export function resolveOwners(
 
 /** "As a loop grows, *its* neck becomes narrower": the one thing that the clause in front tells of, where the sentence before may not be meant. */
 function ownerAhead({ sentence, subject }: Clause, before: Sentence | undefined, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
-  const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
-  const pronoun = OWNERS[whose ?? ""];
+  const pronoun = ownerPronounOf(subject);
   const [ahead, ...more] = sentence.clauses.filter(({ rank, end }) => rank === "adverbial" && end <= subject.start);
   if (!pronoun || !ahead || more.length > 0 || !sentence.tree || ahead.subject.f.det === "pron") return undefined;
   const antecedent = antecedentOf(ahead, antecedents);
@@ -45,17 +45,15 @@ function ownerAhead({ sentence, subject }: Clause, before: Sentence | undefined,
   return isTopic ? undefined : antecedent;
 }
 
-const OWNERS: Readonly<Record<string, string>> = { its: "it", their: "they", her: "she", his: "he" };
-
 /** "Jonna laughed so loudly that *her* father woke up": whoever the sentence is about, where nobody else in it can be meant. */
 function ownedInside({ sentence, subject }: Clause, { persons, lexicon, antecedents }: Known): [Clause, Antecedent][] {
   const main = sentence.clauses.filter(({ rank }) => rank === "main");
   const about = main.length === 1 ? antecedentOf(main[0]!, antecedents) : undefined;
   return sentence.clauses.flatMap((clause): [Clause, Antecedent][] => {
     const { subject: own } = clause;
-    const whose = own.role === "possessor" && own.kids[0]?.cat === "poss" ? own.kids[0].lemma : undefined;
-    const pronoun = whose === "her" || whose === "his" ? OWNERS[whose] : undefined;
-    if (!pronoun || !about || !sentence.tree || clause.rank !== "adverbial" || own.start < subject.end || !persons.has(about.text)) return [];
+    const pronoun = ownerPronounOf(own);
+    if (pronoun !== "she" && pronoun !== "he") return [];
+    if (!about || !sentence.tree || clause.rank !== "adverbial" || own.start < subject.end || !persons.has(about.text)) return [];
     const isOther = (np: Node) => np.start >= subject.end && np.end <= own.start && (np.f.det === "proper" || mayBe(pronoun, np, sentence, persons, lexicon));
     return agrees(pronoun, about, persons, lexicon) && !nounPhrases(sentence.tree).some(isOther) ? [[clause, about]] : [];
   });
@@ -64,9 +62,8 @@ function ownedInside({ sentence, subject }: Clause, { persons, lexicon, antecede
 type Known = { persons: ReadonlyMap<string, Person>; lexicon: Lexicon; antecedents: ReadonlyMap<string, Antecedent> };
 
 function ownerOf({ sentence, subject }: Clause, before: Sentence, { persons, lexicon, antecedents }: Known): Antecedent | undefined {
-  const whose = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
-  if (whose === "her" || whose === "his") return soleOwner(whose === "her" ? "she" : "he", before, { persons, lexicon, antecedents });
-  const pronoun = whose === "its" ? "it" : whose === "their" ? "they" : undefined;
+  const pronoun = ownerPronounOf(subject);
+  if (pronoun === "she" || pronoun === "he") return soleOwner(pronoun, before, { persons, lexicon, antecedents });
   const told = pronoun && mainClause(before);
   const antecedent = told && antecedentOf(told, antecedents);
   // "*Most salmon* die. Their bodies …": theirs who died.

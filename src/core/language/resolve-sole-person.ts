@@ -20,7 +20,7 @@ export function resolveSolePerson(
     if (!sentence.tree || sentence.abstained) continue;
     for (const clause of sentence.clauses) {
       if (clause.rank !== "main" || clause.imperative) continue;
-      const [pronoun] = pronounsIn(clause, sentence.tree);
+      const pronoun = openPronoun(clause, sentence.tree);
       const gender = pronoun && genderOf(pronoun);
       const name = gender && solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
       if (!name || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
@@ -41,8 +41,8 @@ function genderOf({ lemma = "" }: Node): "he" | "she" {
   return /^(?:he|him|his)$/.test(lemma) ? "he" : "she";
 }
 
-/** Pronouns of a person in the clause that stand for nothing yet, in their order. None where one before them does. */
-function pronounsIn({ sentence, start, end, subject }: Clause, tree: Node): Node[] {
+/** The first pronoun of a person that the clause has beside its subject, where it stands for nothing yet. */
+function openPronoun({ sentence, start, end, subject }: Clause, tree: Node): Node | undefined {
   const subjects = new Set(sentence.clauses.map((clause) => clause.subject.start));
   const all = walkTree(tree).filter(
     (node) =>
@@ -53,7 +53,7 @@ function pronounsIn({ sentence, start, end, subject }: Clause, tree: Node): Node
       ((node.cat === "pro" && /^(?:he|she|him|her)$/.test(node.lemma ?? "")) || (node.cat === "poss" && /^(?:his|her)$/.test(node.lemma ?? ""))),
   );
   const first = all.sort((a, b) => a.start - b.start)[0];
-  return first && !subjects.has(first.start) && !sentence.resolved?.has(first.start) && !sentence.open?.has(first.start) ? [first] : [];
+  return first && !subjects.has(first.start) && !sentence.resolved?.has(first.start) && !sentence.open?.has(first.start) ? first : undefined;
 }
 
 /** The clause tells of that person, or of somebody who may be meant as well: *her mother*, *she*, *a girl*. */

@@ -10,10 +10,12 @@ export function pronounOf(np: Node): string | undefined {
   return /^(?:he|she|it|they)$/.test(head.lemma ?? "") ? head.lemma : undefined;
 }
 
-const OWNERS: Readonly<Record<string, string>> = { its: "it", their: "they", his: "he", her: "she" };
+type Pronoun = "it" | "they" | "he" | "she";
+
+const OWNERS: Readonly<Record<string, Pronoun>> = { its: "it", their: "they", his: "he", her: "she" };
 
 /** Whose a noun phrase is, where a pronoun opens it: "*their* wings" are of *they*. */
-export function ownerPronounOf(np: Node): string | undefined {
+export function ownerPronounOf(np: Node): Pronoun | undefined {
   const [first] = np.kids;
   return np.role === "possessor" && first?.cat === "poss" ? OWNERS[first.lemma ?? ""] : undefined;
 }
