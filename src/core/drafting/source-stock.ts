@@ -3,12 +3,13 @@ import { midSentence, nodeText } from "../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../language/tree";
 import type { Fact } from "./facts/fact";
 import { isUnclear, reasonsOf } from "./facts/find-cause";
-import { findFacts, isAsking, phrasings } from "./facts/find-facts";
+import { findFacts, isAsking } from "./facts/find-facts";
 import { findLedFacts } from "./facts/find-led-facts";
 import { type Phrasing, stateClause } from "./phrasing/ask-clause";
 import { findUnclear } from "./phrasing/clear-reference";
 import { isAlternative } from "./phrasing/hangs-on-another";
 import { phraseRest } from "./phrasing/phrase-rest";
+import { phrasings } from "./phrasing/phrasings";
 
 export type Statement = { phrasing: Phrasing; sentence: Sentence; rest: string; text: string; words: number };
 export type NounPhrase = { text: string; node: Node; sentence: Sentence };

@@ -10,10 +10,10 @@ import { GAP } from "../../questions/question";
 import type { Candidate } from "../candidate";
 import { wuPalmer } from "../distractors/noun-kind";
 import { isUnclear } from "../facts/find-cause";
-import { phraseClause } from "../phrasing/ask-clause";
 import { numberForms } from "../phrasing/number-forms";
 import { opensClearly } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
+import { phrasingOf } from "../phrasing/phrasings";
 import { near, type SourceStock } from "../source-stock";
 
 /** Several sentences, with a list of words to choose from. */
@@ -92,7 +92,7 @@ function standsByItself(sentence: Sentence, analysis: Analysis): boolean {
 
 /** Says by itself of whom it speaks, in its subject and behind it. */
 function isClear(clause: Clause, analysis: Analysis): boolean {
-  const phrasing = phraseClause(clause, analysis);
+  const phrasing = phrasingOf(clause, analysis);
   if (typeof phrasing === "string" || POINTS.test(nodeText(clause.sentence, clause.subject).replace(/\bthat\b/g, ""))) return false;
   return !isUnclear(phraseRest(phrasing, analysis));
 }

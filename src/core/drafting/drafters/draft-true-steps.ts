@@ -3,10 +3,10 @@ import type { Clause } from "../../language/clause";
 import { literally } from "../../lib/literally";
 import type { Candidate } from "../candidate";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
-import { phrasings } from "../facts/find-facts";
 import { falsify } from "../falsification/falsify";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
+import { phrasings } from "../phrasing/phrasings";
 import { sentenceOf } from "../phrasing/restate";
 import type { SourceStock } from "../source-stock";
 

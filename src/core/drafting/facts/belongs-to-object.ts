@@ -4,6 +4,7 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
+import { clausesWithVerb } from "../phrasing/clauses-by-verb";
 
 const WHERE_IT_IS = new Set("inside outside nearby below above underneath".split(" "));
 const OF_NOUNS = new Set("about of between against toward towards".split(" "));
@@ -108,26 +109,11 @@ export function ownPhrase(object: Node, clause: Clause, analysis: Analysis): Nod
   )?.node;
 }
 
-const byVerb = new WeakMap<Analysis["sentences"], Map<string, Clause[]>>();
-
-/** The main clauses of a source by their verbs. */
-function clausesOf({ sentences }: Analysis, verb: string): readonly Clause[] {
-  const known = byVerb.get(sentences) ?? new Map<string, Clause[]>();
-  if (!byVerb.has(sentences)) {
-    byVerb.set(sentences, known);
-    for (const clause of sentences.flatMap(({ clauses }) => clauses.filter(({ rank }) => rank === "main"))) {
-      const lemma = clause.verb.lemma ?? "";
-      if (!known.get(lemma)?.push(clause)) known.set(lemma, [clause]);
-    }
-  }
-  return known.get(verb) ?? [];
-}
-
 /** Another clause tells of the same subject and verb, with another object and nothing that sets the two apart. */
 export function doesSoToMore({ clause, subject }: Phrasing, analysis: Analysis): boolean {
   if (clause.adjuncts.length > 0) return false;
-  return clausesOf(analysis, clause.verb.lemma ?? "").some((other) => {
-    if (other === clause || other.negated !== clause.negated || other.passive !== clause.passive) return false;
+  return clausesWithVerb(clause.verb.lemma, analysis.sentences).some((other) => {
+    if (other === clause || other.rank !== "main" || other.negated !== clause.negated || other.passive !== clause.passive) return false;
     const told = analysis.antecedents.get(positionKey(other.sentence, other.subject.start))?.text ?? midSentence(other.sentence, other.subject);
     return told.toLowerCase() === subject.toLowerCase() && other.complements.some(({ role, node }) => role === "object" && node.f.det !== "pron");
   });

@@ -2,6 +2,7 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
+import { phrasingOf, phrasings } from "../phrasing/phrasings";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
 import { findAdmission } from "./find-admission";
@@ -266,7 +267,7 @@ function answering(sentence: Sentence, analysis: Analysis): Phrasing[] {
   const hasCondition = ({ rank, imperative, adjuncts }: Clause) =>
     rank === "main" && !imperative && adjuncts.some(({ node }) => node.cat === "sb" || node.cat === "sb-c");
   return sentence.clauses
-    .filter((clause) => hasCondition(clause) && phraseClause(clause, analysis) === "definite-without-antecedent")
+    .filter((clause) => hasCondition(clause) && phrasingOf(clause, analysis) === "definite-without-antecedent")
     .map((clause) => phraseClause(clause, analysis, true))
     .filter((phrasing): phrasing is Phrasing => typeof phrasing !== "string");
 }
@@ -315,8 +316,4 @@ const OPINED = new Set<Fact["type"]>(["cause", "purpose", "condition", "manner",
 
 function openWith(opening: string, { stem }: Fact): string {
   return `${opening}, ${stem.charAt(0).toLowerCase()}${stem.slice(1)}`;
-}
-
-export function phrasings(sentence: Sentence, analysis: Analysis): Phrasing[] {
-  return sentence.clauses.map((clause) => phraseClause(clause, analysis)).filter((phrasing): phrasing is Phrasing => typeof phrasing !== "string");
 }

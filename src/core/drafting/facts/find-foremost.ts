@@ -9,17 +9,18 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 
-const FOREMOST = /\b(?:most|least) (?:often|frequently|commonly|easily|quickly)$/;
+const FOREMOST = /\b(?:most|least) (?:often|frequently|commonly|easily|quickly)\b/;
 
 /** "*Gloves and umbrellas* are claimed least often": what is? */
 export function findForemost(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { subject } = clause;
   if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || clause.verb.cat === "be") return [];
+  if (!FOREMOST.test(clause.sentence.text)) return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   const heads = walkTree(coreOf(subject)).filter(({ cat }) => cat === "n");
   const head = headTerminal(coreOf(subject));
-  if (isUnclear(rest) || !FOREMOST.test(rest) || head.cat !== "n" || heads.some(({ lemma }) => THIN_NOUNS.has(lemma ?? ""))) return [];
+  if (isUnclear(rest) || !endsForemost(rest) || head.cat !== "n" || heads.some(({ lemma }) => THIN_NOUNS.has(lemma ?? ""))) return [];
   if (subject.f.det === "pron" || subject.f.det === "dem") return [];
   const isWho = heads.every(({ lemma }) => isPersonNoun(lemma ?? "", analysis.lexicon));
   const thing = nodeText(clause.sentence, withoutAside(subject)).replace(/^\p{Lu}(?=\p{Ll})/u, (letter) => letter.toLowerCase());
@@ -35,4 +36,9 @@ export function findForemost(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "which-one",
     }),
   ];
+}
+
+function endsForemost(told: string): boolean {
+  const found = FOREMOST.exec(told);
+  return found !== null && found.index + found[0].length === told.length;
 }

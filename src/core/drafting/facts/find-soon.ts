@@ -15,6 +15,7 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || !sentence.tree) return [];
+  if (!/\bwithin\b/i.test(sentence.text)) return [];
   const part = walkTree(sentence.tree).find(
     ({ cat, kids, start, end }) =>
       cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,

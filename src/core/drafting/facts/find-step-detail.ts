@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { nodeText, textWithoutAsides } from "../../language/node-text";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { clausesWithVerb } from "../phrasing/clauses-by-verb";
 import { findUnclear } from "../phrasing/clear-reference";
 import { isConcrete } from "../phrasing/definite-is-clear";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -144,11 +145,7 @@ const FEWEST_WORDS = 2;
 /** The same is done to the same thing in another step: both places would be right. */
 function isDoneTwice({ sentence, verb }: Clause, object: Node, analysis: Analysis): boolean {
   const head = headTerminal(object).lemma;
-  return analysis.sentences.some(
-    (other) =>
-      other !== sentence &&
-      other.clauses.some(
-        (clause) => clause.verb.lemma === verb.lemma && clause.complements.some(({ role, node }) => role === "object" && headTerminal(node).lemma === head),
-      ),
+  return clausesWithVerb(verb.lemma, analysis.sentences).some(
+    (other) => other.sentence !== sentence && other.complements.some(({ role, node }) => role === "object" && headTerminal(node).lemma === head),
   );
 }

@@ -129,24 +129,7 @@ function unclearIn(
   beside: readonly Binder[],
   isAnswer: boolean,
 ): Unclear | undefined {
-  if (node.kids.length === 0 && sentence.resolved?.has(node.start)) return undefined;
-  // "costs *too* much": how much, and no pointing.
-  if (node.kids.length === 0 && node.lemma === "too" && /^(?:much|many|little|few)$/.test(sentence.words[node.end]?.lower ?? "")) return undefined;
-  if (node.kids.length === 0 && sentence.open?.has(node.start)) return "pronoun";
-  // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
-  if (node.kids.length === 0 && (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence))) return undefined;
-  // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
-  if (node.kids.length === 0 && node.lemma === "other" && sentence.words[node.start - 1]?.lower === "any") return undefined;
-  if (
-    node.kids.length === 0 &&
-    node.lemma === "one" &&
-    node.cat === "pro" &&
-    /^(?:can|could|may|might|must|should|would)$/.test(sentence.words[node.end]?.lower ?? "")
-  )
-    return undefined;
-  // "who must *be there* before a vote can be taken": present, and at no place.
-  if (node.kids.length === 0 && node.lemma === "there" && /\b(?:must|to) be there\b/i.test(sentence.text) && sentence.words[node.start - 1]?.lower === "be")
-    return undefined;
+  if (node.kids.length === 0) return unclearWord(node, sentence, analysis, binder, owned, inside, beside, isAnswer);
   // "since it was heavier than *the others*", in an answer: than the others of its kind.
   if (
     isAnswer &&
@@ -157,20 +140,9 @@ function unclearIn(
     /^the others?$/i.test(nodeText(sentence, node))
   )
     return undefined;
-  // "spreads *from one person to another*": any of them.
-  if (node.kids.length === 0 && node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
   // "the ropes of *the largest*": the largest what?
   if (node.cat === "best" && sentence.words[node.start - 1]?.lower === "of" && !/^(?:of|in|on|among|to)$/.test(sentence.words[node.end]?.lower ?? ""))
     return "demonstrative";
-  // "those who were *later* proved innocent": later than what the clause itself tells of them.
-  if (node.kids.length === 0 && inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(sentence.words[node.start - 1]?.lower ?? ""))
-    return undefined;
-  if (node.kids.length === 0 && isWeOfAll(node, sentence, analysis)) return undefined;
-  if (node.kids.length === 0 && analysis.led === sentence && takesUpLead(node)) return undefined;
-  // "because *everything else* is soft": else than what another sentence told.
-  if (node.kids.length === 0 && /^every\p{L}+ else$/u.test(node.lemma ?? "") && !binder?.human) return "demonstrative";
-  if (node.kids.length === 0)
-    return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
   // "*those who voted the wrong way*": whoever did.
   const [pointing, relative] = node.kids;
   const isWhoever =
@@ -180,7 +152,7 @@ function unclearIn(
   if (isWhoever) return unclearIn(relative!, sentence, analysis, { num: "pl", human: true }, owned, true, inside, beside, isAnswer);
   // "a new bridge and not *a mended one*": a bridge, by the same words.
   // "because *the old one* was too low", of a new tower; "torn edges lie flatter than *cut ones*".
-  const ofSame = OF_SAME.exec(nodeText(sentence, node));
+  const ofSame = node.cat === "np" ? OF_SAME.exec(nodeText(sentence, node)) : null;
   const around = [...beside, ...(inside ? [inside] : []), ...(isAnswer && binder && /^the /i.test(ofSame?.[0] ?? "") ? [binder] : [])];
   const isOfSame = ofSame !== null && around.some(({ human, num }) => !human && (!ofSame[1] || num !== "sg"));
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
@@ -237,6 +209,43 @@ function unclearIn(
   }
   if ((node.cat === "ap" || node.cat === "advp") && !fixed && isOpenComparison(node, sentence)) return "comparison-left-open";
   return undefined;
+}
+
+/** The same of a single word, which the words around it may make clear. */
+function unclearWord(
+  node: Node,
+  sentence: Sentence,
+  analysis: Analysis,
+  binder: Binder | undefined,
+  owned: boolean,
+  inside: Binder | undefined,
+  beside: readonly Binder[],
+  isAnswer: boolean,
+): Unclear | undefined {
+  if (sentence.resolved?.has(node.start)) return undefined;
+  const before = sentence.words[node.start - 1]?.lower ?? "";
+  const behind = sentence.words[node.end]?.lower ?? "";
+  // "costs *too* much": how much, and no pointing.
+  if (node.lemma === "too" && /^(?:much|many|little|few)$/.test(behind)) return undefined;
+  if (sentence.open?.has(node.start)) return "pronoun";
+  // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
+  if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
+  // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
+  if (node.lemma === "other" && before === "any") return undefined;
+  if (node.lemma === "one" && node.cat === "pro" && /^(?:can|could|may|might|must|should|would)$/.test(behind)) return undefined;
+  // "who must *be there* before a vote can be taken": present, and at no place.
+  if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;
+  // "spreads *from one person to another*": any of them.
+  if (node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
+  // "the ropes of *the largest*": the largest what?
+  if (node.cat === "best" && before === "of" && !/^(?:of|in|on|among|to)$/.test(behind)) return "demonstrative";
+  // "those who were *later* proved innocent": later than what the clause itself tells of them.
+  if (inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(before)) return undefined;
+  if (isWeOfAll(node, sentence, analysis)) return undefined;
+  if (analysis.led === sentence && takesUpLead(node)) return undefined;
+  // "because *everything else* is soft": else than what another sentence told.
+  if (!binder?.human && /^every\p{L}+ else$/u.test(node.lemma ?? "")) return "demonstrative";
+  return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
 }
 
 /**

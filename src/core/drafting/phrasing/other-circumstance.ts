@@ -1,9 +1,10 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import type { Analysis } from "../../language/analysis";
 import { positionKey } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { DEMONYMS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { clausesWithVerb } from "./clauses-by-verb";
 
 /** Words that a question needs beside its question word to single out one event. */
 const FEWEST_WORDS = 3;
@@ -56,26 +57,9 @@ function isDated(node: Node): boolean {
 /** No other clause has the same verb and the same subject. */
 function isOnlyOne(clause: Clause, subject: string, { sentences, antecedents }: Analysis): boolean {
   const own = headTerminal(clause.subject).lemma;
-  return (clausesByVerb(sentences).get(clause.verb.lemma ?? "") ?? []).every((other) => {
+  return clausesWithVerb(clause.verb.lemma, sentences).every((other) => {
     if (other === clause) return true;
     const told = antecedents.get(positionKey(other.sentence, other.subject.start))?.text ?? nodeText(other.sentence, other.subject);
     return told.toLowerCase() !== subject.toLowerCase() && headTerminal(other.subject).lemma !== own && !/^(?:he|she|it|they)$/i.test(told);
   });
-}
-
-const known = new WeakMap<readonly Sentence[], ReadonlyMap<string, Clause[]>>();
-
-/** The clauses of a source by their verb; made once for it. */
-function clausesByVerb(sentences: readonly Sentence[]): ReadonlyMap<string, Clause[]> {
-  const found = known.get(sentences);
-  if (found) return found;
-  const byVerb = new Map<string, Clause[]>();
-  for (const clause of sentences.flatMap(({ clauses }) => clauses)) {
-    const lemma = clause.verb.lemma ?? "";
-    const same = byVerb.get(lemma);
-    if (same) same.push(clause);
-    else byVerb.set(lemma, [clause]);
-  }
-  known.set(sentences, byVerb);
-  return byVerb;
 }

@@ -10,13 +10,11 @@ import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
+import { isToldElsewhere } from "./told-elsewhere";
 import { isWhereInPassing } from "./where-in-passing";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
-/** "Small states are not likely to *do so*", "*Further* expansion failed", "worked *nearly every time*": what another sentence told of. */
-const TOLD_ELSEWHERE =
-  /\b(?:do|does|did|done|doing) (?:so|the same|likewise)\b|\bin so doing\b|\bin the same way\b(?! (?:as|that)\b)|\bover the (?:next|following) (?:\p{L}+[ -]){0,3}(?:days|weeks|months|years|decades|centuries)\b|^further \p{L}+ion\b|\bnearly every time\b|\b(?:forward|back|up|down|on|off) and (?:in|on|at)\b|\bboth (?:kinds|sorts|types|ways|methods|languages|countries|cities|towns|books)\b|\bthe whole (?:sum|amount|piece|thing|lot|process)\b|(?<!\bof )\b(?:one|two|three|four|hundred|thousand|most) (?:more |other )?(?:sets?|kinds|sorts|types)\b(?! (?:of|that|which|called|in which))/iu;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const DROPPED_ADVERBS = new Set(
@@ -52,7 +50,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   const saysOnlyHow = clause.passive && clause.complements.length === 0 && clause.adjuncts.some(({ node }) => node.f.sub === "in" && pointsBack(node));
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   const whole = wordsText(clause.sentence, clause.start, clause.end);
-  if (deniesAnother(clause) || TOLD_ELSEWHERE.test(whole)) return "points-elsewhere";
+  if (deniesAnother(clause) || isToldElsewhere(clause)) return "points-elsewhere";
   // "contains thirty *times as much as* a litre of water": of what the sentence before named.
   if (/^(?:contain|hold|have)$/.test(clause.verb.lemma ?? "") && /\btimes as much as\b/i.test(whole)) return "comparison-left-open";
   if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
