@@ -117,10 +117,11 @@ function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
   return mark.text === "'" && before?.end === mark.start && before.lower.endsWith("s") && after?.kind === "word" && after.start > mark.end;
 }
 
-/** "There are *about* 1,700 seed banks": a number that is not exact, and not what they are about. */
+/** "There are *about* 1,700 seed banks", "*some* forty million": a number that is not exact, and not what they are about. */
 function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
   const [there, be] = [tokens[at - 2]?.lower, tokens[at - 1]?.lower ?? ""];
-  return tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be) && opensNumber(tokens[at + 1]);
+  const isAbout = tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be);
+  return (isAbout || tokens[at]!.lower === "some") && opensNumber(tokens[at + 1]);
 }
 
 /** "*eight o'clock*" is one time of day. */

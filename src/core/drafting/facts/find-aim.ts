@@ -148,6 +148,9 @@ const CONSIDERING: Record<string, string> = {
   consider: "",
   avoid: "",
   enjoy: "",
+  stop: "",
+  quit: "",
+  keep: "",
   practise: "",
   practice: "",
   risk: "",
@@ -173,7 +176,7 @@ export function findThought(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || !deed || findUnclear(deed, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, deed);
-  if (isUnclear(rest) || answer.split(" ").length < 2) return [];
+  if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:it|them)$/.test(answer)) return [];
   return [
     factOf(phrasing, part.start, {
       type: "aim",

@@ -31,7 +31,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     when.start === predicate.end &&
     (predicate.f.det === "def" || predicate.f.det === "indef") &&
     /^(?:moment|time|day|place|point|state|period|room|building|area)$/.test(headTerminal(predicate).lemma ?? "");
-  const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= 5;
+  const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= (isRight(predicate) ? 4 : 5);
   if (!(isTerm(subject) || isPast) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
   // "listen to *the evidence*": what the meaning brings along is part of what it says.
@@ -70,7 +70,8 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
   if (isSignThat(definiens)) return [];
   // "An interview is *a conversation with a purpose*"
-  const fewest = subject.f.det === "indef" && predicate.f.det === "indef" ? 5 : 6;
+  // "A strike is *a refusal to work*"
+  const fewest = hasTail && isRight(predicate) ? 4 : subject.f.det === "indef" && predicate.f.det === "indef" ? 5 : 6;
   if (
     definiens.split(" ").length < fewest ||
     SINGLES_OUT.test(term) ||
@@ -158,7 +159,12 @@ function isPlainly(node: Node): boolean {
 }
 
 function isRight(np: Node): boolean {
-  return np.cat === "np" && /^(?:permission|power|freedom|right|ability|duty|promise)$/.test(headTerminal(np).lemma ?? "");
+  return (
+    np.cat === "np" &&
+    /^(?:permission|power|freedom|right|ability|duty|promise|refusal|agreement|attempt|offer|decision|request|order|tendency|readiness|willingness)$/.test(
+      headTerminal(np).lemma ?? "",
+    )
+  );
 }
 
 const MEASURES = /^(?:number|amount|unit|quantity|distance|part|temperature|level|speed|age)$/;

@@ -5,6 +5,7 @@ import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { phrasingOf, phrasings } from "../phrasing/phrasings";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
+import { findAboutWhen } from "./find-about-when";
 import { findAdmission } from "./find-admission";
 import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
@@ -23,6 +24,7 @@ import { findDefinition, findIdentity, findKindName, findNaming } from "./find-d
 import { findDescribed } from "./find-described";
 import { findDuration } from "./find-duration";
 import { findDemand, findDuty } from "./find-duty";
+import { findEach } from "./find-each";
 import { findEffect, findPreventer } from "./find-effect";
 import { findExtent } from "./find-extent";
 import { findExtraposed } from "./find-extraposed";
@@ -34,6 +36,7 @@ import { findHappening } from "./find-happening";
 import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
+import { findMakes } from "./find-makes";
 import { findManner } from "./find-manner";
 import { findMass } from "./find-mass";
 import { findMeaning, findMeaningOfName } from "./find-meaning";
@@ -44,18 +47,21 @@ import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
 import { findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
+import { findNeededFor } from "./find-needed-for";
 import { findNeeds } from "./find-needs";
 import { findNotUntil } from "./find-not-until";
 import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
+import { findObject } from "./find-object";
 import { findOccasion } from "./find-occasion";
 import { findOnly } from "./find-only";
 import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
 import { findPartOf } from "./find-part-of";
-import { findAgent, findDoer, findObject } from "./find-participant";
+import { findAgent, findDoer } from "./find-participant";
 import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
+import { findPosture } from "./find-posture";
 import { findOutcome, findPredicate } from "./find-predicate";
 import { findPrice, findWorth } from "./find-price";
 import { findPurpose } from "./find-purpose";
@@ -65,7 +71,8 @@ import { findRebuttal } from "./find-rebuttal";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
 import { findResult } from "./find-result";
-import { findRight } from "./find-right";
+import { findRight, findRightHolder } from "./find-right";
+import { findSense } from "./find-sense";
 import { findSign } from "./find-sign";
 import { findHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
@@ -74,6 +81,7 @@ import { findSort } from "./find-sort";
 import { findStepDetail } from "./find-step-detail";
 import { findStepLength } from "./find-step-length";
 import { findStepReason } from "./find-step-reason";
+import { findTaking } from "./find-taking";
 import { findTime } from "./find-time";
 import { findTimes } from "./find-times";
 import { findTold } from "./find-told";
@@ -145,6 +153,7 @@ const FINDERS: FactFinder[] = [
   findOtherwise,
   findComparison,
   findRight,
+  findRightHolder,
   findWay,
   findUnknown,
   findAnnounced,
@@ -177,6 +186,13 @@ const FINDERS: FactFinder[] = [
   findSort,
   findStepLength,
   findRebuttal,
+  findTaking,
+  findAboutWhen,
+  findMakes,
+  findPosture,
+  findNeededFor,
+  findEach,
+  findSense,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

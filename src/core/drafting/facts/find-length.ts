@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -19,9 +20,9 @@ const UNCOUNTED =
 export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  if (!LASTING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
+  if (!(LASTING.has(clause.verb.lemma ?? "") || isSo(clause)) || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
   const [length, ...more] = [...clause.complements, ...clause.adjuncts].map(({ node }) => node).filter((node) => isUncounted(node, nodeText(sentence, node)));
-  if (!length || more.length > 0 || length.start < clause.verb.end || clause.passive) return [];
+  if (!length || more.length > 0 || length.start < clause.verb.end || (clause.passive && !isSo(clause))) return [];
   // "worked out *for years ahead*"
   if (/^(?:ahead|ago|later|old|earlier)$/.test(sentence.words[length.end]?.lower ?? "")) return [];
   // "wait *for a mild day*": what for.
@@ -50,6 +51,14 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
       "quantity",
     ),
   ];
+}
+
+/** "*has been broken* for a month", "*had been closed* for several weeks": a state, up to then. */
+function isSo({ auxiliaries, verb, complements, passive, adjuncts }: Clause): boolean {
+  const isState = passive || (verb.cat === "be" && complements.some(({ role, node }) => role === "predicate" && node.cat === "ap"));
+  // "was nearly forgotten for a century"
+  const isKept = passive && /^(?:close|forget|lock|hide|ban|forbid|lose|neglect|imprison|flood|block|shut)$/.test(verb.lemma ?? "");
+  return isState && (isKept || auxiliaries.some(({ cat }) => cat === "have")) && adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "for");
 }
 
 function isUncounted(node: Node, text: string): boolean {

@@ -1,7 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
-import { type Node, walkTree } from "../../language/tree";
-import { type Phrasing, stateClause } from "../phrasing/ask-clause";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { askClause, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
@@ -15,7 +15,7 @@ const MEANS = /^,? ?which means (?:that )?(?=\p{L})/iu;
 export function findMeaning(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  if (clause.verb.lemma === "mean") return ofWord(phrasing, analysis);
+  if (clause.verb.lemma === "mean") return [...ofWord(phrasing, analysis), ...ofSignal(phrasing, analysis)];
   const quality = clause.complements.find(({ role }) => role === "predicate")?.node;
   const aside = clause.adjuncts.find(({ node }) => node.cat.startsWith("c-rc") && MEANS.test(nodeText(sentence, node)))?.node;
   if (clause.verb.cat !== "be" || quality?.cat !== "ap" || !aside || clause.negated || clause.shared || clause.rank !== "main") return [];
@@ -102,4 +102,34 @@ function ofWord({ clause, ...phrasing }: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "*One ring* meant fire": what did it mean? */
+function ofSignal(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence, subject } = clause;
+  const [meant, ...more] = clause.complements.map(({ node }) => node);
+  if (!meant || more.length > 0 || clause.adjuncts.length > 0 || clause.negated || clause.shared || clause.rank !== "main" || meant.cat !== "np") return [];
+  const isSignal = SIGNALS.test(headTerminal(subject).lemma ?? "") && /^(?:num|indef)$/.test(subject.f.det ?? "");
+  if (!isSignal || meant.f.det === "pron" || findUnclear(meant, sentence, analysis, phrasing.binder)) return [];
+  const answer = nodeText(sentence, meant);
+  return [
+    factOf(
+      phrasing,
+      meant.start,
+      {
+        type: "definition",
+        stem: askClause(phrasing, "What", ""),
+        answer,
+        answerNode: meant,
+        accepted: answer.replace(/^(?:an?|the) /, "") === answer ? [] : [answer.replace(/^(?:an?|the) /, "")],
+        depth: "recall",
+        worth: 2.4,
+        pattern: "what-it-means",
+      },
+      "definition",
+    ),
+  ];
+}
+
+const SIGNALS =
+  /^(?:ring|stroke|blast|flash|shot|knock|whistle|toot|beep|light|lantern|flag|signal|sign|call|cry|note|beat|tug|pull|dot|dash|stripe|colour|color)$/;
 const LONGEST_WORD = 3;

@@ -6,9 +6,9 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const MEANS =
-  /^(?:by (?:hand|machine|boat|ship|ferry|train|rail|sea|land|air|water|mail|post|horse|mule|camel|cart|wagon|lorry|truck|bus|car|bicycle|sledge|sled|helicopter|touch|ear|smell|heart|lot|bees|wind|telegraph|radio|law|vote|secret ballot|show of hands|a show of hands)|on foot|on horseback)$/i;
+  /^(?:by (?:hand|machine|boat|ship|ferry|train|rail|sea|land|air|water|mail|post|horse|mule|camel|cart|wagon|lorry|truck|bus|car|bicycle|sledge|sled|helicopter|touch|ear|smell|heart|lot|bees|wind|telegraph|radio|law|vote|secret ballot|show of hands|a show of hands)|on foot|on horseback|by way of .+|in (?:parallel|series|pairs|twos|rows|layers|circles|a circle|lines|a line|stages|turns|waves|spirals|shifts|secret|silence)|in (?:groups|packs|herds|flocks|families|colonies|swarms|pairs|rows)(?: of [\p{L}\d -]+)?)$/iu;
 
-/** "Most of the digging was done *by hand*", "travelled *on foot*": how? */
+/** "Most of the digging was done *by hand*", "travelled *on foot*", "are connected *in parallel*": how? */
 export function findMeans(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
@@ -16,7 +16,10 @@ export function findMeans(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [part, ...more] = clause.adjuncts.map(({ node }) => node).filter((node) => MEANS.test(nodeText(sentence, node)));
   if (!part || more.length > 0 || part.start < clause.verb.end) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 3 || /\b(?:by|on foot)\b/.test(rest)) return [];
+  // "Wolves hunt *in packs*": a whole sort, and what it does.
+  const isOfSort = clause.subject.f.det === "bare" && clause.subject.f.num === "pl" && !/^(?:go|come|do|work|get)$/.test(clause.verb.lemma ?? "");
+  if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < (isOfSort ? 1 : 3) || /,|\b(?:by|on foot|together|alone)\b/.test(rest))
+    return [];
   const answer = nodeText(sentence, part);
   return [
     factOf(phrasing, part.start, {

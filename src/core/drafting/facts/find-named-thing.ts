@@ -6,6 +6,7 @@ import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
+import { isPeople } from "./is-people";
 import { hasOpenPronoun } from "./open-pronoun";
 
 /** Of a people one asks who they are. */
@@ -38,8 +39,11 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "the one that surprises many adults": one of what?
   if (words < FEWEST_WORDS || words > MOST_WORDS || SINGLES_OUT.test(meaning) || /^ones?$/.test(head)) return [];
   const isOfPeople = phrasing.inverted !== "is" && walkTree(predicate).some(({ cat, lemma }) => cat === "n" && PEOPLES.has(lemma ?? ""));
-  const hasWho = walkTree(predicate).some(({ cat, lemma }) => cat === "rel" && lemma === "who");
-  const isPerson = phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def");
+  // "a network *of people who* …": a network all the same.
+  const isOwn = predicate.role === "relative" && predicate.kids[0]!.role !== "postmodifier";
+  const hasWho = (isOwn || mayNamePerson(head, analysis.lexicon)) && walkTree(predicate).some(({ cat, lemma }) => cat === "rel" && lemma === "who");
+  const isPerson =
+    phrasing.binder.human || isPersonNoun(head, analysis.lexicon) || PEOPLES.has(head) || hasWho || (isOfPeople && name.f.det === "def" && isPeople(name));
   // "was an excellent choice for the part": what somebody thought, and not who it was.
   if (phrasing.binder.human && !hasWho && !PEOPLES.has(head) && !mayNamePerson(head, analysis.lexicon)) return [];
   const text = midSentence(sentence, name);

@@ -19,7 +19,7 @@ function isMost({ complements }: Clause): boolean {
 const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
 const VAGUE_VERBS = new Set("go come be do have get make take begin start end stop continue happen change move appear arrive leave stay work".split(" "));
 const CLAUSES = new Set(["after", "before", "until", "once"]);
-const PREPOSITIONS = new Set("in on at during before after until since by".split(" "));
+const PREPOSITIONS = new Set("around in on at during before after until since by".split(" "));
 
 /** "*After a few weeks* it looks for a place", "stopped flashing *before the fog came*": when? */
 export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -77,7 +77,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
       ? 1
       : isDated || isHappening
         ? 2
-        : clause.verb.cat === "v" && !VAGUE_VERBS.has(clause.verb.lemma ?? "") && clause.subject.f.det === "def"
+        : clause.verb.cat === "v" && (!VAGUE_VERBS.has(clause.verb.lemma ?? "") || /^place\b/.test(rest)) && clause.subject.f.det === "def"
           ? 2
           : 4;
     if (`${phrasing.subject} ${rest}`.trim().split(" ").length < fewest || (clause.verb.cat === "be" && !clause.passive && !since && !isMost(clause)))

@@ -72,8 +72,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
-  // "grows *only* in hot places": belongs to the answer.
-  const only = clause.adjuncts.find(({ node }) => node.end === place.node.start && headTerminal(node).lemma === "only")?.node;
+  // "grows *only* in hot places", "lay *deep* inside the zone": belongs to the answer.
+  const only = [...clause.complements, ...clause.adjuncts].find(({ node }) => isOfPlace(node, place.node))?.node;
   const omitted = [place.node, ...(only ? [only] : []), ...more.map(({ node }) => node), ...reasonsOf(clause)];
   const rest = phraseRest(phrasing, analysis, omitted);
   // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
@@ -90,14 +90,15 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isDone = clause.passive && !/^(?:make|do|use|find|see|keep|put)$/.test(clause.verb.lemma ?? "");
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
   // "In a village high above the sea *lived Pim*"
-  const isHome = clause.verb.lemma === "live" && /^\p{Lu}/u.test(phrasing.subject);
+  // "Berlin lay deep inside the Soviet zone"
+  const isHome = /^(?:live|lie|stand)$/.test(clause.verb.lemma ?? "") && /^\p{Lu}/u.test(phrasing.subject);
   // "Mudskippers live on muddy shores": a whole sort, and what everybody asks of it.
   const isOfSort =
     !only && BEING_AT.has(clause.verb.lemma ?? "") && clause.subject.f.det === "bare" && clause.subject.f.num === "pl" && clause.verb.flags?.[0] === "plain";
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isHome && !isOfSort) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
-  const answer = `${only ? "only " : ""}${midSentence(clause.sentence, part, whole)}`;
+  const answer = `${only ? `${headTerminal(only).lemma} ` : ""}${midSentence(clause.sentence, part, whole)}`;
   const spared = otherCircumstance(clause, place.node, phrasing.subject, analysis);
   const short = spared.length > 0 ? phraseRest(phrasing, analysis, [...omitted, ...spared]) : rest;
   return [
@@ -110,7 +111,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, "Where", isUnclear(short) ? rest : short),
       answer,
       answerNode: part,
-      accepted: [answer.replace(/^(?:only )?\S+ /, "")],
+      accepted: [answer.replace(/^(?:(?:only|deep|high|right|halfway) )?\S+ /, "")],
       depth: "recall",
       worth: LYING.has(clause.verb.lemma ?? "") ? 2 : 1.3,
       pattern: "where",
@@ -127,11 +128,19 @@ function isNamedPlace(np: Node, { sentence }: Clause, { persons }: Analysis): bo
 const GOES_ON_IN =
   /^(?:cloud|leaf|stem|root|cell|lung|stomach|intestine|blood|brain|liver|bone|heart|muscle|skin|seed|flower|egg|body|air|water|soil|rock|ice)$/;
 
+/** "*only* in hot places", "*deep* inside the zone": a word in front that belongs to the place. */
+function isOfPlace(node: Node, place: Node): boolean {
+  return node.end === place.start && node.end - node.start === 1 && /^(?:only|deep|high|right|halfway)$/.test(headTerminal(node).lemma ?? "");
+}
+
 /** Behind an object or another phrase, a place may belong to that: "signatures for a crossing on Quay Street". */
 function belongsToVerb(place: Node, clause: Clause): boolean {
   if (place.end <= clause.subject.start) return true;
   const between = [...clause.complements, ...clause.adjuncts].filter(({ node }) => node.start > clause.verb.start && node.start < place.start);
-  if (between.some(({ node }) => node.cat !== "np" && node.cat !== "adv" && node.cat !== "advp")) return false;
+  // "fell *like snow* on ships in the Atlantic Ocean"
+  const isLike = ({ node }: { node: Node }) =>
+    isOfPlace(node, place) || (node.f.sub === "like" && node.kids[1]?.f.det === "bare" && node.kids[1].f.num === "sg");
+  if (between.some((part) => !isLike(part) && part.node.cat !== "np" && part.node.cat !== "adv" && part.node.cat !== "advp")) return false;
   // "*takes place* mainly in the leaves"
   const isTakingPlace = takesPlace(clause);
   return isTakingPlace || between.every(({ node }) => node.cat !== "np") || PLACING_VERBS.has(clause.verb.lemma ?? "") || SENDING.has(clause.verb.lemma ?? "");
@@ -180,6 +189,8 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
     if (first?.f.det === "def" && others.some(({ f, end, start }) => f.det === "bare" && end - start > 1)) return false;
   }
   if (np.cat !== "np" || np.f.det === "num") return false;
+  // "was sent *to prison*"
+  if (isSent && np.f.det === "bare" && np.end - np.start === 1 && /^(?:prison|jail|school|hospital|sea|court)$/.test(head.lemma ?? "")) return true;
   // "in brick", "at sea", "in summer": how, not where.
   if (np.f.det === "bare" && np.f.num !== "pl" && np.end - np.start === 1) return false;
   // "in *hot, rainy* places" tells what sort of places.

@@ -38,7 +38,10 @@ const TOLD = new Set(
 /** "Harbour masters use tide tables *to plan the day*"; "… *so that they do not dry out*." */
 export const findPurpose: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
-  const used = USING.has(clause.verb.lemma ?? "") ? clause.complements.filter((part) => part.role === "infinitive") : [];
+  const { sentence } = clause;
+  // "forbade the export *in order to keep the trade*": whatever the verb takes, this is a purpose.
+  const isInOrder = (node: Node) => /^(?:in order|so as) to\b/i.test(nodeText(sentence, node));
+  const used = clause.complements.filter(({ role, node }) => role === "infinitive" && (USING.has(clause.verb.lemma ?? "") || isInOrder(node)));
   const part = [...used, ...clause.adjuncts].find(({ node }) => isPurpose(reasonNode(node)) && (node.start > clause.verb.start || isAhead(node, clause)));
   // "They did not build roads so that merchants could travel": what is denied is the purpose.
   if (
@@ -56,8 +59,10 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "enables scientists *to find* genes": what they can do.
   const [moved] = clause.complements;
   const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);
-  if (MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && between?.every((word) => /^(?:never|not|always|only|also)$/.test(word))) return [];
-  if (BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
+  const isPlain = !isInOrder(reasonNode(part.node));
+  if (isPlain && MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && between?.every((word) => /^(?:never|not|always|only|also)$/.test(word)))
+    return [];
+  if (isPlain && BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { pluralOf } from "../../language/inflect";
-import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -80,7 +80,9 @@ const SHARE =
 
 function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const object = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
+  const whole = clause.complements.find((part) => part.role === "object" || (part.role === "predicate" && part.node.cat === "np"))?.node;
+  // "some forty million cells, *each filled with gas*"
+  const object = whole?.role === "reduced" ? withoutAside(whole) : whole;
   // "needed *two hours, fifty-eight minutes and fifty seconds*": one length of time.
   if (object && isOneTime(object)) return [];
   // "An ant has *six legs* and a body with three parts"
@@ -96,7 +98,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.lemma === "add" && /^up to\b/i.test(nodeText(clause.sentence, object))) return [];
   // "nine houses out of ten" is a share.
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && node.f.sub === "outof" && node.start === object.end)) return [];
-  const rest = phraseRest(phrasing, analysis, [object, ...(clause.imperative ? [] : reasonsOf(clause))]);
+  const rest = phraseRest(phrasing, analysis, [whole!, ...(clause.imperative ? [] : reasonsOf(clause))]);
   const noun = countedNoun(counted, phrasing);
   if (isUnclear(rest) || !noun || findUnclear(counted, clause.sentence, analysis, phrasing.binder)) return [];
   // "has a hundred dollars *less* for books": so many less than others.
@@ -291,7 +293,12 @@ function countedPhrase(np: Node): Node | undefined {
 export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   const [number, nouns] = np.kids as [Node, Node];
   const head = headTerminal(nouns);
-  if (number.f.sub === "year" || number.f.sub === "percent" || head.flags?.[0] !== "pl") return undefined;
+  const isMany =
+    head.flags?.[0] === "pl" ||
+    (head.flags?.[0] === "any" &&
+      np.f.num === "pl" &&
+      /^(?:fish|sheep|deer|salmon|trout|cod|herring|squid|aircraft|species|offspring)$/.test(head.lemma ?? ""));
+  if (number.f.sub === "year" || number.f.sub === "percent" || !isMany) return undefined;
   // "nine *tenths* of it": a share, and no number of things.
   if (/^(?:time|thing|way|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
   return nodeText(phrasing.clause.sentence, nouns);

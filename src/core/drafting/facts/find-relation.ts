@@ -13,8 +13,9 @@ import { isOfThings, listedBehind, mayBelongBehind } from "./belongs-to-object";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { SPANS } from "./find-measure";
-import { bareForms, isPeople } from "./find-participant";
+import { bareForms } from "./find-participant";
 import { takesInfinitive } from "./find-purpose";
+import { isPeople } from "./is-people";
 import { PAIRS, PASSIVE_ONLY, WORTH } from "./relation-verbs";
 
 /** Adjectives with the preposition that belongs to them. */
@@ -134,9 +135,11 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.negated ||
     clause.imperative ||
     clause.verb.cat !== "v" ||
-    (verb === "make" && !clause.passive)
+    (verb === "make" && !clause.passive && !isMadeFrom(clause))
   )
     return [];
+  // "sounds *dull* like a cardboard box"
+  if (SEEMING.has(verb) && clause.complements.length > 0) return [];
   if (PASSIVE_ONLY.has(verb) && !clause.passive) return [];
   // "covers *four hundred kilometres* a day with a good wind": so far, and with nothing on it.
   if (
@@ -148,7 +151,9 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isFrame = (node: Node) => node.end <= clause.subject.start && reasonNode(node).f.sub === "in";
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted) && !isFrame(node));
   if (!part) return [];
-  const phrase = reasonNode(part.node);
+  const outer = reasonNode(part.node);
+  // "comes *from Australia and from salt lakes*"
+  const phrase = outer.role === "coordination" ? outer.kids[0]! : outer;
   // "used as a garnish *for drinks*": what stands between has it.
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start >= clause.verb.end && node.end === phrase.start)) return [];
   const [preposition, whole] = phrase.kids as [Node, Node];
@@ -165,9 +170,10 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isThin = THIN_NOUNS.has(head.lemma ?? "") && !(/^(?:relative|postmodifier|reduced)$/.test(thing.role) && thing.end - thing.start >= FEWEST_OF_THIN);
   // "belonged to *those who owned land*"
   const isWhoever = thing.role === "relative" && /^(?:those|anyone|anybody|everyone|everybody) who\b/i.test(nodeText(clause.sentence, thing));
-  if ((!isSortOf && !isWhoever && (head.cat === "pro" || isThin)) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
+  if ((!isSortOf && !isWhoever && (head.cat === "pro" || isThin)) || findUnclear(outer === phrase ? thing : outer, clause.sentence, analysis, phrasing.binder))
+    return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
-  const behind = tailOf(clause, phrase);
+  const behind = tailOf(clause, outer);
   const tail = thing === whole ? behind : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
@@ -179,12 +185,16 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\ball the way\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
-  const answer = wordsText(clause.sentence, thing.start, tail.at(-1)?.end ?? thing.end);
+  const answer = wordsText(clause.sentence, (outer === phrase ? thing : outer).start, tail.at(-1)?.end ?? (outer === phrase ? thing.end : outer.end));
   // "could stand on each floor *instead of in one row*": of where, and no part of what.
   if (/\binstead of\b/.test(answer)) return [];
   const adverbs = preverbalAdverbs(clause);
   const [particle = ""] = /^(?:up|down|out|back|off|away)(?= |$)/.exec(rest) ?? [];
-  const after = rest.slice(particle.length).trim();
+  // "looks *exactly* like a jellyfish"
+  const after = rest
+    .slice(particle.length)
+    .trim()
+    .replace(/^exactly\b ?/, "");
   const word = nodeText(clause.sentence, preposition).toLowerCase();
   // "turns the vapor back into drops": what is turned stands before the preposition.
   const hasObject = clause.complements.some(({ role }) => role === "object");
@@ -194,12 +204,17 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isPart = word === "of" || word === "into";
   const isSomebody =
     !isPart && (isWhoever || analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
+  // "was built *for defence*, for six years": asked only where it was made for somebody.
+  if (MADE_FOR.has(verb) && word === "for" && !isSomebody) return [];
   // "consists *largely* of two ridges"
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
+  // "What have children made whistles *from* for hundreds of years?": behind what is made.
+  const made = verb === "make" && hasObject ? nodeText(clause.sentence, clause.complements[0]!.node) : "";
+  const told = made && after.startsWith(made) ? [made, word, after.slice(made.length).trim()] : isBefore ? [after, word] : [word, after];
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...(isBefore ? [after, word] : [word, after])].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),
@@ -209,6 +224,15 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
     }),
   ];
 }
+
+/** "Spiders make silk *from a liquid*" */
+function isMadeFrom({ complements, adjuncts }: Clause): boolean {
+  const [object, ...more] = complements;
+  return object?.role === "object" && more.length === 0 && adjuncts.some(({ node }) => node.start === object.node.end && node.f.sub === "from");
+}
+
+const SEEMING = new Set("taste smell sound feel".split(" "));
+const MADE_FOR = new Set("invent design build write intend make".split(" "));
 
 /** What is done to one thing with another. */
 const COVERING = new Set("cover fill seal smear stuff replace coat decorate surround equip".split(" "));
@@ -253,6 +277,11 @@ function isPlace(head: Node, { lexicon, persons }: Analysis): boolean {
 }
 
 function isPhrase(node: Node, wanted: readonly string[]): boolean {
+  if (node.cat === "pp" && node.role === "coordination") {
+    const parts = node.kids.flatMap((kid) => (kid.cat === "j-pp" ? kid.kids : [kid])).filter(({ cat }) => cat === "pp");
+    const [first] = parts;
+    return parts.length === 2 && node.kids[0] === first && parts.every((part) => part.kids.length === 2 && isPhrase(part, wanted));
+  }
   const isThing = node.kids[1]?.cat === "np" || (node.f.form === "ing" && node.kids[0]?.lemma === "for");
   return node.cat === "pp" && !node.f.time && node.kids[0]?.cat === "prep" && wanted.includes(node.kids[0].lemma ?? "") && isThing;
 }

@@ -74,7 +74,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   );
   if (takesIt && clause.sentence.indexInBlock > 0 && !phrasing.binder.human) return [];
   // "declared that the teaching was false *and warned Galileo*": said, or done?
-  if (part.node.cat === "cs" && walkTree(part.node).some((node) => mayBeDone(node, clause))) return [];
+  const isAnd = part.node.cat === "cs" || (part.node.cat === "ws" && !/ or /.test(told));
+  if (isAnd && walkTree(part.node).some((node) => mayBeDone(node, clause))) return [];
   // "that children need *at least nine*": nine of what?
   if (walkTree(part.node).some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
@@ -91,7 +92,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/^that .* (?:will|would|can|could|should|must|may|might)(?: not)?$/.test(answer) && !/\b(?:than|if|as)\b/.test(answer)) return [];
   // "I know *that there are doubts*": of what, the next sentence says.
   if (/^that there (?:is|are) (?:an? )?\p{Ll}+$/u.test(answer)) return [];
-  if (words < 4 || words > MOST_WORDS || !(asks || answer.startsWith("that "))) return [];
+  if (words < (asks ? 3 : 4) || words > MOST_WORDS || !(asks || answer.startsWith("that "))) return [];
   return [
     {
       type: "report",
@@ -151,7 +152,10 @@ function mayBeDone({ cat, role, f }: Node, { subject }: Clause): boolean {
 /** "asked *why the kitchen smelled like a bakery*" */
 function isAsked(node: Node, clause: Clause): boolean {
   return (
-    node.cat === "ws" && /^(?:ask|say|wonder|explain|show|decide|describe|discover|study|investigate|tell|learn|explore|reveal)$/.test(clause.verb.lemma ?? "")
+    node.cat === "ws" &&
+    /^(?:ask|say|wonder|explain|show|decide|describe|discover|study|investigate|tell|learn|explore|reveal|determine|measure|calculate|settle|record|predict|check)$/.test(
+      clause.verb.lemma ?? "",
+    )
   );
 }
 

@@ -1,8 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
-import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { askClause, askSubject, type Phrasing } from "../phrasing/ask-clause";
+import { clausesWithVerb } from "../phrasing/clauses-by-verb";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -43,6 +44,48 @@ export function findRight(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-right",
     }),
   ];
+}
+
+const GROUPS = /^(?:congress|parliament|council|court|senate|jury|board|committee|assembly|government|house|state|city|town)$/i;
+
+/** "*The head teacher* has the last word": who has? */
+export function findRightHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  if (clause.verb.cat !== "have" || !object || clause.negated || clause.shared || clause.imperative || clause.rank !== "main") return [];
+  const isRight = /^the (?:last|final) (?:word|say)\b|^the (?:sole |only )?(?:right|power|duty) (?:to|of)\b|^a (?:casting vote|veto)\b/.test(
+    nodeText(sentence, object),
+  );
+  const head = (headTerminal(coreOf(clause.subject)).lemma ?? "").toLowerCase();
+  const isWho = (phrasing.binder.human || GROUPS.test(head)) && clause.subject.f.det !== "pron" && clause.subject.f.det !== "quant";
+  if (!isRight || !isWho) return [];
+  const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
+  if (isUnclear(rest) || isHeldByMore(phrasing, headTerminal(coreOf(object)).lemma ?? "", analysis)) return [];
+  return [
+    factOf(
+      phrasing,
+      clause.subject.start,
+      {
+        type: "person",
+        stem: askSubject(phrasing, "Who", rest),
+        answer: phrasing.subject,
+        answerNode: coreOf(clause.subject),
+        accepted: bareForms(phrasing.subject),
+        depth: "recall",
+        worth: 2,
+        pattern: "who-did",
+      },
+      "person",
+    ),
+  ];
+}
+
+/** Somebody else has one of these as well. */
+function isHeldByMore({ clause }: Phrasing, right: string, { sentences }: Analysis): boolean {
+  return clausesWithVerb("have", sentences).some(
+    (other) => other !== clause && other.complements.some(({ role, node }) => role === "object" && headTerminal(coreOf(node)).lemma === right),
+  );
 }
 
 /** Of the same noun another right, duty or task is told: either would be an answer. */

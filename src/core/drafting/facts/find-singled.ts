@@ -11,7 +11,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareTerm, predicateOf, SINGLES_OUT } from "./find-definition";
-import { isPeople } from "./find-participant";
+import { isPeople } from "./is-people";
 import { hasOpenPronoun } from "./open-pronoun";
 
 /** "Milkweed is *the only plant that monarch caterpillars eat*": which is it? */
@@ -86,7 +86,9 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const core = coreOf(predicate);
   const name = nodeText(sentence, core.f.det === "indef" ? predicate : core);
   const isName = core.f.det === "proper" && headTerminal(core).cat === "pn";
-  const isSingle = SINGLES_OUT.test(phrasing.subject) && !/^one of/i.test(phrasing.subject);
+  const isSingle =
+    (SINGLES_OUT.test(phrasing.subject) && !/^one of/i.test(phrasing.subject)) ||
+    (isName && analysis.persons.has(name) && clause.verb.start === clause.subject.end && isPost(clause.subject, analysis));
   if (!(isSingle || ONE_OF_BEST.test(phrasing.subject)) || core.f.time || !(isName || isPlainHolder(core, phrasing, analysis))) return [];
   // "*The only survivor* was Henry Freeman": of what?
   if (clause.subject.end - clause.subject.start <= 3 && /^the (?:only|first|last|second) \p{Ll}+$/u.test(phrasing.subject)) {
@@ -118,6 +120,12 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "*The engineer in charge* was Joseph Bazalgette": what somebody was there for, told in more than a word. */
+function isPost(np: Node, { lexicon }: Analysis): boolean {
+  const isTold = /^(?:postmodifier|relative|reduced)$/.test(np.role) || np.end - np.start >= 3;
+  return np.f.det === "def" && np.f.num !== "pl" && isTold && mayNamePerson(headTerminal(np).lemma ?? "", lexicon);
+}
+
 /** "The main weapon against inflation is *the interest rate*", "The longest bone is *the thigh bone*" */
 function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Analysis): boolean {
   const head = headTerminal(core);
@@ -135,7 +143,9 @@ function isPlainHolder(core: Node, { clause, subject }: Phrasing, analysis: Anal
   // "The biggest problem is the cost": a problem of what?
   const isTopic =
     (ONE_OF_BEST.test(subject) || /^the \p{L}+est\b/iu.test(subject)) && ((analysis.lemmaCounts.get(own) ?? 0) >= 3 || subject.split(" ").length >= 4);
-  return !THIN_NOUNS.has(own) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
+  // "One of the oldest *ways to keep food* is salt"
+  const isWayTo = /\bways? (?:to|of) \p{L}/u.test(subject);
+  return (!THIN_NOUNS.has(own) || isWayTo) && (isTopic || clause.subject.role === "postmodifier" || clause.subject.role === "relative");
 }
 
 /** Whether the noun that a pronoun stands for names persons. */

@@ -26,7 +26,9 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = part ? nodeText(sentence, part).replace(/^Within/, "within") : "";
   if (!part || isUnclear(told) || !(isOwn || told.endsWith(answer)) || !SPAN.test(answer)) return [];
   const rest = isOwn ? told : told.slice(0, -answer.length).trim();
-  if (/,$/.test(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 3) return [];
+  // "The news spread within hours"
+  const fewest = clause.subject.f.det === "def" ? 2 : 3;
+  if (/,$/.test(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < fewest) return [];
   return [
     factOf(
       phrasing,

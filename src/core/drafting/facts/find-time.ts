@@ -53,7 +53,7 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
   // "In 1850 the wall was six metres thick": and for years before and after.
   if (clause.complements.some(({ node }) => node.cat === "ap" && node.role === "measure")) return [];
-  return clause.adjuncts.flatMap(({ node }) => {
+  return [...clause.adjuncts, ...clause.complements.filter(({ role }) => role === "object2")].flatMap(({ node }) => {
     const part = reasonNode(node);
     const year = yearOf(part, clause.sentence);
     // "until two days before his death *in 1971*": the year of that.
@@ -70,10 +70,16 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "How often does more snow fall?": more than what, says another part.
     // "900 tons of food end up in the garbage *every year*": how many, and not how often.
     const isRate = clause.subject.role === "quantity" || clause.subject.kids[0]?.role === "quantity";
+    // "every ten *or fifteen* miles"
+    const isEvery =
+      part.cat === "np" &&
+      /^every (?:\p{L}+ or )?\p{L}+ (?:seconds|minutes|hours|days|weeks|months|years|miles|kilometres|kilometers|metres|meters|feet|centimetres|steps)$/u.test(
+        nodeText(clause.sentence, part),
+      );
     const often =
       !isRate &&
       !/^(?:more|fewer|less) /.test(phrasing.subject) &&
-      ((part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
+      (isEvery || (part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
       /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
     if (!year && !often) return [];
     // "*once* every ten years"

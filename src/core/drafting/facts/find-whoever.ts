@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { sharingClauses } from "../../language/clause";
+import { isPersonNoun } from "../../language/find-persons";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { BINDS_NOTHING } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -14,14 +15,20 @@ const MOST_WORDS = 18;
 const RULES = new Set(["can", "may", "must", "should", "cannot"]);
 const FEWEST_WORDS = 4;
 
+/** "*The first buyer* who presses the button gets the fish" */
+function isNth(noun: Node, { lexicon }: Analysis): boolean {
+  const { lemma = "" } = headTerminal(noun);
+  return noun.f.det === "def" && walkTree(noun).some((node) => /^(?:first|last)$/.test(node.lemma ?? "")) && isPersonNoun(lemma, lexicon);
+}
+
 /** "*Anyone who took silkworms out of the country* was punished by death": who was? */
 export function findWhoever(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { subject, sentence } = clause;
   if (clause.rank !== "main" || clause !== sharingClauses(clause)[0] || clause.negated || clause.imperative || subject.role !== "relative") return [];
   const [noun, relative] = subject.kids;
-  const isAny = ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1;
-  const isRule = clause.passive || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
+  const isAny = (ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1) || isNth(noun!, analysis);
+  const isRule = clause.passive || isNth(noun!, analysis) || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
   if (!isAny || !isRule || !/^who\b/.test(nodeText(sentence, relative!)) || subject.end - subject.start > MOST_WORDS) return [];
   // Nothing in the question may point to whoever is asked for.
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));

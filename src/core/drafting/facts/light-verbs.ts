@@ -12,7 +12,15 @@ export const LIGHT_VERBS = new Set(
 
 /** "keeps the bones from rubbing", "makes the picture blurred": with what stands behind it a light verb says enough. */
 export function saysEnough(clause: Clause): boolean {
-  return keepsFrom(clause) || makesSo(clause) || doesMost(clause);
+  return keepsFrom(clause) || makesSo(clause) || doesMost(clause) || turnsThing(clause);
+}
+
+/** "A clockwork machine *turned the lens*", and did not turn into anything */
+function turnsThing({ verb, complements, adjuncts }: Clause): boolean {
+  const [object, ...more] = complements;
+  return (
+    verb.lemma === "turn" && object?.role === "object" && more.length === 0 && !adjuncts.some(({ node }) => /^(?:into|to|on|off|over)$/.test(node.f.sub ?? ""))
+  );
 }
 
 /** "keeps the bones *from rubbing against each other*" */

@@ -1,6 +1,6 @@
 /** Verbs with the preposition that belongs to them: what follows is what the verb is about, neither place nor time. */
 export const PAIRS: Record<string, readonly string[]> = {
-  make: ["of", "from", "up"],
+  make: ["of", "from", "up", "for"],
   consist: ["of"],
   compose: ["of"],
   depend: ["on"],
@@ -43,6 +43,13 @@ export const PAIRS: Record<string, readonly string[]> = {
   add: ["to"],
   date: ["from", "to"],
   connect: ["to"],
+  shape: ["like"],
+  invent: ["for"],
+  design: ["for"],
+  build: ["for"],
+  write: ["for"],
+  intend: ["for"],
+  register: ["with"],
   link: ["to"],
   replace: ["with"],
   adapt: ["to"],
@@ -70,7 +77,13 @@ export const PAIRS: Record<string, readonly string[]> = {
   extract: ["from"],
   ask: ["for"],
   search: ["for"],
-  look: ["for"],
+  look: ["for", "like"],
+  taste: ["like"],
+  smell: ["like"],
+  sound: ["like"],
+  feel: ["like"],
+  float: ["like"],
+  behave: ["like"],
   pay: ["for"],
   hope: ["for"],
   call: ["for"],
@@ -140,7 +153,7 @@ export const PAIRS: Record<string, readonly string[]> = {
 };
 /** "base on", "name after": said of what is based or named. */
 export const PASSIVE_ONLY = new Set(
-  "use know base associate suit name add connect link measure store crush press grind squeeze translate obtain extract compare limit attract wrap mix line reward charge punish blame praise mistake".split(
+  "use know shape register invent design build write intend base associate suit name add connect link measure store crush press grind squeeze translate obtain extract compare limit attract wrap mix line reward charge punish blame praise mistake".split(
     " ",
   ),
 );
