@@ -228,7 +228,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.passive ||
     clause.imperative ||
     (clause.shared && !standsAlone(clause)) ||
-    !AIMING.has(clause.verb.lemma ?? "") ||
+    !(AIMING.has(clause.verb.lemma ?? "") || (/^(?:begin|start)$/.test(clause.verb.lemma ?? "") && phrasing.binder.human)) ||
     clause.complements.length > 1
   )
     return [];
@@ -236,6 +236,8 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
+  // "People began to demand change": after what?
+  if (/^(?:begin|start)$/.test(clause.verb.lemma ?? "") && rest === "" && /^(?:people|they|others|men|women)$/i.test(phrasing.subject)) return [];
   // "wanted to be a carpenter at first": true for a while only.
   if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
   return [

@@ -227,12 +227,12 @@ function isWhere(node: Node, clause: Clause): boolean {
   return node.cat === "sb-c" && reasonNode(node).f.sub === "where" && node.end <= clause.subject.start && isGeneral(clause);
 }
 
-function isCondition(node: Node): boolean {
+export function isCondition(node: Node): boolean {
   return node.cat === "sb" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
 }
 
 /** What holds in general, with *can*, *may* or *will* too. */
-function isGeneral(clause: Clause): boolean {
+export function isGeneral(clause: Clause): boolean {
   const first = clause.auxiliaries[0] ?? clause.verb;
   if (first.cat === "modal") return ["can", "may", "will", "might", "should", "must", "could"].includes(first.lemma ?? "");
   return ["third", "plain"].includes(first.flags?.[0] ?? "") && !first.flags?.includes("past");

@@ -19,6 +19,7 @@ import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
 import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf, findUnless } from "./find-condition";
+import { findConsequence } from "./find-consequence";
 import { findConviction } from "./find-conviction";
 import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
 import { findDescribed } from "./find-described";
@@ -261,6 +262,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findExtraposed(sentence, analysis),
     ...findDescribed(sentence, analysis),
     ...findAdmission(sentence, analysis),
+    ...findConsequence(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
     ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),

@@ -58,7 +58,14 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "offers *one of three things*: …": which stands behind the colon.
   if (isOfThings(nodeText(clause.sentence, object))) return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.
-  if (object.f.det === "bare" && object.f.num !== "pl" && object.end - object.start === 1 && PARTS_OF_VERBS.test(head.lemma ?? "")) return [];
+  if (
+    object.f.det === "bare" &&
+    object.f.num !== "pl" &&
+    object.end - object.start === 1 &&
+    clause.verb.lemma !== "need" &&
+    PARTS_OF_VERBS.test(head.lemma ?? "")
+  )
+    return [];
   // "put on *a show*", "takes up *space*": idioms.
   if (particle && IDIOMS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?

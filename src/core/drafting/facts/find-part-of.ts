@@ -12,7 +12,7 @@ import { hasOpenPronoun } from "./open-pronoun";
 
 /** What everything of a kind has one of: "the living *part* of a tree", "the *capital* of Peru". */
 const PARTS = new Set(
-  "part colour color symbol capital source unit opposite food home enemy predator prey currency language ingredient material skin shell centre center heart core base tip surface purpose job task sign cause".split(
+  "part colour color symbol capital source unit opposite food home enemy predator prey currency language ingredient material skin shell centre center heart core base tip surface purpose job task sign cause sound smell".split(
     " ",
   ),
 );

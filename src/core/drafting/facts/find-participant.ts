@@ -182,7 +182,13 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.start === part.node.end && node.cat === "pp" && node.f.sub === "with")) return [];
   const alone = clause.adjuncts.find(({ node }) => node.start === part.node.end && headTerminal(node).lemma === "alone")?.node;
   const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : [])]);
-  if (isUnclear(rest) || doer.f.time || doer.f.det === "num" || findUnclear(doer, clause.sentence, analysis, phrasing.binder)) return [];
+  if (
+    isUnclear(rest) ||
+    doer.f.time ||
+    (doer.f.det === "num" && !isOne(doer, clause.sentence, analysis)) ||
+    findUnclear(doer, clause.sentence, analysis, phrasing.binder)
+  )
+    return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
   const answer = nodeText(clause.sentence, doer);
@@ -219,6 +225,11 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "passive-by",
     },
   ];
+}
+
+/** "Small cases are heard by *one judge*" */
+function isOne(np: Node, sentence: Sentence, { lexicon }: Analysis): boolean {
+  return /^one \p{Ll}+$/u.test(nodeText(sentence, np)) && isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
 }
 
 /** Something done or said. */

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { isPersonNoun } from "../../language/find-persons";
 import { NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -36,7 +37,7 @@ const CONCRETE = new Set([5, 6, 8, 13, 14, 15, 17, 20, 26, 27]);
 const PLACE_FILES = new Set([6, 15, 17]);
 
 /** "pulls on the sea", "looks at the lamp": what is meant, not where. */
-const NO_PLACE_VERBS = new Set("owe pull push act depend rely look call wait count focus point aim knock work serve speak wrap".split(" "));
+const NO_PLACE_VERBS = new Set("owe pull push act depend rely look call wait count focus point aim knock serve speak wrap".split(" "));
 const NO_PLACES = new Set(
   "title name pseudonym state stage level rate speed place part area spot direction way order line number time case side form shape pattern middle end rest world".split(
     " ",
@@ -50,7 +51,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isPlace(reasonNode(node), clause, analysis),
   );
   const [place, ...others] = places;
-  const next = clause.adjuncts.find(({ node }) => node.start === place?.node.end && node.cat === "pp" && FOLLOWING.has(node.f.sub ?? ""));
+  const next = clause.adjuncts.find(
+    ({ node }) =>
+      node.start === place?.node.end && node.cat === "pp" && (FOLLOWING.has(node.f.sub ?? "") || (node.end === clause.end && isPartOfIt(node, analysis))),
+  );
   const more = others.length === 0 && next && !next.node.f.time ? [next] : others;
   // "in the Congo, *where miners often work*": said in passing of the place.
   if (clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && !(node.cat === "c-sb" && node.start === (more.at(-1) ?? place)?.node.end)))
@@ -69,6 +73,8 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (clause.verb.cat !== "v" && !(isThere && phrasing.subject.split(" ").length >= FEWEST_OF_BEING)) return [];
+  // "An eye splice makes a loop *at the end of a rope*": where the loop is.
+  if (clause.verb.lemma === "make" && !clause.passive && !phrasing.binder.human && !/^\p{Lu}/u.test(phrasing.subject)) return [];
   if (clause.complements.some((part) => part.role === "object2")) return [];
   const part = reasonNode(place.node);
   if (!belongsToVerb(place.node, clause)) return [];
@@ -133,6 +139,11 @@ function isOfPlace(node: Node, place: Node): boolean {
   return node.end === place.start && node.end - node.start === 1 && /^(?:only|deep|high|right|halfway)$/.test(headTerminal(node).lemma ?? "");
 }
 
+/** "in a shed *with a leaking roof*": a thing that the place has. */
+function isPartOfIt({ f, kids }: Node, { lexicon }: Analysis): boolean {
+  return f.sub === "with" && kids[1]?.f.det === "indef" && !isPersonNoun(headTerminal(kids[1]).lemma ?? "", lexicon);
+}
+
 /** Behind an object or another phrase, a place may belong to that: "signatures for a crossing on Quay Street". */
 function belongsToVerb(place: Node, clause: Clause): boolean {
   if (place.end <= clause.subject.start) return true;
@@ -153,7 +164,7 @@ const FEWEST_OF_BEING = 4;
 const LYING = new Set("locate situate base".split(" "));
 
 const PLACING_VERBS = new Set(
-  "drain drip empty dump tip release bury sink load set carry lead store find put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(
+  "make drain drip empty dump tip release bury sink load set carry lead store find put set place build keep hang store lay float throw fix mount plant pour push pull lower tie".split(
     " ",
   ),
 );

@@ -54,6 +54,7 @@ const QUALITIES: Record<string, string> = {
   aware: "of",
   safe: "from",
   dependent: "on",
+  curved: "like",
 };
 
 /** "She *was afraid of* polar bears": what was she afraid of? */
@@ -249,6 +250,8 @@ function isOfAnother({ adjuncts, complements, sentence, verb: { lemma = "", end:
   if (/^no\b/i.test(nodeText(sentence, thing))) return true;
   // "called for *the British to leave*": for what they should do.
   if (thing.role === "reduced" && thing.kids[1]?.f.form === "to") return true;
+  // "paid *in advance*": when.
+  if (lemma === "pay" && /^(?:advance|full|part|time|return|person)$/.test(headTerminal(thing).lemma ?? "")) return true;
   // "run *out of strength* on a hill", "run the desk on Saturdays"
   if (/^(?:run|line|long|prepare|charge)$/.test(lemma) && (has("object") || phrase.start !== clauseVerbEnd)) return true;
   // "a letter dated 10 August from the mayor"; "asked the court to set the order aside for …": another verb's phrase.

@@ -46,7 +46,16 @@ export const PAIRS: Record<string, readonly string[]> = {
   shape: ["like"],
   invent: ["for"],
   design: ["for"],
-  build: ["for"],
+  build: ["for", "like"],
+  attach: ["to"],
+  screw: ["to"],
+  nail: ["to"],
+  tie: ["to"],
+  fasten: ["to"],
+  glue: ["to"],
+  pin: ["to"],
+  bolt: ["to"],
+  sew: ["to"],
   write: ["for"],
   intend: ["for"],
   register: ["with"],
@@ -84,7 +93,7 @@ export const PAIRS: Record<string, readonly string[]> = {
   feel: ["like"],
   float: ["like"],
   behave: ["like"],
-  pay: ["for"],
+  pay: ["for", "in"],
   hope: ["for"],
   call: ["for"],
   apply: ["for"],
@@ -153,7 +162,7 @@ export const PAIRS: Record<string, readonly string[]> = {
 };
 /** "base on", "name after": said of what is based or named. */
 export const PASSIVE_ONLY = new Set(
-  "use know shape register invent design build write intend base associate suit name add connect link measure store crush press grind squeeze translate obtain extract compare limit attract wrap mix line reward charge punish blame praise mistake".split(
+  "attach screw nail tie fasten glue pin bolt sew use know shape register invent design build write intend base associate suit name add connect link measure store crush press grind squeeze translate obtain extract compare limit attract wrap mix line reward charge punish blame praise mistake".split(
     " ",
   ),
 );

@@ -276,7 +276,7 @@ export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysi
       role === "object" && node.cat === "np" && node.f.det !== "pron" ? [node] : [],
     );
     return [{ node, text }, ...done.map((object) => ({ node: object, text: nodeText(before, object) }))].some(
-      (other) => other.text.toLowerCase() !== subject.toLowerCase() && bound(pronoun, binderOf(other.node, other.text, analysis)),
+      (other) => other.text.toLowerCase() !== subject.toLowerCase() && mayBind(pronoun, binderOf(other.node, other.text, analysis)),
     );
   });
 }
@@ -329,7 +329,7 @@ function unclearTerminal(
 ): Unclear | undefined {
   const flags = node.flags ?? [];
   // Who the subject is is asked for, and might be meant.
-  const named = binder?.gender === "none" ? [] : beside.filter((other) => bound(node.lemma ?? "", other));
+  const named = binder?.gender === "none" ? [] : beside.filter((other) => mayBind(node.lemma ?? "", other));
   if (flags.includes("first") && (node.cat === "pro" || node.cat === "poss")) return "first-person";
   // "of *such* a bridge"
   if (node.cat === "predet" && node.lemma === "such") return "demonstrative";
@@ -339,16 +339,16 @@ function unclearTerminal(
     // "a loom that needed *none*": none of what?
     if (node.lemma === "none") return "demonstrative";
     if (flags.includes("refl") || flags.includes("indef") || flags.includes("second")) return undefined;
-    if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && bound(node.lemma, binder) && named.length === 0)
+    if (owned && binder?.owner && (node.lemma === "him" || node.lemma === "her") && mayBind(node.lemma, binder) && named.length === 0)
       return (node.lemma === "him") === (binder.owner === "he") ? undefined : "pronoun";
     if (flags.includes("other") || flags.includes("one") || flags.includes("dem") || flags.includes("quant")) return "demonstrative";
     // "tell the brain that *it* is full": which of the two, the words of the source leave to whoever reads them.
     const isNamed = isAnswer ? named.length > 0 : named.length === 1;
-    return (!owned && binder && bound(node.lemma ?? "", binder)) || isNamed ? undefined : "pronoun";
+    return (!owned && binder && mayBind(node.lemma ?? "", binder)) || isNamed ? undefined : "pronoun";
   }
   if (node.cat === "poss") {
     if (flags.includes("second")) return undefined;
-    const isClear = (inside && bound(node.lemma ?? "", inside)) || (binder && bound(node.lemma ?? "", binder));
+    const isClear = (inside && mayBind(node.lemma ?? "", inside)) || (binder && mayBind(node.lemma ?? "", binder));
     return isClear || named.length === 1 ? undefined : "pronoun";
   }
   if (
@@ -363,7 +363,8 @@ function unclearTerminal(
   return undefined;
 }
 
-function bound(pronoun: string, binder: Binder): boolean {
+/** Whether a pronoun may stand for that, by its number and who it is. */
+export function mayBind(pronoun: string, binder: Binder): boolean {
   if (/^(?:they|them|their)$/.test(pronoun)) return binder.num !== "sg";
   if (binder.num === "pl") return false;
   if (/^(?:it|its)$/.test(pronoun)) return !binder.human;
