@@ -86,6 +86,7 @@ const PATTERNS: Record<string, string> = {
   "where-to-do": "The source says where something should be put, held or done.",
   "what-happened-to": "The source says what befell something.",
   "when-not-until": "The source says before what something does not happen.",
+  "in-what-case": "The source says in what case something is done.",
   "what-told-to": "The source says what somebody is let do, or what something is used for or held to be.",
   "what-is-told": "The source says what a method, an aim or a problem is.",
   "what-did-it-become": "The source says what something became.",

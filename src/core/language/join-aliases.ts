@@ -9,7 +9,7 @@ const withoutStop = (name: string) => name.replace(/(?<=\p{L}{3})[.’'-]+$/u, "
 const TAKEN = [
   `\\b(?:took|takes|used|chose|adopted|under) (?:the|a) (?:\\p{Ll}+ )?name(?: of)?,? ["“]?${NAME}`,
   `\\bcall(?:s|ed) (?:him|her)self ["“]?${NAME}`,
-  `\\b(?:everyone|everybody|people|they|workers|friends|(?:his|her) \\p{Ll}+) call(?:s|ed) (?:him|her) ["“]?${NAME}`,
+  `\\b(?:everyone|everybody|people|they|workers|friends|(?:[Hh]is|[Hh]er|[Tt]he) \\p{Ll}+) call(?:s|ed) (?:him|her) ["“]?${NAME}`,
   `\\b(?:became|was|is) (?:(?:also|better|best|later|soon) )?known (?:to \\p{Ll}+ )?as ["“]?${NAME}`,
 ].map((pattern) => new RegExp(pattern, "gu"));
 /** "Nellie Bly, born Elizabeth Cochran," */
@@ -26,7 +26,7 @@ export function joinAliases(sentences: readonly Sentence[], persons: Map<string,
     }
     for (const match of TAKEN.flatMap((pattern) => [...told.matchAll(pattern)])) {
       const alias = withoutStop(match[1]!);
-      const owner = ownerOf(sentence, told.slice(0, match.index), alias, sentences, persons);
+      const owner = ownerOf(sentence, told.slice(0, match.index + match[0].length - match[1]!.length), alias, sentences, persons);
       if (owner) join(owner, alias, persons, whole);
     }
   }
@@ -54,7 +54,9 @@ function personOf(name: string, persons: ReadonlyMap<string, Person>): Person | 
 function ownerOf(sentence: Sentence, ahead: string, alias: string, sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): Person | undefined {
   const named = namedIn(ahead, persons).filter((person) => person !== personOf(alias, persons));
   if (named.length > 0) return named.at(-1);
-  const pronoun = /\b(he|she)\b/i.exec(ahead)?.[1]?.toLowerCase();
+  // "*Her* friends called *her* Hertha"
+  const said = /\b(he|she|him|his|her)\b/i.exec(ahead)?.[1]?.toLowerCase();
+  const pronoun = said && (/^h(?:e|im|is)$/.test(said) ? "he" : "she");
   if (!pronoun) return undefined;
   const before = sentences
     .slice(0, sentence.index)

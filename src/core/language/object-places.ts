@@ -19,7 +19,8 @@ export function isPlaceAt(end: number, sentence: Sentence): boolean {
 
 /** Whether something behind the main subject is done to what ends there: an object of the clause, or of what it wants or plans. */
 export function isObjectAt(end: number, { tree, clauses }: Sentence): boolean {
-  const from = clauses.find(({ rank }) => rank === "main")?.subject.start ?? 0;
+  // "Ms Hallam, who teaches *biology*, says that she would use it": said of her in passing.
+  const from = clauses.find(({ rank }) => rank === "main")?.subject.end ?? 0;
   const isObject = ({ role, kids: [, object] }: Node) => /^object2?$/.test(role) && object !== undefined && object.start >= from && coreOf(object).end === end;
   return tree !== undefined && walkTree(tree).some(isObject);
 }
@@ -35,14 +36,26 @@ export function isSubjectAround(end: number, pronoun: Node, sentence: Sentence):
 }
 
 /** "put a high tax on *it*", "taught the girls how to find *them*": the object of the same verb, or who is to do it, is never meant (Chomsky 1981, principle B). */
-export function objectBeside(pronoun: Node, sentence: Sentence): Node | undefined {
+export function objectsBeside(pronoun: Node, sentence: Sentence): Node[] {
   const inside = (node: Node) => node.start <= pronoun.start && node.end > pronoun.start;
+  const own = sentence.tree && objectOfVerbAround(pronoun, sentence.tree);
   const clause = sentence.clauses.find(
     ({ adjuncts, complements }) =>
       adjuncts.some(({ node }) => (node.cat === "pp" || node.cat === "vp") && inside(node)) ||
       complements.some(({ role, node }) => (role === "infinitive" || isHowTo(node)) && inside(node)),
   );
-  return clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
+  const object = clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
+  return [own, object].filter((node): node is Node => node !== undefined);
+}
+
+/** "a contest to find *a name* for it": what the verb inside, and no other, has for its object. */
+function objectOfVerbAround(pronoun: Node, tree: Node): Node | undefined {
+  const inner = tree.kids.find((kid) => kid.start <= pronoun.start && kid.end > pronoun.start);
+  const found = inner && objectOfVerbAround(pronoun, inner);
+  if (found || tree.cat !== "vp") return found;
+  const [verb, phrase] = tree.kids;
+  if (phrase !== inner || phrase?.cat !== "pp" || phrase.kids[1]?.start !== pronoun.start) return undefined;
+  return verb?.role === "object" && verb.kids[1]?.cat === "np" ? verb.kids[1] : undefined;
 }
 
 /** "how *to find them*": a question without a subject of its own. */

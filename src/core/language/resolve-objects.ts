@@ -7,7 +7,7 @@ import { type Lexicon, NounFile } from "./lexicon";
 import { isNoAntecedent } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectBeside, phraseAround, standsForWhatFollows } from "./object-places";
+import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -129,10 +129,10 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (subject && others.length === 0) return { text: pronounText(pronoun, sentence), sentence };
     if (subject) return undefined;
   }
-  const beside = objectBeside(pronoun, sentence);
+  const beside = objectsBeside(pronoun, sentence);
   const here = candidatesIn(sentence, pronoun, own, known).filter(
     // "a date with some fun *in it*": never the fun itself.
-    ({ end }) => (!beside || end <= beside.start || end > beside.end) && !(isLocative && end === phrase.start),
+    ({ end }) => beside.every((object) => end <= object.start || end > object.end) && !(isLocative && end === phrase.start),
   );
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
   if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {

@@ -90,7 +90,13 @@ function othersOf(pronoun: "he" | "she"): RegExp {
 
 /** "she was *a woman*", "worked as *a keeper*": said of the same person, and nobody else. */
 function withoutPredicates(text: string): string {
-  return text.replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1");
+  return (
+    text
+      .replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1")
+      // "made her *its first woman member*", "said that *a married woman* could not": of her, and of any.
+      .replace(/\b(made (?:her|him)) (?:its|their|the|an?) (?:\p{Ll}+ ){0,3}\p{Ll}+/giu, "$1")
+      .replace(/\bthat an? (?:\p{Ll}+ ){0,2}(?:woman|man)\b/giu, "that")
+  );
 }
 
 /** "*her mother* forbade it": whose she is, and no other whom *her* may mean. */

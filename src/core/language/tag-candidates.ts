@@ -119,9 +119,8 @@ function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
 
 /** "There are *about* 1,700 seed banks", "*some* forty million": a number that is not exact, and not what they are about. */
 function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
-  const [there, be] = [tokens[at - 2]?.lower, tokens[at - 1]?.lower ?? ""];
-  const isAbout = tokens[at]!.lower === "about" && there === "there" && /^(?:are|were|is|was)$/.test(be);
-  return (isAbout || tokens[at]!.lower === "some") && opensNumber(tokens[at + 1]);
+  const isOfThere = tokens[at - 2]?.lower === "there" && /^(?:are|were|is|was)$/.test(tokens[at - 1]?.lower ?? "");
+  return opensNumber(tokens[at + 1]) && (tokens[at]!.lower === "some" || (isOfThere && tokens[at]!.lower === "about"));
 }
 
 /** "*eight o'clock*" is one time of day. */

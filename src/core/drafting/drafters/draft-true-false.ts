@@ -179,6 +179,8 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   // "Every school should have one": what is wished for is neither true nor false.
   const wishes = clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:should|must|ought|would|could|may|might|shall)$/.test(lemma ?? ""));
   if (analysis.sort === "opinion" && !isCounted(text) && (wishes || clause.verb.cat === "be" || !isClaimOfOthers(statement, analysis))) return false;
+  // "has to find out *when somebody dies*", moved behind: what is found out then.
+  if (/\b(?:find out|know|see|tell|say|ask|learn) (?:when|if|where)\b/.test(text) && !clause.sentence.text.includes(text.slice(-20).trim())) return false;
   // "in *the same* hour": as what else?
   if (/\bin the same (?:hour|week|month|year|night)\b/.test(text)) return false;
   return !/\b(?:I|we|you|this|these|that way|such)\b/i.test(text);

@@ -23,7 +23,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       !isOfOthers(sentence) &&
       opensClearly(sentence) &&
       // "I think that they should …": who they are stands in another sentence.
-      !/^(?:he|she|it|they|this|that|these|those)\b/i.test(claimWords(sentence)) &&
+      !/^(?:he|she|it|they|this|that|these|those|(?:an?|the|some|most|half|part|one) (?:\p{L}+ )?of (?:it|them|this|these))\b/iu.test(claimWords(sentence)) &&
       // "Cafés should stop using them", "The council should switch off half of them at midnight": so does what they are.
       (!POINTS.test(sentence.text) || NAMED.test(sentence.text)) &&
       // "To make soup you *must* multiply": needed for it, and no demand.

@@ -235,7 +235,8 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // Who wants to close *it* does not want to close himself.
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  const answer = deedsIn(clause.sentence, withoutReason(part.node));
+  // "wanted to keep gases cold, *not to keep soup hot*"
+  const answer = deedsIn(clause.sentence, withoutReason(part.node)).replace(/, not to .*$/, "");
   // "People began to demand change": after what?
   if (/^(?:begin|start)$/.test(clause.verb.lemma ?? "") && rest === "" && /^(?:people|they|others|men|women)$/i.test(phrasing.subject)) return [];
   // "wanted to be a carpenter at first": true for a while only.

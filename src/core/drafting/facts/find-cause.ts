@@ -44,7 +44,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
-  if (answer.split(" ").length < 4) return [];
+  if (answer.split(" ").length < 4 || / why$/.test(answer)) return [];
   // "We *know* this because people painted it": how we know, and not why.
   const asked = clause.verb.lemma === "know" ? stem.replace(/^Why (?=do|does|did|can)/, "How ") : stem;
   return [

@@ -2,10 +2,11 @@ import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
-import { BINDS_NOTHING, binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
@@ -29,6 +30,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing.
   if (clause.auxiliaries[0]?.cat === "be" && clause.verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(clause.sentence.text)) return [];
   // "costs nothing *if you already own it*": what is so before, and brings about nothing.
+  // "*hardly* anything happens in it"
+  if (clause.adjuncts.some(({ node }) => /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const isBefore = part !== undefined && /\balready\b/.test(nodeText(clause.sentence, part.node)) && reasonNode(part.node).f.sub === "if";
   if (isBefore) return [];
   // "When a house is sold, the buyer does *not* become its owner *by paying*": what does happen then, it does not say.
@@ -61,8 +64,14 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const asked = inner && time ? phraseClause(inner, analysis) : undefined;
   // "When our eyes look red, the flash *has lit up* the vessels": what was before, and comes of nothing.
   if (clause.auxiliaries[0]?.cat === "have" && inner?.auxiliaries[0]?.cat !== "have") return [];
+  // "When you buy apples, you *trust* the scale": what somebody thinks does not happen.
+  if (phrasing.subject === "you" && /^(?:trust|expect|think|believe|hope|want|know|assume|wonder)$/.test(clause.verb.lemma ?? "")) return [];
   // "If you *start at once*": with what?
   const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
+  // "When you *pull*": at what?
+  const isOpenPull =
+    inner && /^(?:pull|push|press|lift|turn|squeeze|shake|stir|touch)$/.test(inner.verb.lemma ?? "") && inner.complements.length + inner.adjuncts.length === 0;
+  if (isOpenPull && nodeText(inner.sentence, inner.subject).toLowerCase() === "you") return [];
   if (isOpenStart && /^(?:you|people|they|we)$/i.test(nodeText(inner.sentence, inner.subject))) return [];
   if (!asked || typeof asked === "string" || (time === "once" && (phrasing.binder.human || asked.subject === phrasing.subject))) return [];
   // "Engineers avoid clay when they choose a site": what somebody does on purpose does not happen.
@@ -84,7 +93,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
-  const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed)}`;
+  const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed) || goesOnToo(part.node, clause, asked.binder, analysis)}`;
   if (!answer || answer.split(" ").length < 3) return [];
   // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
   const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";
@@ -134,6 +143,21 @@ function goesOnWith(clause: Clause, { subject }: Phrasing, isSupposed: boolean):
   if (next?.linkedBy !== "and" || !(isSupposedToo || nodeText(next.sentence, next.subject).toLowerCase() === subject.toLowerCase())) return "";
   return ` ${wordsText(next.sentence, next.start - 1, next.end)}`;
 }
+
+/** "When a bog is drained, air reaches the peat, *and the carbon escapes as a gas*": behind a condition in front both hold. */
+function goesOnToo(part: Node, clause: Clause, binder: Binder, analysis: Analysis): string {
+  const { sentence } = clause;
+  const last = sharingClauses(clause).at(-1)!;
+  const next = sentence.clauses.find(({ rank, start }) => rank === "main" && start > last.verb.start);
+  if (part.start > 0 || next?.linkedBy !== "and" || !isGeneral(next) || !isGeneral(clause) || next.imperative || pronounOf(next.subject)) return "";
+  const parts = [next.subject, ...[...next.complements, ...next.adjuncts].map(({ node }) => node)];
+  const isClear = parts.every((node) => !findUnclear(node, sentence, analysis, binder, false, { isAnswer: true }));
+  const isLast = sentence.clauses.every(({ rank, end }) => rank !== "main" || end <= next.end);
+  return isClear && isLast && next.end - next.start <= MOST_OF_SECOND ? `, ${wordsText(sentence, next.start - 1, next.end).replace(/^, /, "")}` : "";
+}
+
+/** Words of a second clause that still belongs to an answer. */
+const MOST_OF_SECOND = 14;
 
 /** "The government cannot ratify a treaty *unless parliament has approved it*": on what condition can it? */
 export function findUnless(phrasing: Phrasing, analysis: Analysis): Fact[] {

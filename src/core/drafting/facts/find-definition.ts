@@ -97,7 +97,10 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
   // "one of the seventy parishes": nobody can tell which.
   // "the hour at which *it* stands lowest": the name that is asked for.
-  const takesUpTerm = [...(sentence.resolved ?? [])].some(([word]) => word >= predicate.start && word < clause.end);
+  // "a piece of metal *that* pulls iron towards *it*": the piece.
+  const isOfPiece = (word: number) =>
+    predicate.role === "relative" && /^(?:to|towards?|around|behind|under|inside|with|over|near)$/.test(sentence.words[word - 1]?.lower ?? "");
+  const takesUpTerm = [...(sentence.resolved ?? [])].some(([word]) => word >= predicate.start && word < clause.end && !isOfPiece(word));
   if (!isPast && (belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
     facts.push({
       ...base,

@@ -13,6 +13,7 @@ import { findAnnounced, findTakenUp } from "./find-announced";
 import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findBlame } from "./find-blame";
 import { findCalling } from "./find-calling";
+import { findCase } from "./find-case";
 import { findCause } from "./find-cause";
 import { findCharge } from "./find-charge";
 import { findCleft, findWhatCleft } from "./find-cleft";
@@ -188,6 +189,7 @@ const FINDERS: FactFinder[] = [
   findStepLength,
   findRebuttal,
   findTaking,
+  findCase,
   findAboutWhen,
   findMakes,
   findPosture,

@@ -10,6 +10,7 @@ import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../languag
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { hypernymChain } from "../distractors/noun-kind";
+import { isObjectOfLead } from "../phrasing/object-of-lead";
 import { hasPronounSubject, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { takesUpWhole } from "../phrasing/taken-up";
 import type { Fact } from "./fact";
@@ -51,6 +52,10 @@ function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   const stem = fact.stem.toLowerCase();
   const holds = (text: string, pointer: string) => new RegExp(`\\b${literally(pointer)}\\b`).test(text);
   if (POINTING.test(fact.answer)) return false;
+  if (/^(?:who|what)-did$/.test(fact.pattern) && /^(?:its|their|his|her)\b/i.test(fact.answer)) return false;
+  // "Who protects *it*?" – "*Its* thick fur"
+  const isObject = pointers.every((pointer) => /^(?:it|them|him|her)$/.test(pointer)) && !hasPronounSubject(fact.sentence);
+  if (isObject && /\b(?:it|its|they|them|their)\b/i.test(fact.answer)) return false;
   // "What makes *it* when *it* bursts out of the kernel?": the pop, and the steam.
   if (fact.pattern === "passive-by" && pointers.some((pointer) => stem.split(new RegExp(`\\b${literally(pointer)}\\b`)).length > 2)) return false;
   // "What happens when *it* rains? It …": what the answer takes up.
@@ -86,6 +91,8 @@ function mayQuote(lead: Sentence, sentence: Sentence, analysis: Analysis): boole
   const isOfAll = analysis.sort === "expository" && !narratorOf(lead, analysis) && !/\b(?:I|my|me)\b/.test(lead.text);
   // "The plan for *this* is called the budget": for what, the one before it says.
   if (/\b(?:for|of|to|from|with|in|at) this(?:[,.;]| (?:is|was|are|were|has|had|can|could|will|would)\b)/.test(lead.text)) return false;
+  // "In most countries *this* is the job of an office."
+  if (/\bthis (?:is|was|can|will|means|makes|has|helps)\b/i.test(lead.text)) return false;
   return (isOfAll || !speaksOfItself(lead)) && !/["“”?]/.test(lead.text) && lead.text.split(" ").length <= LONGEST_LEAD;
 }
 
@@ -125,12 +132,17 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && namedFor(owner, lead, analysis).length > 0;
   const parts = isAhead ? [] : [main.subject, ...[...main.complements, ...main.adjuncts].map(({ node }) => node)];
   const pointing = parts.flatMap(walkTree).filter((node) => node.cat === "np" && pointsBack(node, sentence, lead, analysis));
+  // "A minister must confirm *it*"
+  const objects = [...main.complements, ...main.adjuncts]
+    .flatMap(({ node }) => walkTree(node))
+    .filter((node) => node.kids.length === 0 && !sentence.resolved?.has(node.start) && isObjectOfLead(node, sentence, analysis));
   // "*The extra amount* is called interest"
   const isNamed = main.passive && /^(?:call|know)$/.test(main.verb.lemma ?? "") && main.subject.f.det === "def" && main.subject.end - main.subject.start <= 4;
   return [
     ...(opening ? [pronoun] : []),
     ...(whose ? [nodeText(sentence, main.subject).toLowerCase()] : []),
     ...[...new Set(pointing.map((node) => nodeText(sentence, node).toLowerCase()))],
+    ...objects.map(({ lemma = "" }) => lemma),
     ...(isNamed || takesUpWhole(main.subject, sentence, analysis) ? [nodeText(sentence, main.subject).toLowerCase()] : []),
   ];
 }

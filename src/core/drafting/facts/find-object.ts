@@ -116,7 +116,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isSent && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && node.kids[0]?.lemma === "for")) return [];
   // "included the tribes *from the river basin*": what is included is told to the end.
   if (HOLDING.has(clause.verb.lemma ?? "") && clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp")) return [];
-  if (/^(?:a number of|a lot of|one of)\b/i.test(phrasing.subject)) return [];
+  if (/^(?:a number of|a lot of|one of|only)\b/i.test(phrasing.subject)) return [];
   const isOpen = !isUnclear(rest) && !isWhole(rest) && rest !== (particle && nodeText(clause.sentence, particle));
   if (isUnclear(rest) || words < fewest || isOpen || object.end - object.start > 15) return [];
   // "He measured the Earth" in a sentence that was not understood: either would be right.

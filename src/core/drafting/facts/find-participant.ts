@@ -2,7 +2,7 @@ import { type Analysis, narratorOf, type Sentence } from "../../language/analysi
 import type { Clause } from "../../language/clause";
 import { landOf } from "../../language/data/countries";
 import { PERSON_TITLES, THIN_NOUNS } from "../../language/data/noun-classes";
-import { isPersonNoun } from "../../language/find-persons";
+import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText, withoutAside } from "../../language/node-text";
@@ -83,7 +83,9 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   const head = headTerminal(node);
-  if (head.cat === "n" && THIN_NOUNS.has(head.lemma ?? "")) return [];
+  if (head.cat === "n" && (THIN_NOUNS.has(head.lemma ?? "") || /^(?:majority|minority|rest)$/.test(head.lemma ?? ""))) return [];
+  // "*Operators* typed them": somebody, or a machine.
+  const isEither = /(?<!^lett|^comput)(?:er|or)$/.test(head.lemma ?? "") && head.cat === "n" && mayNamePerson(head.lemma ?? "", analysis.lexicon);
   // "*Different* houses attracted *different* customers"
   if (/\bdifferent\b/i.test(phrasing.subject) && /\bdifferent\b/.test(rest)) return [];
   // "What defends *themselves*?", "the water above *them*"
@@ -105,7 +107,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askSubject(phrasing, land ? `Which ${land}` : human ? "Who" : "What", rest),
+      stem: askSubject(phrasing, land ? `Which ${land}` : human ? "Who" : isEither ? "Who or what" : "What", rest),
       answer: name,
       answerNode: node,
       accepted: [...(human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : []), ...bareForms(name)],

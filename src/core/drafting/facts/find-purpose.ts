@@ -86,7 +86,11 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (isUnclear(rest) || !stem || (rest === "" && !only && !isTelling(clause)) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause)))
     return [];
   // "went one morning to see the goat": somebody went, but where to?
-  if (/^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") && /^(?:one|that|this|every|last|next) \w+$/i.test(rest)) return [];
+  if (
+    /^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") &&
+    (/^(?:one|that|this|every|last|next) \w+$/i.test(rest) || /^(?:in \d{4}|at the age of [\w-]+|after .*|at \w+)$/.test(rest))
+  )
+    return [];
   const told = nodeText(clause.sentence, clause.imperative ? firstDeed(withoutReason(purpose)) : withoutReason(purpose)).replace(/^To /, "to ");
   // "through both layers *at once* so that they match": how it is done, and not what for.
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told.replace(/^(?:at once|at the same time) (?=so that\b)/, "")}`;

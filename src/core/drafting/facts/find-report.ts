@@ -12,7 +12,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object advise note state require order decree guarantee ensure".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object advise note see state require order decree guarantee ensure".split(
     " ",
   ),
 );
@@ -45,8 +45,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isNobody(phrasing, analysis)
   )
     return [];
-  // "found *the town hall locked*": a thing, and how she found it.
-  if (clause.verb.lemma === "find" && part.node.cat === "s") return [];
+  // "found *the town hall locked*", "saw *a turtle stuck between logs*": a thing, and how she found it.
+  if (clause.verb.lemma === "see" && /^(?:to|it)$/.test(clause.sentence.words[clause.verb.end]?.lower ?? "")) return [];
+  if (/^(?:find|see)$/.test(clause.verb.lemma ?? "") && part.node.cat === "s") return [];
   // "thought *of the horn that nobody had mended*": of a horn, and nothing that he thought.
   const ahead = clause.adjuncts.find(({ node }) => node.end === part.node.start && node.cat === "pp" && node.f.sub === "of")?.node;
   if (ahead && /^that\b/i.test(nodeText(clause.sentence, part.node)) && clause.verb.lemma === "think") return [];

@@ -25,7 +25,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
   // "swallows air *and spits it out*": of a second deed that is not clear the first can still be asked.
-  const stem = askShared(phrasing, analysis, "Why", []) ?? (rest === "" ? undefined : askClause(phrasing, "Why", rest));
+  const stem =
+    askShared(phrasing, analysis, "Why", []) ?? (rest === "" && phrasing.subject.split(" ").length < 2 ? undefined : askClause(phrasing, "Why", rest));
   if (!stem) return [];
   if (cause.shared && reasonRest === "no-subject") return [];
   const told = cause.shared ? reasonRest : stateClause(reason, reasonRest);

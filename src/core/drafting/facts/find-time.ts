@@ -1,5 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
-import { nodeText, wordsText } from "../../language/node-text";
+import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { otherCircumstance } from "../phrasing/other-circumstance";
@@ -135,7 +135,8 @@ const NUMBER =
 function yearOf(node: Node, sentence: Sentence): string | undefined {
   if (node.cat !== "pp" || node.kids[0]?.cat !== "prep" || node.kids[0].lemma !== "in") return undefined;
   const years = walkTree(node).filter((inner) => inner.cat === "num" && inner.flags?.includes("year"));
-  const np = node.kids[1]!;
+  // "in 1854, *the third child of a watchmaker*"
+  const np = withoutAside(node.kids[1]!);
   if (years.length !== 1 || (np.end - np.start > 2 && headTerminal(np).cat !== "num")) return undefined;
   return nodeText(sentence, years[0]!);
 }

@@ -9,6 +9,7 @@ import { subjectIn } from "../../language/pronoun-rivals";
 import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
+import { isObjectOfLead } from "./object-of-lead";
 import { isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
 import { takesUpWhole } from "./taken-up";
@@ -158,6 +159,9 @@ function unclearIn(
   if (node.cat === "np" && isOneOfSome(node, sentence) && !isOfSame) return "demonstrative";
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
+  // "stop *all three*": all three of what?
+  if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$|^all (?:two|three|four|five|six)$/i.test(nodeText(sentence, node)))
+    return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && analysis.led === sentence && takesUpWhole(node, sentence, analysis)) return undefined;
   if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
@@ -241,8 +245,10 @@ function unclearWord(
   if (node.cat === "best" && before === "of" && !/^(?:of|in|on|among|to)$/.test(behind)) return "demonstrative";
   // "those who were *later* proved innocent": later than what the clause itself tells of them.
   if (inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(before)) return undefined;
+  // "because a dealer could *otherwise* change the scale the day *before*": than what the question tells.
+  if (isAnswer && (/^(?:otherwise|instead|afterwards)$/.test(node.lemma ?? "") || (node.lemma === "before" && TIME_NOUNS.has(before)))) return undefined;
   if (isWeOfAll(node, sentence, analysis)) return undefined;
-  if (analysis.led === sentence && takesUpLead(node)) return undefined;
+  if (analysis.led === sentence && (takesUpLead(node) || isObjectOfLead(node, sentence, analysis))) return undefined;
   // "because *everything else* is soft": else than what another sentence told.
   if (!binder?.human && /^every\p{L}+ else$/u.test(node.lemma ?? "")) return "demonstrative";
   return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);

@@ -48,6 +48,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
   rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
+  // "Nobody knew *why*."
+  lift("ws", "wh", "mark", (l) => (l.lemma === "why" ? { f: {}, cost: 1.5 } : undefined));
   rule("ws", "wh s", 1, "mark", 0.2, (l, r) => {
     if (l.f.sub === "thing" || l.f.sub === "person") return r.f.gap ? { f: {}, cost: 0 } : undefined;
     // "asks *where the picture has been*"
@@ -73,9 +75,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   // "the most feared diseases", "a well known song"
   rule("ap", "adv v", 1, "modifier", 0.7, (l, r) => (r.flags?.[0] === "participle" && (l.f.sub === "deg" || l.f.sub === "manner") ? {} : undefined));
-  // "*more easily hurt*"
+  // "*more easily hurt*", "*so well kept* that …"
   rule("ap", "advp v", 1, "modifier", 0.7, (l, r) =>
-    r.flags?.[0] === "participle" && l.role === "modifier" && l.f.sub === "manner" && l.kids[0]?.f.sub === "deg" ? {} : undefined,
+    r.flags?.[0] === "participle" && l.role === "modifier" && (l.f.sub === "manner" || headTerminal(l).lemma === "well") && l.kids[0]?.f.sub === "deg"
+      ? {}
+      : undefined,
   );
   // "as long as possible"
   rule("ap", "asap asposs", 0, "measure", -0.5);

@@ -322,6 +322,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("not-pp", "not pp", 1, "mark", 0);
   rule("c-not", "comma not-pp", 1, "mark", 0);
   rule("vp", "vp c-not", 0, "adjunct", 0.6);
+  // "wanted to keep gases cold, *not to keep soup hot*"
+  rule("not-to", "not vp", 1, "mark", 0, (_, vp) => (vp.f.form === "to" ? {} : undefined));
+  rule("c-not", "comma not-to", 1, "mark", 0);
   // "chosen by parliament *and not by the government*"
   rule("c-not", "conj not-pp", 1, "mark", 0.2, (l) => (l.f.sub === "and" ? {} : undefined));
   // "lick their lips when they see it, *but not when they hear it*"
