@@ -11,7 +11,7 @@ export function nodeText(sentence: Sentence, node: Node): string {
 
 /** "an English doctor *named Thomas Young*": the name that a noun phrase ends in. */
 export function calledName(np: Node, sentence: Sentence): string | undefined {
-  return np.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)*)$/u.exec(nodeText(sentence, np))?.[1] : undefined;
+  return np.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: (?:\p{Lu}\.|\p{Lu}[\p{L}'’-]+))*)$/u.exec(nodeText(sentence, np))?.[1] : undefined;
 }
 
 /** The source's own words from word `from` to before word `to`. */

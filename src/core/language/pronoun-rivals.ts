@@ -119,3 +119,9 @@ export function subjectIn(node: Node): Node | undefined {
 export function clauseIn(node: Node): Node | undefined {
   return node.cat === "s" && node.role === "subject" ? node : node.kids.map(clauseIn).find(Boolean);
 }
+
+/** "The house whistled. *It began* as a low hum": the deed of the clause before, and nothing that has begun. */
+export function isWhatWentOn({ verb }: Clause, before: Clause): boolean {
+  const isDeed = before.verb.cat === "v" && before.complements.length === 0 && !before.passive;
+  return isDeed && /^(?:begin|last|end|happen|continue)$/.test(verb.lemma ?? "");
+}

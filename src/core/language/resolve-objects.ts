@@ -34,6 +34,7 @@ export function resolveObjects(
       const known = { antecedents, persons, lexicon };
       const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, known) ?? onlyOther(pronoun, sentence, before, known);
       if (found && pronoun.lemma === "it" && found.sentence === before && tellsOfAnother(sentences[index - 2], found, sentence, antecedents)) continue;
+      if (found && areTooFew(found.text, pronoun, sentence)) continue;
       if (found) sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, found]]);
     }
   });
@@ -344,11 +345,20 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
 }
 
 /** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
+/** "three stars a minute … about 350,000 *of them*": more than there are. */
+function areTooFew(text: string, pronoun: Node, { words }: Sentence): boolean {
+  const before = (at: number) => words[at]?.text ?? "";
+  const isMany = before(pronoun.start - 1) === "of" && /\d{2,}|hundred|thousand|million/.test(before(pronoun.start - 2));
+  return isMany && /^(?:the )?(?:two|three|four|five|six|seven|eight|nine|ten|twelve) /i.test(text);
+}
+
 function knownText(text: string, core: Node): string {
   if (core.f.det === "num" && /^\d/.test(text)) return `the ${text}`;
   // "*only about a thousand geysers*, and half of them": the geysers.
   if (core.f.det === "num" && /^(?:only|about|nearly|almost|over|some|up to|at least|at most|more than|less than|fewer than)\b/i.test(text))
     return `the ${text.split(" ").at(-1)}`;
+  // "Drill *five holes*. Without *them* …": the five.
+  if (core.f.det === "num" && core.f.num === "pl" && !/^(?:one|no|an?)\b/i.test(text)) return `the ${text}`;
   return core.f.det === "indef" ? text.replace(/^an? /, "the ") : text;
 }
 

@@ -12,7 +12,7 @@ import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
-import { isThingsDeed, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -140,6 +140,8 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   if (earlier?.rank === "adverbial" && !isTopicOfText(earlier.subject, sentences) && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found))
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon)) return undefined;
+  // "The house *whistled*. It began as a low hum": what went on, and no house.
+  if (!earlier && pronoun === "it" && isWhatWentOn(clause, candidate)) return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;

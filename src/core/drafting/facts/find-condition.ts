@@ -243,6 +243,17 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
   // "as tall *as the towers allow*"
   if (reasonNode(node).f.sub === "as" && sentence.words[node.start - 2]?.lower === "as") return true;
+  // "as much electricity *as eight kettles need*"
+  if (
+    reasonNode(node).f.sub === "as" &&
+    /^as (?:much|many|few|little) \S+$/.test(
+      sentence.words
+        .slice(Math.max(0, node.start - 3), node.start)
+        .map(({ lower }) => lower)
+        .join(" "),
+    )
+  )
+    return true;
   return reasonNode(node).f.sub === "as" && /^(?:much|just|exactly|rather|,)$/.test(sentence.words[node.start - 1]?.lower ?? "");
 }
 

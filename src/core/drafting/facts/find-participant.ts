@@ -5,8 +5,8 @@ import { PERSON_TITLES, THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
 import { fileOf, NounFile } from "../../language/lexicon";
-import { nodeText, withoutAside } from "../../language/node-text";
-import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
+import { nodeText, withoutAside, wordsText } from "../../language/node-text";
+import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
@@ -183,7 +183,14 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "was followed *by men with daggers*"
   if (clause.adjuncts.some(({ node }) => node.start === part.node.end && node.cat === "pp" && node.f.sub === "with")) return [];
   const alone = clause.adjuncts.find(({ node }) => node.start === part.node.end && headTerminal(node).lemma === "alone")?.node;
-  const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : [])]);
+  // "by a foundation *in Denmark*": where it is, and not where it is done.
+  const isThing = doer.f.det === "indef" && !isPersonNoun(headTerminal(doer).lemma ?? "", analysis.lexicon);
+  const home = isThing
+    ? clause.adjuncts.find(
+        ({ node }) => reasonNode(node).start === part.node.end && !reasonNode(node).f.time && /^(?:in|from|at|near)$/.test(reasonNode(node).f.sub ?? ""),
+      )?.node
+    : undefined;
+  const rest = phraseRest(phrasing, analysis, [part.node, ...(alone ? [alone] : []), ...(home ? [home] : [])]);
   if (
     isUnclear(rest) ||
     doer.f.time ||
@@ -193,7 +200,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
-  const answer = nodeText(clause.sentence, doer);
+  const answer = home ? wordsText(clause.sentence, doer.start, withoutAside(home.kids[1] ?? home).end) : nodeText(clause.sentence, doer);
   // "a letter was paid *for* by …": who paid for a letter?
   const stranded = clause.complements.find(({ role, node }) => role === "particle" && node.cat === "prep")?.node.lemma ?? "";
   const after = stranded ? rest.slice(stranded.length).trim() : rest;

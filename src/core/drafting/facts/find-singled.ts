@@ -123,7 +123,7 @@ export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** "*The engineer in charge* was Joseph Bazalgette": what somebody was there for, told in more than a word. */
 function isPost(np: Node, { lexicon }: Analysis): boolean {
   const isTold = /^(?:postmodifier|relative|reduced)$/.test(np.role) || np.end - np.start >= 3;
-  return np.f.det === "def" && np.f.num !== "pl" && isTold && mayNamePerson(headTerminal(np).lemma ?? "", lexicon);
+  return np.f.det === "def" && np.f.num !== "pl" && isTold && headTerminal(np).lemma !== "name" && mayNamePerson(headTerminal(np).lemma ?? "", lexicon);
 }
 
 /** "The main weapon against inflation is *the interest rate*", "The longest bone is *the thigh bone*" */

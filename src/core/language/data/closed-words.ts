@@ -294,6 +294,12 @@ export const CLOSED_WORDS: Record<string, string> = {
   used: "v:past,use 0.4|v:participle,use 0.4",
   called: "v:participle,call 0.3|v:past,call 0.7",
   named: "v:participle,name 0.3|v:past,name 0.8",
+  // Animals that the dictionary has more often as verbs.
+  gulls: "n:pl,gull|v:third,gull 3",
+  ducks: "n:pl,duck 0.1|v:third,duck 2",
+  bats: "n:pl,bat|v:third,bat 3",
+  crows: "n:pl,crow|v:third,crow 2",
+  hawks: "n:pl,hawk|v:third,hawk 3",
   percent: "n:any",
   minus: "minus|prep:minus 2",
   mm: "n:any",
