@@ -167,12 +167,14 @@ const CONSIDERING: Record<string, string> = {
 export function findThought(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const preposition = CONSIDERING[clause.verb.lemma ?? ""];
-  if (preposition === undefined || clause.passive || clause.imperative || clause.negated || clause.shared) return [];
+  if (preposition === undefined || clause.passive || clause.imperative || clause.negated || (clause.shared && !standsAlone(clause))) return [];
   const parts = preposition ? clause.adjuncts : clause.complements;
   const part = parts.find(
     ({ node }) => node.f.form === "ing" && (preposition ? node.cat === "pp" && node.kids[0]?.lemma === preposition : node.cat === "vp"),
   )?.node;
   const deed = part && (preposition ? part.kids[1] : part);
+  // "kept *the fire* going": the fire went on.
+  if (!preposition && clause.complements.length > 1) return [];
   if (!part || !deed || findUnclear(deed, clause.sentence, analysis, phrasing.binder, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(clause.sentence, deed);

@@ -2,9 +2,10 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText, wordsText } from "../../language/node-text";
+import { isAnimalNoun } from "../../language/resolve-pronouns";
 import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
-import { stateClause } from "../phrasing/ask-clause";
+import { type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { binderOf, bindersIn, findUnclear, mayBind } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
@@ -22,16 +23,25 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
   const main = sentence.clauses.filter(({ rank }) => rank === "main");
   const [first, ...more] = main;
   const part = first?.adjuncts.find(({ node }) => node.start === 0 && node.cat === "sb-c" && isCondition(reasonNode(node)))?.node;
-  if (!first || !part || !main.every((clause) => holdsThen(clause, part)) || more.some(({ linkedBy }) => linkedBy !== "and")) return [];
+  if (
+    !first ||
+    !part ||
+    !main.every((clause) => holdsThen(clause, part)) ||
+    more.some(({ linkedBy, subject }) => subject !== first.subject && !/^(?:and|or)$/.test(linkedBy ?? ""))
+  )
+    return [];
   const condition = reasonNode(part);
   const inside = sentence.clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= condition.start && end <= condition.end);
   const [inner, ...others] = inside;
   if (!inner || others.length > 0 || !isGeneral(inner) || !/^(?:when|if|once)$/.test(condition.f.sub ?? "")) return [];
   const asked = phrasingOf(inner, analysis);
-  if (typeof asked === "string" || isPlanned(asked.binder.human, inner, first, analysis)) return [];
+  if (typeof asked === "string") return [];
   const told = phraseRest(asked, analysis);
   const beside = bindersIn(condition, sentence, analysis);
-  const isClear = (node: Node) => !findUnclear(node, sentence, analysis, asked.binder, false, { beside, isAnswer: true });
+  // "If *one bulb* burns out, *the others* go dark"
+  const hasOne = /\bone \p{L}+/u.test(nodeText(sentence, condition));
+  const isClear = (node: Node) =>
+    (hasOne && /^the others?$/i.test(nodeText(sentence, node))) || !findUnclear(node, sentence, analysis, asked.binder, false, { beside, isAnswer: true });
   if (isUnclear(told) || !main.every((clause) => [clause.subject, ...partsOf(clause, part)].every(isClear))) return [];
   // Where the clause can be asked about by itself, this is done with its own words.
   const phrased = phrasingOf(first, analysis);
@@ -42,6 +52,8 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
   const words = answer.split(" ").length;
   if (words < FEWEST_WORDS || words > MOST_WORDS || /\bno more$|[“”":;]/.test(answer)) return [];
   const [modal] = first.auxiliaries;
+  const doer = doerOf(inner, first, analysis);
+  if (doer) return [whatItDoes(asked, told, answer, doer, condition, modal)];
   const happens = modal?.cat === "modal" && modal.lemma !== "can" ? `${modal.lemma} happen` : "happens";
   const word = nodeText(sentence, condition.kids[0]!).toLowerCase();
   return [
@@ -70,7 +82,7 @@ function holdsThen(clause: Clause, part: Node): boolean {
   )
     return false;
   if (clause.auxiliaries.some(({ cat }) => cat === "have")) return false;
-  return clause.verb.cat === "v" && !/^(?:need|want|like|know|believe|look|seem|mean|resemble|say|call)$/.test(clause.verb.lemma ?? "");
+  return clause.verb.cat === "v" && !/^(?:want|like|know|believe|look|seem|mean|resemble|say|call)$/.test(clause.verb.lemma ?? "");
 }
 
 function partsOf({ complements, adjuncts }: Clause, part: Node): Node[] {
@@ -94,7 +106,8 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
   const pronoun = pronounOf(main.subject) ?? ownerPronounOf(main.subject);
   if (!pronoun) return false;
   // "When a horn blows, *its* plate …": the subject of the one is the subject of the other, where it is still there.
-  const isGone = /^(?:run|vanish|disappear|go|lack|die|end|fail)$/.test(inner.verb.lemma ?? "");
+  const isOut = inner.verb.cat === "be" && /\b(?:is|are) (?:out|over|gone|up|down|away)\b/.test(nodeText(sentence, condition));
+  const isGone = isOut || /^(?:run|vanish|disappear|go|lack|die|end|fail)$/.test(inner.verb.lemma ?? "");
   const isThing = inner.subject.cat === "np" && inner.subject.f.det !== "pron" && !isGone;
   if (isThing && mayBind(pronoun, binderOf(inner.subject, nodeText(sentence, inner.subject), analysis))) return false;
   const named = new Set(walkTree(condition).flatMap(({ cat, lemma }) => (cat === "n" || cat === "pn" ? [(lemma ?? "").toLowerCase()] : [])));
@@ -115,8 +128,27 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
   });
 }
 
-/** "When a worker finds flowers, *she* dances": what somebody does does not happen to her. */
-function isPlanned(isHuman: boolean, inner: Clause, main: Clause, { lexicon }: Analysis): boolean {
-  const isPerson = isHuman || isPersonNoun(headTerminal(inner.subject).lemma ?? "", lexicon);
-  return isPerson && /^(?:he|she|they)$/.test(headTerminal(main.subject).lemma ?? "");
+/** "When a worker finds flowers, *she* dances": what somebody, or an animal, does does not happen to her. */
+function doerOf(inner: Clause, main: Clause, { lexicon }: Analysis): string | undefined {
+  const noun = headTerminal(inner.subject).lemma ?? "";
+  const isAlive = isPersonNoun(noun, lexicon) || isAnimalNoun(noun, lexicon);
+  const pronoun = pronounOf(main.subject);
+  const isSame = pronoun !== undefined && (inner.subject.f.num === "pl") === (pronoun === "they");
+  return isAlive && isSame && !main.passive ? pronoun : undefined;
+}
+
+/** "What does a worker do when she finds flowers?" */
+function whatItDoes(asked: Phrasing, told: string, answer: string, pronoun: string, condition: Node, modal: Node | undefined): Fact {
+  const { sentence, subject } = asked.clause;
+  const word = nodeText(sentence, condition.kids[0]!).toLowerCase();
+  const does = modal?.cat === "modal" ? modal.lemma! : subject.f.num === "pl" ? "do" : "does";
+  return factOf(asked, condition.start, {
+    type: "condition",
+    stem: `What ${does} ${asked.subject} do ${word} ${stateClause({ ...asked, subject: pronoun }, told)}?`,
+    answer,
+    accepted: [answer.replace(/^(?:he|she|it|they) (?:(?:can|will|may) )?/, "")],
+    depth: "understanding",
+    worth: 2.7,
+    pattern: "what-did-when",
+  });
 }

@@ -69,6 +69,7 @@ import { findPrice, findWorth } from "./find-price";
 import { findPurpose } from "./find-purpose";
 import { findQuantity } from "./find-quantity";
 import { findReaction } from "./find-reaction";
+import { findReady } from "./find-ready";
 import { findRebuttal } from "./find-rebuttal";
 import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
@@ -189,6 +190,7 @@ const FINDERS: FactFinder[] = [
   findStepLength,
   findRebuttal,
   findTaking,
+  findReady,
   findCase,
   findAboutWhen,
   findMakes,

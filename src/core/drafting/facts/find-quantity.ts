@@ -268,7 +268,7 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isOfToday)
     return [quantityFact(phrasing, counted, `${["How many", noun, tail, preverbalAdverbs(clause), phrasing.finite, rest].filter(Boolean).join(" ")}?`, noun)];
   const isEnough = clause.verb.cat === "be" && /\benough\b/.test(rest);
-  return isEnough || clause.verb.flags?.[0] === "past" || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
+  return isEnough || clause.verb.flags?.includes("past") || clause.auxiliaries.length > 0 ? [quantityFact(phrasing, counted, stem, noun)] : [];
 }
 
 /** "Eleven thousand people *come* every year": to what? */

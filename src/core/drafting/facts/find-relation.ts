@@ -8,6 +8,7 @@ import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { isConcrete } from "../phrasing/definite-is-clear";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { isOfThings, listedBehind, mayBelongBehind } from "./belongs-to-object";
 import { type Fact, factOf } from "./fact";
@@ -129,7 +130,9 @@ const GIVING = new Set("give promise offer pay send bring teach lend owe grant a
 export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const verb = clause.verb.lemma ?? "";
-  const wanted = PAIRS[verb];
+  // "The pudding is cut *with wires*": with what, of anything that is done.
+  const isTool = PAIRS[verb] === undefined && clause.passive;
+  const wanted = PAIRS[verb] ?? (isTool ? ["with"] : undefined);
   if (
     !wanted ||
     (clause.shared && !standsAlone(clause)) ||
@@ -161,6 +164,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const thing = withoutAside(whole);
   const head = headTerminal(coreOf(thing));
   if (isOfAnother(clause, phrase, thing)) return [];
+  if (isTool && (head.cat !== "n" || !isConcrete((head.lemma ?? "").toLowerCase(), analysis))) return [];
   // "lived on a cliff": there, and not of it.
   if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
