@@ -9,10 +9,10 @@ import { mayBe } from "../../language/resolve-pronouns";
 import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
-import { hypernymChain } from "../distractors/noun-kind";
+import { definiteIsClear } from "../phrasing/definite-is-clear";
 import { isObjectOfLead } from "../phrasing/object-of-lead";
 import { hasPronounSubject, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
-import { takesUpWhole } from "../phrasing/taken-up";
+import { isNamedIn, takesUpByNoun, takesUpWhole } from "../phrasing/taken-up";
 import type { Fact } from "./fact";
 import { findFacts } from "./find-facts";
 
@@ -132,6 +132,8 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
   const whose = owner && isOpen && main.subject.end - main.subject.start <= LONGEST_OWNED && namedFor(owner, lead, analysis).length > 0;
   const parts = isAhead ? [] : [main.subject, ...[...main.complements, ...main.adjuncts].map(({ node }) => node)];
   const pointing = parts.flatMap(walkTree).filter((node) => node.cat === "np" && pointsBack(node, sentence, lead, analysis));
+  // "*The protest* was so fierce that …", which is not clear by itself.
+  const isUnclearNoun = takesUpByNoun(main.subject, sentence, analysis) && !definiteIsClear(main.subject, sentence, analysis, false);
   // "A minister must confirm *it*"
   const objects = [...main.complements, ...main.adjuncts]
     .flatMap(({ node }) => walkTree(node))
@@ -143,7 +145,7 @@ function pointersIn(sentence: Sentence, lead: Sentence, analysis: Analysis): str
     ...(whose ? [nodeText(sentence, main.subject).toLowerCase()] : []),
     ...[...new Set(pointing.map((node) => nodeText(sentence, node).toLowerCase()))],
     ...objects.map(({ lemma = "" }) => lemma),
-    ...(isNamed || takesUpWhole(main.subject, sentence, analysis) ? [nodeText(sentence, main.subject).toLowerCase()] : []),
+    ...(isNamed || takesUpWhole(main.subject, sentence, analysis) || isUnclearNoun ? [nodeText(sentence, main.subject).toLowerCase()] : []),
   ];
 }
 
@@ -197,10 +199,3 @@ function namedFor(pronoun: string, lead: Sentence, { persons, lexicon }: Analysi
 
 /** "this part", "this kind": of something told long before, or of the text itself. */
 const OF_THE_TEXT = /^(?:point|part|kind|sort|type|way|reason|case|text|article|book)$/;
-
-/** The lead names it by the same noun, or by one that is a sort of it: "a hairpin … This pin". */
-function isNamedIn(lemma: string, lead: Sentence, { lexicon }: Analysis): boolean {
-  const senses = lexicon.findWord(lemma)?.senses.slice(0, 2) ?? [];
-  const nouns = walkTree(lead.tree!).filter(({ cat }) => cat === "n");
-  return nouns.some((noun: Node) => noun.lemma?.toLowerCase() === lemma || hypernymChain(noun.lemma ?? "", lexicon).some((sense) => senses.includes(sense)));
-}

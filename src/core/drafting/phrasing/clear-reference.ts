@@ -12,7 +12,7 @@ import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
 import { isObjectOfLead } from "./object-of-lead";
 import { isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
-import { takesUpWhole } from "./taken-up";
+import { takesUpByNoun, takesUpWhole } from "./taken-up";
 import { isWeOfAll } from "./we-of-all";
 
 /** Why a phrase cannot stand in a question by itself. */
@@ -163,7 +163,7 @@ function unclearIn(
   if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$|^all (?:two|three|four|five|six)$/i.test(nodeText(sentence, node)))
     return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
-  if (node.cat === "np" && analysis.led === sentence && takesUpWhole(node, sentence, analysis)) return undefined;
+  if (node.cat === "np" && analysis.led === sentence && (takesUpWhole(node, sentence, analysis) || takesUpByNoun(node, sentence, analysis))) return undefined;
   if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   // "*his* wife Emily": whose wife, it does not.
