@@ -1,11 +1,11 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
-import { toldInPassing } from "./clause";
+import { type Clause, toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
 import { isNoAntecedent } from "./no-antecedent";
-import { midSentence, nodeText } from "./node-text";
+import { calledName, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
@@ -35,7 +35,11 @@ export function resolveObjects(
       const found = resolveOne(pronoun, sentence, before?.block === sentence.block ? before : undefined, known) ?? onlyOther(pronoun, sentence, before, known);
       if (found && pronoun.lemma === "it" && found.sentence === before && tellsOfAnother(sentences[index - 2], found, sentence, antecedents)) continue;
       if (found && areTooFew(found.text, pronoun, sentence)) continue;
-      if (found) sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, found]]);
+      if (found)
+        sentence.resolved = new Map([
+          ...(sentence.resolved ?? []),
+          [pronoun.start, isSubjectAgain(found, pronoun, sentence, known) ? { ...found, text: pronounText(pronoun, sentence) } : found],
+        ]);
     }
   });
 }
@@ -345,6 +349,17 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
 }
 
 /** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
+/** "*Annie Besant* wrote down what the workers told *her*": whoever the sentence is about, and no name again. */
+function isSubjectAgain({ text }: Resolved, { lemma, start }: Node, sentence: Sentence, { antecedents, persons }: Known): boolean {
+  const isTold = ({ role, node }: Clause["complements"][number]) => role === "clause" && node.start <= start && node.end > start;
+  const main = sentence.clauses.find(({ rank, complements }) => rank === "main" && complements.some(isTold));
+  if (!main || !/^(?:him|her)$/.test(lemma ?? "")) return false;
+  const subject =
+    antecedents.get(positionKey(sentence, main.subject.start))?.text ?? calledName(main.subject, sentence) ?? nodeText(sentence, coreOf(main.subject));
+  const person = persons.get(subject);
+  return person !== undefined && person === persons.get(text);
+}
+
 /** "three stars a minute … about 350,000 *of them*": more than there are. */
 function areTooFew(text: string, pronoun: Node, { words }: Sentence): boolean {
   const before = (at: number) => words[at]?.text ?? "";

@@ -158,6 +158,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const outer = reasonNode(part.node);
   // "comes *from Australia and from salt lakes*"
   const phrase = outer.role === "coordination" ? outer.kids[0]! : outer;
+  // "comes from rock *a few kilometres* below the surface": where the rock is.
+  if (clause.adjuncts.some(({ node }) => node.start === phrase.end && node.f.sub === "measure")) return [];
   // "used as a garnish *for drinks*": what stands between has it.
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start >= clause.verb.end && node.end === phrase.start)) return [];
   const [preposition, whole] = phrase.kids as [Node, Node];

@@ -60,7 +60,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   let whereEnd = -1;
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.
-    if (isContrast(node) || node.cat === "c-not") continue;
+    if (isContrast(node) || node.cat === "c-not" || node.cat === "but-not") continue;
     // "…, *but only if two thirds vote for it*": without it the rest is not true, and with it no question.
     if (node.cat === "c-sb" && node.kids[1]?.cat === "c-only-sb") return "points-elsewhere";
     if (isWhereInPassing(node, parts)) {

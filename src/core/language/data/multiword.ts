@@ -100,6 +100,7 @@ export const MULTIWORD: Record<string, string> = {
   "each other": "pro:refl",
   "one another": "pro:refl",
   "no one": "pro:sg,indef,neg",
+  "no such": "det:any,neg,such",
   "a lot of": "det:any,quant",
   "lots of": "det:any,quant",
   "plenty of": "det:any,quant",

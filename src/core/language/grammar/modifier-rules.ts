@@ -145,7 +145,12 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   // "so quickly that nothing else can grow"
   rule("advp", "advp cs", 0, "complement", 0.4, (l) => (l.role === "modifier" && l.kids[0]?.lemma === "so" ? l.f : undefined));
   // "rotated 180 degrees", "walked three miles"
-  lift("advp", "np", "measure", (n) => (n.f.det === "num" && MEASURES.has(headTerminal(n).lemma ?? "") ? { f: { sub: "measure" }, cost: 0.8 } : undefined));
+  lift("advp", "np", "measure", (n) =>
+    // "a few kilometres"
+    (n.f.det === "num" || (n.f.det === "quant" && /^(?:a few|several|many)$/.test(n.kids[0]?.lemma ?? ""))) && MEASURES.has(headTerminal(n).lemma ?? "")
+      ? { f: { sub: "measure" }, cost: n.f.det === "num" ? 0.8 : 1 }
+      : undefined,
+  );
   // "the issues *from five years ago*": the years are ago, and no issues.
   rule("advp", "np ago", 1, "measure", 0, (np) => (np.f.det === "def" ? undefined : { sub: "time" }));
   rule("pp", "prep advp", 1, "preposition", 0.4, (l, r) =>

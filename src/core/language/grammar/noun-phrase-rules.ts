@@ -134,7 +134,13 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("np", "np c-np-c", 0, "apposition", 0.8, (l, r) => (isOneOf(l) && r.f.det === "proper" && !isPlaceName(r) ? { num: "sg", det: "indef" } : undefined));
   // "These crystals, a rare mineral called …, have": many of one sort.
   rule("np", "np c-np-c", 0, "apposition", 2.4, (l, r) => (l.f.num === "pl" && !l.f.time && l.f.det !== "pron" && r.f.det === "indef" ? l.f : undefined));
+  // "Florey and Chain, *two scientists at Oxford*, …"
+  rule("np", "np c-np-c", 0, "apposition", 0.8, (l, r) =>
+    l.role === "coordination" && l.f.det === "proper" && r.f.det === "num" && r.f.num === "pl" ? l.f : undefined,
+  );
   rule("np", "np c-np", 0, "apposition", 2.4, explains);
+  // "everyone *on board*"
+  rule("np", "np adv", 0, "postmodifier", 0.6, (l, r) => (r.lemma === "on board" && l.f.kase !== "subj" ? l.f : undefined));
   rule("np", "np vp", 0, "reduced", 0, (l, r) => {
     // "needs *something to do*"
     if (r.f.form === "to" && /^(?:some|any|no|every)(?:thing|where|body|one)$/.test(headTerminal(l).lemma ?? "")) return { f: l.f, cost: 0.3 };

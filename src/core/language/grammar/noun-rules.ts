@@ -11,7 +11,8 @@ function capitalised(word: string): string {
 }
 
 /** What is told apart by its number. */
-const NUMBERED = /^(?:number|page|room|platform|chapter|line|route|gate|track|highway|apartment|bus|tram|pier)$/;
+const NUMBERED =
+  /^(?:number|page|room|platform|chapter|line|route|gate|track|highway|apartment|bus|tram|pier|class|grade|form|unit|lesson|level|stage|lane|berth|flat|cell|dock)$/;
 
 /** The last number word of "two hundred". */
 function lastWord(qn: Node): string {

@@ -84,6 +84,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
             ? 0
             : 2.5,
   }));
+  // "found Gideon *not guilty*"
+  rule("vp", "vo not-ap", 0, "predicate", 0.4, (vo) => (/^(?:find|prove|declare|consider|call)$/.test(headTerminal(vo).lemma ?? "") ? vo.f : undefined));
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
     if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
@@ -174,6 +176,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vg cs", 0, "clause", 1.5, (v) => v.f);
   rule("vp", "vg np", 0, "object2", 0, (v, np) => {
     const verb = headTerminal(v);
+    // "what the workers *told her*"
+    if (object(np) && np.f.det === "pron" && has(verb, "D") && v.f.form !== "participle" && headTerminal(np).flags?.includes("refl") !== true)
+      return { f: v.f, cost: 0.8 };
     if (!object(np) || np.f.det === "pron") return undefined;
     return CALLING.has(verb.lemma ?? "") ? { f: { ...v.f, sub: "call" }, cost: 0 } : has(verb, "D") ? { f: v.f, cost: 0.8 } : undefined;
   });
@@ -332,6 +337,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("but-not", "conj not-sb", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
   rule("but-not", "conj not-pp", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
   rule("c-not", "comma but-not", 1, "mark", 0);
+  // "appeared on the chart *but not on the map*"
+  rule("vp", "vp but-not", 0, "adjunct", 0.8);
   rule("c-advp", "comma advp", 1, "mark", 0);
   rule("vp", "vp c-advp", 0, "adjunct", 0.9);
   rule("c-advp-c", "c-advp comma", 0, "mark", 0);
