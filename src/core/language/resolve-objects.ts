@@ -1,12 +1,13 @@
 import type { Antecedent, Person, Sentence } from "./analysis";
 import { positionKey } from "./analysis";
-import { type Clause, toldInPassing } from "./clause";
+import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
 import { isNoAntecedent } from "./no-antecedent";
-import { calledName, midSentence, nodeText } from "./node-text";
+import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
+import { areTooFew, isSubjectAgain } from "./object-again";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { solePerson } from "./sole-person";
@@ -303,6 +304,13 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   if (head.cat === "num" && pronoun.lemma === "them" && core.role === "number")
     return { text: midSentence(sentence, core), sentence, head: "number or its owner", end: node.end };
   if (head.cat !== "n" && head.cat !== "pn") return undefined;
+  // "six *out of ten children* have fallen. Most of *them* …": of the six.
+  if (
+    core.f.det === "num" &&
+    /^(?:of|in|out of)$/.test(sentence.words[node.start - 1]?.lower ?? "") &&
+    /^(?:out|one|two|three|four|five|six|seven|eight|nine)$/.test(sentence.words[node.start - 2]?.lower ?? "")
+  )
+    return { text: midSentence(sentence, core), sentence, head: "number or its owner", end: node.end };
   // "all night", "the first time"; but "a spring" may be one of steel.
   if (TIME_NOUNS.has(lemma) && (core.f.det !== "indef" || TIME_ONLY.test(lemma))) return undefined;
   const text = midSentence(sentence, core);
@@ -349,24 +357,6 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
 }
 
 /** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
-/** "*Annie Besant* wrote down what the workers told *her*": whoever the sentence is about, and no name again. */
-function isSubjectAgain({ text }: Resolved, { lemma, start }: Node, sentence: Sentence, { antecedents, persons }: Known): boolean {
-  const isTold = ({ role, node }: Clause["complements"][number]) => role === "clause" && node.start <= start && node.end > start;
-  const main = sentence.clauses.find(({ rank, complements }) => rank === "main" && complements.some(isTold));
-  if (!main || !/^(?:him|her)$/.test(lemma ?? "")) return false;
-  const subject =
-    antecedents.get(positionKey(sentence, main.subject.start))?.text ?? calledName(main.subject, sentence) ?? nodeText(sentence, coreOf(main.subject));
-  const person = persons.get(subject);
-  return person !== undefined && person === persons.get(text);
-}
-
-/** "three stars a minute … about 350,000 *of them*": more than there are. */
-function areTooFew(text: string, pronoun: Node, { words }: Sentence): boolean {
-  const before = (at: number) => words[at]?.text ?? "";
-  const isMany = before(pronoun.start - 1) === "of" && /\d{2,}|hundred|thousand|million/.test(before(pronoun.start - 2));
-  return isMany && /^(?:the )?(?:two|three|four|five|six|seven|eight|nine|ten|twelve) /i.test(text);
-}
-
 function knownText(text: string, core: Node): string {
   if (core.f.det === "num" && /^\d/.test(text)) return `the ${text}`;
   // "*only about a thousand geysers*, and half of them": the geysers.

@@ -25,7 +25,9 @@ export function settleTenses(sentences: readonly Sentence[]): void {
     for (const clause of sentence.clauses) {
       // "Bubbles of soap *burst* after a few seconds. Two things kill them": no other verb around it is past.
       const isAmongPresents = presentIn.has(sentence.block.id) && !surePasts.has(sentence.block.id) && !DATED.test(sentence.text) && !PAST.test(sentence.text);
-      const isOfToday = recurs || isBesidePresents(clause) || isAmongPresents;
+      // "Some builders *now* put bricks under the roof"
+      const isNow = /\b(?:now|nowadays)\b/i.test(sentence.text) && !PAST.test(sentence.text);
+      const isOfToday = recurs || isNow || isBesidePresents(clause) || isAmongPresents;
       if (isOfToday && mayBeOfToday(clause)) clause.verb.flags = ["plain"];
       if (isOfToday || !isOpen(clause)) continue;
       // "Long before yeast *was sold*, bakers *let* their bread rise"

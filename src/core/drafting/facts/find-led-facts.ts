@@ -33,7 +33,7 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   if (leads.length === 0) return [];
   const quoted = leads.map(({ text }) => text.trim()).join(" ");
   return findFacts(sentence, { ...analysis, led: sentence })
-    .filter((fact) => takesUp(fact, pointers))
+    .filter((fact) => takesUp(fact, pointers) && !(fact.type !== "condition" && isNamedAhead(fact.sentence, pointers, analysis)))
     .map((fact) => (isNamedByCondition(fact, pointers, analysis) ? fact : { ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
     .filter(({ stem }) => stem.split(" ").length <= LONGEST_STEM);
 }
@@ -60,6 +60,19 @@ function takesUp(fact: Fact, pointers: readonly string[]): boolean {
   if (fact.pattern === "passive-by" && pointers.some((pointer) => stem.split(new RegExp(`\\b${literally(pointer)}\\b`)).length > 2)) return false;
   // "What happens when *it* rains? It …": what the answer takes up.
   return pointers.some((pointer) => holds(stem, pointer) || (fact.type === "condition" && holds(fact.answer.toLowerCase(), pointer)));
+}
+
+/** "If four coins balance *the letter*, it weighs thirty grams": the letter, whatever was told of before. */
+function isNamedAhead(sentence: Sentence, pointers: readonly string[], { persons, lexicon }: Analysis): boolean {
+  const pointer = pointers.find((one) => /^(?:it|they)$/.test(one));
+  const main = firstMain(sentence);
+  if (!pointer || !main || pronounOf(main.subject) !== pointer) return false;
+  return sentence.clauses.some(
+    ({ rank, start, complements }) =>
+      rank === "adverbial" &&
+      start < main.subject.start &&
+      complements.some(({ role, node }) => role === "object" && node.f.det === "def" && mayBe(pointer, node, sentence, persons, lexicon)),
+  );
 }
 
 /** "What happens if you stroke *a feather*? *It* feels like velvet": the question itself tells what the answer takes up. */

@@ -12,6 +12,7 @@ import { isGapped } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
+import { isOnlyJoined } from "./only-joined";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
@@ -315,7 +316,7 @@ function phraseExistence(clause: Clause): Phrasing | Unaskable {
 function phraseCommand(clause: Clause): Phrasing | Unaskable {
   // "Do not correct the speaker"
   const isForbidden = clause.negated && clause.auxiliaries.every(({ cat }) => cat === "do");
-  if ((clause.negated || clause.auxiliaries.length > 0) && !isForbidden) return "contracted";
+  if (((clause.negated || clause.auxiliaries.length > 0) && !isForbidden) || isOnlyJoined(clause)) return "contracted";
   if (clause.verb.cat !== "v") return "contracted";
   const base = `${isForbidden ? "not " : ""}${clause.verb.lemma ?? ""}`;
   return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { type Clause, sharingClauses, toldInPassing } from "../../language/clause";
+import { isList } from "../../language/grammar/verb-shapes";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
@@ -73,6 +74,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
+    // "teaches football, *swimming and dancing*": torn from what it belongs to.
+    if (isList(node)) return "points-elsewhere";
     // "…, *which is a good way to meet*": said in passing of the whole.
     if (isExample(node, clause) || isExampleBehind(node, clause) || node.cat === "c-rc" || (node.cat === "c-np" && node.start > clause.verb.start)) continue;
     // "…, *with several towers having been built since*", "*With the war not going well*, he …": what is so meanwhile.

@@ -1,7 +1,7 @@
 import { type Features, headTerminal, type Node } from "../tree";
 import { endsInComma, firstWord, isBareName, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
-import { behindClause, endsInTo, findsOutWhere, firstVerb, hasObject, lastVerb, lastWord, mayBePassive, namesDoer } from "./verb-shapes";
+import { behindClause, endsInTo, findsOutWhere, firstVerb, hasObject, isList, lastVerb, lastWord, mayBePassive, namesDoer } from "./verb-shapes";
 import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
 /** "if it is stored *wet*", "is eaten *raw*": the state that something is in while it is done. */
@@ -313,7 +313,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "c-sb-c vp", 1, "adjunct", 1);
   rule("vp", "vp c-sb", 0, "adjunct", 0.4, high);
   rule("vp", "vp c-sb-c", 0, "adjunct", 1, high);
-  rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? vp.f : undefined));
+  rule("vp", "vp c-vp", 0, "adjunct", 0.9, (vp, other) => (other.f.form === "ing" && !other.f.gap ? { f: vp.f, cost: isList(other) ? 4 : 0 } : undefined));
   rule("c-pp", "comma pp", 1, "mark", 0);
   // "offered to help, *among them two engineers*": said of those who offered.
   rule("vp", "vp c-pp", 0, "adjunct", 0.9, (vp, pp) => ({ f: vp.f, cost: pp.kids[1]?.role === "listed" && vp.f.form !== "fin" ? 1.5 : 0 }));

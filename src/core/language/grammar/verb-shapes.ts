@@ -51,3 +51,8 @@ export function hasObject(vp: Node): boolean {
 export function findsOutWhere(vp: Node, { f }: Node): boolean {
   return f.sub === "where" && lastWord(vp).lemma === "out";
 }
+
+/** "teaches football, *swimming and dancing*": a list of things, and no deeds. */
+export function isList(phrase: Node): boolean {
+  return phrase.cat === "c-vp" && phrase.end - phrase.start === 4 && phrase.kids[1]?.role === "coordination";
+}
