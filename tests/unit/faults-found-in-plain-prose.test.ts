@@ -81,11 +81,11 @@ neverDrafts({
     ],
     "birds of two sorts": [
       "# On the wing\n\nThe swift leaves its nest in July. The swift eats in the air. A frigate bird cannot swim. Fifteen frigate birds were measured. The birds slept forty-two minutes a day.",
-      /the birds/i,
+      /^(?!Read: ).*the birds/i,
     ],
     "two men": [
       "# Bones\n\nEdward Cope and Othniel Marsh hunted fossils. In time the two men became the most famous fossil hunters of America.",
-      /the two men/i,
+      /^(?!Read: ).*the two men/i,
     ],
     "somebody told of before, whom a quoted sentence does not settle": [
       "# Two men and their bones\n\nThe quarrel ruined both. Cope spent his whole fortune on a silver mine that turned out to be worthless, and in the end he owned little more than his collection. Marsh lost his post with the government after Cope had attacked him in a newspaper. When Marsh died in 1899, he had 186 dollars in the bank.",

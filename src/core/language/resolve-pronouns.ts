@@ -62,6 +62,8 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
   const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
   const candidate = earlier ?? clauseBefore(sentence, pronoun, known);
+  // "The house *whistled*. It began as a low hum": what went on, and no house.
+  if (!earlier && candidate && pronoun === "it" && clauses.some((one) => one.subject === clause.subject && isWhatWentOn(one, candidate))) return undefined;
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
   const named = solePerson(pronoun, persons, sentence, before, lexicon);
   const sole = named && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
@@ -140,8 +142,6 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   if (earlier?.rank === "adverbial" && !isTopicOfText(earlier.subject, sentences) && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found))
     return undefined;
   if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon)) return undefined;
-  // "The house *whistled*. It began as a low hum": what went on, and no house.
-  if (!earlier && pronoun === "it" && isWhatWentOn(clause, candidate)) return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;

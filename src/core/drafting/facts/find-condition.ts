@@ -80,6 +80,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     phrasing.binder.human ||
     /^(?:people|many people|most people)$/i.test(phrasing.subject);
   if (condition.f.sub === "when" && !isModal && asked.subject === phrasing.subject && isHuman) return [];
+  // "If members know that, *they may stay away*": what they may do is asked.
+  if (time === "general" && part.node.start === 0 && asked.subject === phrasing.subject && isHuman && /^(?:he|she|they)$/.test(pronounOf(clause.subject) ?? ""))
+    return [];
   // "Puppies leave their mother *when they are eight weeks old*": how old they are is asked.
   if (asked.subject === phrasing.subject && yearsIn(inner?.complements.find(({ role }) => role === "predicate")?.node)) return [];
   // "If you use a longer box, the picture will be larger": each is compared with what is otherwise.

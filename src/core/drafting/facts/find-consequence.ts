@@ -7,6 +7,7 @@ import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { binderOf, bindersIn, findUnclear, mayBind } from "../phrasing/clear-reference";
+import { isGone } from "../phrasing/is-gone";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
 import { type Fact, factOf } from "./fact";
@@ -82,7 +83,10 @@ function holdsThen(clause: Clause, part: Node): boolean {
   )
     return false;
   if (clause.auxiliaries.some(({ cat }) => cat === "have")) return false;
-  return clause.verb.cat === "v" && !/^(?:want|like|know|believe|look|seem|mean|resemble|say|call)$/.test(clause.verb.lemma ?? "");
+  return (
+    clause.verb.cat === "v" &&
+    !/^(?:want|trust|expect|think|hope|assume|wonder|like|know|believe|look|seem|mean|resemble|say|call)$/.test(clause.verb.lemma ?? "")
+  );
 }
 
 function partsOf({ complements, adjuncts }: Clause, part: Node): Node[] {
@@ -106,9 +110,7 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
   const pronoun = pronounOf(main.subject) ?? ownerPronounOf(main.subject);
   if (!pronoun) return false;
   // "When a horn blows, *its* plate …": the subject of the one is the subject of the other, where it is still there.
-  const isOut = inner.verb.cat === "be" && /\b(?:is|are) (?:out|over|gone|up|down|away)\b/.test(nodeText(sentence, condition));
-  const isGone = isOut || /^(?:run|vanish|disappear|go|lack|die|end|fail)$/.test(inner.verb.lemma ?? "");
-  const isThing = inner.subject.cat === "np" && inner.subject.f.det !== "pron" && !isGone;
+  const isThing = inner.subject.cat === "np" && inner.subject.f.det !== "pron" && !isGone(inner);
   if (isThing && mayBind(pronoun, binderOf(inner.subject, nodeText(sentence, inner.subject), analysis))) return false;
   const named = new Set(walkTree(condition).flatMap(({ cat, lemma }) => (cat === "n" || cat === "pn" ? [(lemma ?? "").toLowerCase()] : [])));
   const isNamed = (text: string) =>
@@ -118,7 +120,7 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
       .some((word) => named.has(word) || named.has(word.replace(/s$/, "")));
   const at = positionKey(sentence, main.subject.start);
   const known = analysis.antecedents.get(at) ?? analysis.owners.get(at);
-  if (known) return !isNamed(known.text);
+  if (known && !(isGone(inner) && isNamed(known.text))) return !isNamed(known.text);
   const before = analysis.sentences[sentence.index - 1];
   if (before?.block !== sentence.block) return false;
   return before.clauses.some((clause) => {

@@ -10,6 +10,7 @@ import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../languag
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { definiteIsClear } from "../phrasing/definite-is-clear";
+import { isGone } from "../phrasing/is-gone";
 import { isObjectOfLead } from "../phrasing/object-of-lead";
 import { hasPronounSubject, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { isNamedIn, takesUpByNoun, takesUpWhole } from "../phrasing/taken-up";
@@ -80,11 +81,13 @@ function isNamedByCondition({ type, stem, sentence }: Fact, pointers: readonly s
   const [pointer, ...more] = pointers;
   if (type !== "condition" || !pointer || more.length > 0 || !/^(?:it|they)$/.test(pointer) || new RegExp(`\\b${pointer}\\b`, "i").test(stem)) return false;
   const conditions = sentence.clauses.filter(({ rank, start }) => rank === "adverbial" && start < (firstMain(sentence)?.subject.start ?? 0));
-  return conditions.some(({ subject, complements }) =>
-    [subject, ...complements.map(({ node }) => node)].some(
+  return conditions.some((inner) => {
+    const { subject, complements } = inner;
+    if (isGone(inner)) return false;
+    return [subject, ...complements.map(({ node }) => node)].some(
       (np) => np.cat === "np" && headTerminal(np).cat !== "pro" && mayBe(pointer, np, sentence, persons, lexicon),
-    ),
-  );
+    );
+  });
 }
 
 /** The sentence before, and the one before that where it does not stand by itself; none where they are no clear words of the source. */

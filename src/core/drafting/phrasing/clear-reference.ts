@@ -205,7 +205,7 @@ function unclearIn(
         : [
             ...beside,
             ...(inside && !inside.beside && CLAUSES.has(kid.cat) ? [inside] : []),
-            ...node.kids.slice(0, index).flatMap((before) => bindersIn(before, sentence, analysis)),
+            ...node.kids.slice(0, index).flatMap((before) => (isObjectBehind(before, kid) ? [] : bindersIn(before, sentence, analysis))),
           ],
       isAnswer,
     );
@@ -229,8 +229,8 @@ function unclearWord(
   if (sentence.resolved?.has(node.start)) return undefined;
   const before = sentence.words[node.start - 1]?.lower ?? "";
   const behind = sentence.words[node.end]?.lower ?? "";
-  // "costs *too* much": how much, and no pointing.
-  if (node.lemma === "too" && /^(?:much|many|little|few)$/.test(behind)) return undefined;
+  // "costs *too* much", "was *too* light": how much, and no pointing.
+  if (node.lemma === "too" && (/^(?:much|many|little|few)$/.test(behind) || isQuality(sentence, node.end))) return undefined;
   if (sentence.open?.has(node.start)) return "pronoun";
   // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
@@ -367,6 +367,17 @@ function unclearTerminal(
     return node.lemma === "there" && beside.length === 1 && !beside[0]!.human ? undefined : "points-elsewhere";
   }
   return undefined;
+}
+
+/** Whether an adjective stands there, and no verb. */
+function isQuality({ words }: Sentence, at: number): boolean {
+  const candidates = words[at]?.candidates ?? [];
+  return candidates.some(({ cat, cost }) => cat === "adj" && cost < 2.5) && words[at + 1]?.lower !== "to";
+}
+
+/** "find *a name* for it": what is found is never *it* (Chomsky 1981, principle B). */
+function isObjectBehind(before: Node, { cat, kids }: Node): boolean {
+  return before.cat === "vp" && before.role === "object" && cat === "pp" && kids[1]?.f.det === "pron";
 }
 
 /** Whether a pronoun may stand for that, by its number and who it is. */

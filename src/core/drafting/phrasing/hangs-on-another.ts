@@ -1,6 +1,6 @@
 import { type Clause, joiningWord, sharingClauses } from "../../language/clause";
 import { opensWithParticiple } from "../../language/grammar/phrase-shapes";
-import { type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
@@ -16,6 +16,8 @@ export function hangsOnAnother(clause: Clause): boolean {
   // "When an onion is *boiled or fried*": a condition is told whole; of three parts the last may be the command behind it.
   if (((clause.rank !== "adverbial" || sharingClauses(clause).length > 2) && isAlternative(clause)) || mayBeOfInner(clause) || mayBeModifier(clause))
     return true;
+  // "*Hardly* anything happens in it": without the word it would be the contrary.
+  if (clause.adjuncts.some(({ node }) => node.end === clause.subject.start && /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return true;
   const first = clauses.find((other) => other.rank === "main");
   // "He is looking after a brother, *or he is ill*, or there is no bus": a duty and its penalty are no such choice.
   const next = clauses.find((other) => other.rank === "main" && other.start > clause.verb.start && !other.shared);

@@ -1,0 +1,88 @@
+import { neverDrafts } from "../support/fault-tester";
+
+/** What was drafted wrongly from three batches of passages written for grades 4 to 7, and by what was added for plain sentences. */
+neverDrafts({
+  "of who and what is meant": {
+    "what she teaches, for the pond": [
+      "# Give us a pond\n\nOur school should have a pond. Ms Hallam, who teaches biology, says that she would use it from March until October.",
+      /use biology/,
+    ],
+    "the name, for what it names": [
+      "# The flask\n\nTwo German glassmakers saw that the flask could be useful at home. In 1904 they held a contest to find a name for it, and a man from Munich won.",
+      /find a name for it/,
+    ],
+    "three stars, for all of them": [
+      "# The stars\n\nAnnie Cannon arranged the stars in classes. She could classify three stars a minute. During her life she examined about 350,000 of them.",
+      /of (?:the )?three stars/,
+    ],
+    "ten, for the six of them": [
+      "# Teach us to fall\n\nEvery pupil should learn judo. Six out of ten children who come to the hospital have fallen down. Most of them stretched out their arms and broke a wrist.",
+      /most of (?:the )?ten children/i,
+    ],
+    "all three, of what was told before": [
+      "# The flask\n\nHeat can travel in three ways. A vacuum flask is built to stop all three. An empty space is called a vacuum.",
+      /= Stop all three/i,
+    ],
+    "the house, for its sound": [
+      "# The customs house\n\nWhen the wind blew from the north, the old customs house whistled. It began as a low hum and rose until the windows shook. Jon lay in bed and listened.",
+      /What does “it” stand for/,
+    ],
+    "a part of something, as what is wanted": [
+      "# Give us a pond\n\nOur school has a lawn that nobody walks on. I think that a part of it should become a pond. A pond helps animals. Dragonflies eat mosquitoes because they are hungry.",
+      /“A part of it/,
+    ],
+    "a coin, for the letter": [
+      "# Build a balance\n\nA balance shows what is heavier. A one-euro coin weighs seven and a half grams. If four coins balance the letter, it weighs thirty grams.",
+      /How many grams does it weigh/,
+    ],
+  },
+  "of how it is read": {
+    "as much as eight kettles need": [
+      "# The wheel\n\nBoth tanks have the same weight. One turn of the wheel uses only as much electricity as eight kettles need to boil.",
+      /What happens as/,
+    ],
+    "gulls, as what the rain does": [
+      "# The beach\n\nHeavy rain makes the water dirty. It washes the droppings of dogs and gulls from the streets into the sea.",
+      /the droppings of dogs\./,
+    ],
+    "a list of lessons, cut off": [
+      "# Lessons\n\nThe school of the town teaches football, swimming and dancing. The lessons begin at eight.",
+      /teach, swimming|= Football$/,
+    ],
+    "what should not be done, for both": [
+      "# Build a balance\n\nHang the hanger on a nail. Do not blow on the balance and close the windows, because even a light wind moves the cups.",
+      /should you not close/,
+    ],
+    "what builders do now, as past": [
+      "# Swifts\n\nSwifts nest in walls. Old walls have holes. Some builders now put hollow bricks under the roof.",
+      /did some builders now/,
+    ],
+    "a name, as who": [
+      "# The list\n\nOn the paper there was a list of names. The third name on the list was Brask. Jon read it twice.",
+      /who was the third name/i,
+    ],
+    "where a foundation is, for the rules": [
+      "# The flag\n\nA beach must meet many rules. The rules are checked by a foundation in Denmark, which sends inspectors.",
+      /rules in Denmark/,
+    ],
+    "a network, as who": [
+      "# The railroad\n\nThe Underground Railroad was a secret network of people who helped slaves escape to freedom. It had no trains.",
+      /^Who was/,
+    ],
+    "a loop, where it is made": ["# Knots\n\nAn eye splice makes a permanent loop at the end of a rope. It is strong.", /^Where does an eye splice/],
+    "a ship with a chest, on board": ["# Wrecks\n\nMany ships have sunk. A ship lies at the bottom of the sea with a chest of coins on board.", /lie on board/],
+  },
+  "of what happens then": {
+    "what you trust": ["# Scales\n\nAn inspector checks the scales. When you buy a kilo of apples, you trust the scale.", /What happens when you buy/],
+    "the tide, which is out": [
+      "# Mangroves\n\nA seed falls from the tree. If the tide is out, it may stick in the mud and start to grow at once.",
+      /^What may happen if the tide is out/,
+    ],
+    "oxygen, which is gone": ["# Yeast\n\nYeast can live in two ways. When oxygen runs out, it switches to fermentation.", /^What happens when oxygen runs out/],
+    "hardly anything": ["# Seeds\n\nA seed is dry. As long as the seed is dry, hardly anything happens in it.", /Anything happens in/i],
+    "why she went, and not where": [
+      "# Hertha\n\nSarah was born in Portsea. At the age of nine Sarah went to live with her aunts, who ran a school in London.",
+      /Why did Sarah go at/,
+    ],
+  },
+});
