@@ -1,6 +1,6 @@
 import { neverDrafts } from "../support/fault-tester";
 
-/** What was drafted wrongly from three batches of passages written for grades 4 to 7, and by what was added for plain sentences. */
+/** What was drafted wrongly from four batches of passages written for grades 4 to 7, and by what was added for plain sentences. */
 neverDrafts({
   "of who and what is meant": {
     "what she teaches, for the pond": [
@@ -31,6 +31,10 @@ neverDrafts({
       "# Give us a pond\n\nOur school has a lawn that nobody walks on. I think that a part of it should become a pond. A pond helps animals. Dragonflies eat mosquitoes because they are hungry.",
       /“A part of it/,
     ],
+    "flags of its own, for flags": [
+      "# Flags\n\nShips talked to each other with flags. Every navy had flags of its own, and nobody else could read them.",
+      /read flags of its own/,
+    ],
     "a coin, for the letter": [
       "# Build a balance\n\nA balance shows what is heavier. A one-euro coin weighs seven and a half grams. If four coins balance the letter, it weighs thirty grams.",
       /How many grams does it weigh/,
@@ -57,6 +61,7 @@ neverDrafts({
       "# Swifts\n\nSwifts nest in walls. Old walls have holes. Some builders now put hollow bricks under the roof.",
       /did some builders now/,
     ],
+    "two letters, as one word": ['# Flags\n\nSome messages take two flags. "N" above "C" means that a ship is in distress.', /“N" above/],
     "a name, as who": [
       "# The list\n\nOn the paper there was a list of names. The third name on the list was Brask. Jon read it twice.",
       /who was the third name/i,
@@ -78,7 +83,10 @@ neverDrafts({
       "# Mangroves\n\nA seed falls from the tree. If the tide is out, it may stick in the mud and start to grow at once.",
       /^What may happen if the tide is out/,
     ],
-    "oxygen, which is gone": ["# Yeast\n\nYeast can live in two ways. When oxygen runs out, it switches to fermentation.", /^What happens when oxygen runs out/],
+    "oxygen, which is gone": [
+      "# Yeast\n\nYeast can live in two ways. When oxygen runs out, it switches to fermentation.",
+      /^What happens when oxygen runs out/,
+    ],
     "hardly anything": ["# Seeds\n\nA seed is dry. As long as the seed is dry, hardly anything happens in it.", /Anything happens in/i],
     "why she went, and not where": [
       "# Hertha\n\nSarah was born in Portsea. At the age of nine Sarah went to live with her aunts, who ran a school in London.",

@@ -357,7 +357,9 @@ function contains(sentence: Sentence, pronoun: Node): boolean {
 }
 
 /** "a burr" is *the burr* the second time, "212 lamps" *the 212 lamps*. */
-function knownText(text: string, core: Node): string {
+function knownText(told: string, core: Node): string {
+  // "had flags *of its own*, and nobody could read them": whose, the other clause says no more.
+  const text = told.replace(/ of (?:its|their|his|her) own$/, "");
   if (core.f.det === "num" && /^\d/.test(text)) return `the ${text}`;
   // "*only about a thousand geysers*, and half of them": the geysers.
   if (core.f.det === "num" && /^(?:only|about|nearly|almost|over|some|up to|at least|at most|more than|less than|fewer than)\b/i.test(text))

@@ -78,7 +78,7 @@ export function findMeaningOfName(sentence: Sentence, analysis: Analysis): Fact[
 function ofWord({ clause, ...phrasing }: Phrasing, analysis: Analysis): Fact[] {
   const { sentence, subject, verb } = clause;
   const word = nodeText(sentence, subject).replace(/^["“]|["”]$/g, "");
-  const isWord = /^["“].+["”]$/.test(nodeText(sentence, subject)) && word.split(" ").length <= LONGEST_WORD;
+  const isWord = /^["“][^"“”]+["”]$/.test(nodeText(sentence, subject)) && word.split(" ").length <= LONGEST_WORD;
   const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
   if (!isWord || clause.negated || clause.shared || clause.rank !== "main" || clause.auxiliaries.length > 0) return [];
   if (parts.length === 0 || parts.some((node) => node.start < verb.end || findUnclear(node, sentence, analysis))) return [];

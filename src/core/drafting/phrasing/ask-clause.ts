@@ -175,6 +175,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     .replace(describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/, "the ")
     // "Only trained men could tie them. *They* were called …": the men were.
     .replace(antecedent ? /^(?:even|only) (?=\p{Ll})/u : /^even (?=\p{Ll})/u, "");
+  // "*Whoever* wants to fish needs two papers": who needs them, and nobody of that name.
+  if (/^(?:who|what|which)ever$/i.test(subject)) return "no-subject";
   // "limit foods that are known to": the phrase was torn from what follows.
   if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
   // "*Put rare items* in one place": read as items that were put.
