@@ -23,3 +23,17 @@ export function areTooFew(text: string, pronoun: Node, { words }: Sentence): boo
   const isMany = before(pronoun.start - 1) === "of" && /\d{2,}|hundred|thousand|million/.test(before(pronoun.start - 2));
   return isMany && /^(?:the )?(?:two|three|four|five|six|seven|eight|nine|ten|twelve) /i.test(text);
 }
+
+/** "Queen Victoria sent *her* fifty pounds", where two women are told of: the other one, of whom the sentence before speaks. */
+export function otherOfTwo(pronoun: Node, sentence: Sentence, before: Sentence | undefined, { antecedents, persons }: Known): string | undefined {
+  const gender = pronoun.lemma === "her" ? "she" : "he";
+  const clause = sentence.clauses.find(({ rank, start, end }) => rank === "main" && start <= pronoun.start && pronoun.start < end);
+  const own = clause && persons.get(nodeText(sentence, coreOf(clause.subject)));
+  const all = [...new Set(persons.values())].filter((person) => person.gender === gender || person.gender === undefined);
+  const [other, ...more] = all.filter((person) => person !== own);
+  if (!own || own.gender !== gender || other?.gender !== gender || more.length > 0 || before?.block !== sentence.block) return undefined;
+  const isToldOf = before.clauses.some(
+    ({ subject }) => persons.get(antecedents.get(positionKey(before, subject.start))?.text ?? nodeText(before, coreOf(subject))) === other,
+  );
+  return isToldOf ? other.name : undefined;
+}

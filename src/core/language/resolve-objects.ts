@@ -7,7 +7,7 @@ import { type Lexicon, NounFile } from "./lexicon";
 import { isNoAntecedent } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { areTooFew, isSubjectAgain } from "./object-again";
+import { areTooFew, isSubjectAgain, otherOfTwo } from "./object-again";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { solePerson } from "./sole-person";
@@ -172,7 +172,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
 /** "The navy sent *her* to Harvard": the one woman of the source, where the clause is about somebody or something else. */
 function onlyOther(pronoun: Node, sentence: Sentence, before: Sentence | undefined, { antecedents, persons, lexicon }: Known): Resolved | undefined {
   if (!/^(?:him|her)$/.test(pronoun.lemma ?? "") || sentence.abstained) return undefined;
-  const name = solePerson(pronoun.lemma === "her" ? "she" : "he", persons, sentence, before, lexicon);
+  const name =
+    otherOfTwo(pronoun, sentence, before, { antecedents, persons }) ?? solePerson(pronoun.lemma === "her" ? "she" : "he", persons, sentence, before, lexicon);
   const person = name ? persons.get(name) : undefined;
   if (!name || !person || name.split(" ").some((part) => sentence.text.includes(part))) return undefined;
   // "She took it to *her*": whoever does it is another.

@@ -54,10 +54,13 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   if (clause.verb.lemma !== "take" || nodeText(sentence, clause.subject).toLowerCase() !== "it" || clause.negated || clause.shared || !auxiliary) return [];
   const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
   const length = parts.find((node) => (node.cat === "np" || node.cat === "advp") && isLength(node));
-  const deed = parts.find((node) => node.cat === "vp" && node.f.form === "to");
+  // "It takes five hundred years *until two centimetres have formed*"
+  const deed = parts.find((node) => (node.cat === "vp" && node.f.form === "to") || (node.cat === "sb" && node.f.sub === "until"));
   // "It took *Florence years* to persuade them", read as one; "takes three minutes *to open*": what does?
   if ((length && /^\p{Lu}/u.test(nodeText(sentence, length))) || (deed && deed.end - deed.start < 3)) return [];
   const whom = parts.find((node) => node.cat === "np" && node !== length);
+  // "until *it* has the colour of its parents": what does?
+  if (deed?.cat === "sb" && /\b(?:it|they|he|she)\b/i.test(nodeText(sentence, deed))) return [];
   if (!length || !deed || parts.some((node) => ![length, deed, whom].includes(node))) return [];
   const isTold = whom && (headTerminal(whom).cat !== "pro" || sentence.resolved?.has(whom.start)) && !findUnclear(whom, sentence, analysis);
   const named = walkTree(deed).find((node) => node.cat === "np" && node.f.det !== "pron");

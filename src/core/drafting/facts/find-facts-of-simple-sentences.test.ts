@@ -7,10 +7,16 @@ describe("how long it takes", () => {
     "one year": ["A count of the whole town took one year.", "How long did a count of the whole town take?", "one year"],
     "what a thing needs": ["A large bell needs a whole week.", "How long does a large bell need?", "a whole week"],
     "what it needs to do something": ["A wagon needed about two weeks to reach Albany.", "How long did a wagon need to reach Albany?", "about two weeks"],
+    "until something is so": [
+      "It takes about five hundred years until two centimetres have formed.",
+      "How long does it take until two centimetres have formed?",
+      "about five hundred years",
+    ],
     "a state up to then": ["The lamp outside the museum has been broken for a month.", "How long has the lamp outside the museum been broken?", "a month"],
     "what was kept so": ["The harbour of Selm was closed for a week.", "How long was the harbour of Selm closed?", "a week"],
   });
   neverAsks({
+    "until nobody knows what has it": ["It takes three years until it has the colour of its parents.", /^How long/],
     "a day off": ["The keeper took a day off.", /^How long/],
     "of news that once took longer": ["News that had once taken ten days now took minutes.", /^How long/],
     "an amount": ["A colony needs about fifteen kilograms of honey to survive.", /^How long/],
@@ -65,6 +71,8 @@ describe("who or what does it", () => {
     "a thing that wakes": ["Water wakes the seed.", "What wakes the seed?", "water"],
     "a thing that turns another": ["A clockwork machine turned the lens all night.", "What turned the lens all night?", "a clockwork machine"],
     "a thing that makes another do so": ["Yeast gas makes the dough rise.", "What makes the dough rise?", "yeast gas"],
+    "whose post it was": ["Grace's father was the keeper of the Longstone lighthouse.", "Who was the keeper of the Longstone lighthouse?", "Grace's father"],
+    "what somebody died of, later": ["Grace Darling died of tuberculosis four years later.", "What did Grace Darling die of?", "tuberculosis"],
     "who held a post": [
       "Joseph Bazalgette drew the plan. The engineer in charge was Joseph Bazalgette.",
       "Who was the engineer in charge?",

@@ -77,7 +77,7 @@ import { findResult } from "./find-result";
 import { findRight, findRightHolder } from "./find-right";
 import { findSense } from "./find-sense";
 import { findSign } from "./find-sign";
-import { findHolder, findSingled } from "./find-singled";
+import { findHolder, findPostHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
 import { findSoon } from "./find-soon";
 import { findSort } from "./find-sort";
@@ -102,6 +102,7 @@ const FINDERS: FactFinder[] = [
   findNamedThing,
   findSingled,
   findHolder,
+  findPostHolder,
   findNamedByClause,
   findNamedDeed,
   findCause,

@@ -168,7 +168,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isOfAnother(clause, phrase, thing)) return [];
   if (isTool && (head.cat !== "n" || !isConcrete((head.lemma ?? "").toLowerCase(), analysis))) return [];
   // "lived on a cliff": there, and not of it.
-  if ((verb === "live" || verb === "stand") && isPlace(head, analysis)) return [];
+  if ((verb === "live" || verb === "stand") && phrase.f.sub === "on" && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
   if (thing.role === "number" || (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? ""))) return [];
   // "with *something that vibrates*" tells what sort of thing.

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
-import { nodeText } from "../../language/node-text";
+import { nodeText, withoutAside } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import type { Resolved } from "../../language/resolve-objects";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
@@ -76,6 +76,41 @@ function holdsPersons(np: Node, { lexicon }: Analysis): boolean {
 
 /** "*One of the board's most important tasks* is the budget" */
 const ONE_OF_BEST = /^one of (?:the |its )?(?:.+['’]s? )?(?:most \p{L}+|\p{L}+est|main|chief|first) \p{L}+/iu;
+
+/** "Grace's father was *the keeper of the Longstone lighthouse*": who was it? */
+export function findPostHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const whole = predicateOf(clause);
+  const predicate = whole && withoutAside(whole);
+  const post = predicate && headTerminal(predicate).lemma;
+  const isOf = predicate?.role === "postmodifier" && predicate.kids[1]?.f.sub === "of" && predicate.f.det === "def" && predicate.f.num !== "pl";
+  if (!predicate || !isOf || !phrasing.binder.human || !HOLDS.test(post ?? "") || hasOpenPronoun(predicate, sentence, analysis)) return [];
+  if (clause.subject.f.det === "dem" || findUnclear(predicate, sentence, analysis)) return [];
+  const rest = phraseRest(phrasing, analysis, [whole!, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || analysis.sort === "story") return [];
+  return [
+    factOf(
+      phrasing,
+      predicate.start,
+      {
+        type: "person",
+        stem: `${["Who", phrasing.inverted, nodeText(sentence, predicate), rest].filter(Boolean).join(" ")}?`,
+        answer: phrasing.subject,
+        answerNode: coreOf(clause.subject),
+        accepted: [],
+        depth: "recall",
+        worth: 2.2,
+        pattern: "which-one",
+      },
+      "thing",
+    ),
+  ];
+}
+
+/** What one person is for one place. */
+const HOLDS =
+  /^(?:keeper|captain|owner|head|leader|founder|mayor|editor|director|president|queen|king|chief|master|ruler|governor|author|inventor|conductor|curator|librarian)$/;
 
 /** "*The first keeper of the light* was Abel Thorne, a sailmaker": who was it? */
 export function findHolder(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -13,6 +13,9 @@ const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
 
 /** One, or several, of what another sentence names. */
 export function isOneOfSome(np: Node, sentence: Sentence): boolean {
+  // "To get a licence *one must* pass a test": anybody.
+  if (np.end - np.start === 1 && sentence.words[np.start]?.lower === "one" && /^(?:can|could|may|might|must|should)$/.test(sentence.words[np.end]?.lower ?? ""))
+    return false;
   // "continue on *the other*", "*the two* made seven journeys", "*the ninth* stood at the window"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num|ord)$/.test(np.kids[1]!.cat)) return true;
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";

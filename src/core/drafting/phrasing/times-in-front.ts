@@ -21,7 +21,9 @@ const LATER = /^(?:later|afterwards?|earlier|soon|then|before|after)$/;
 
 /** A time in front that counts from another sentence, before something done once. */
 export function isLater(node: Node, { subject, verb, auxiliaries, negated }: Clause): boolean {
-  if (node.end > subject.start || !/^advp(?:-c)?$/.test(node.cat) || !LATER.test(headTerminal(node).lemma ?? "") || negated) return false;
+  // "died of tuberculosis *four years later*"
+  const isBehind = node.start >= verb.end && node.end - node.start >= 3;
+  if ((node.end > subject.start && !isBehind) || !/^advp(?:-c)?$/.test(node.cat) || !LATER.test(headTerminal(node).lemma ?? "") || negated) return false;
   const [auxiliary, ...more] = auxiliaries;
   const isOnce = auxiliary
     ? more.length === 0 && auxiliary.cat === "be" && auxiliary.flags?.includes("past") === true

@@ -294,6 +294,10 @@ export const CLOSED_WORDS: Record<string, string> = {
   used: "v:past,use 0.4|v:participle,use 0.4",
   called: "v:participle,call 0.3|v:past,call 0.7",
   named: "v:participle,name 0.3|v:past,name 0.8",
+  "north-east": "adj 0.2|n:sg 0.3|adv:manner 1",
+  "north-west": "adj 0.2|n:sg 0.3|adv:manner 1",
+  "south-east": "adj 0.2|n:sg 0.3|adv:manner 1",
+  "south-west": "adj 0.2|n:sg 0.3|adv:manner 1",
   // Animals that the dictionary has more often as verbs.
   gulls: "n:pl,gull|v:third,gull 3",
   ducks: "n:pl,duck 0.1|v:third,duck 2",
