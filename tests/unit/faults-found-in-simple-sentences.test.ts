@@ -35,6 +35,10 @@ neverDrafts({
       "# Flags\n\nShips talked to each other with flags. Every navy had flags of its own, and nobody else could read them.",
       /read flags of its own/,
     ],
+    "the Romans, for their stone": [
+      "# Pumice\n\nPeople have used pumice for long. The Romans mixed it with lime to make concrete. Today it is used for rubbing hard skin off the feet.",
+      /the Romans used for/,
+    ],
     "a coin, for the letter": [
       "# Build a balance\n\nA balance shows what is heavier. A one-euro coin weighs seven and a half grams. If four coins balance the letter, it weighs thirty grams.",
       /How many grams does it weigh/,
@@ -62,6 +66,7 @@ neverDrafts({
       /did some builders now/,
     ],
     "two letters, as one word": ['# Flags\n\nSome messages take two flags. "N" above "C" means that a ship is in distress.', /“N" above/],
+    "a brigade, as what": ["# Snow\n\nThe town clears its streets. Old people can ask the youth fire brigade for help.", /What can old people ask/],
     "a name, as who": [
       "# The list\n\nOn the paper there was a list of names. The third name on the list was Brask. Jon read it twice.",
       /who was the third name/i,

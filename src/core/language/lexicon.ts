@@ -45,6 +45,7 @@ export const NounFile = {
   cognition: 9,
   communication: 10,
   event: 11,
+  group: 14,
   location: 15,
   object: 17,
   person: 18,

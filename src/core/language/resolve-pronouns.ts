@@ -379,7 +379,9 @@ export function agrees(pronoun: string, { text, node }: Antecedent, persons: Rea
   const head = headTerminal(node);
   // "the air" is never they.
   if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
-  if (num === "pl") return false;
+  // "*The Romans* mixed it with lime": many, and never it.
+  const isMany = node.f.det === "def" && head.cat === "pn" && /(?:an|ian|er|ish|on|ite|ic)s$/.test(head.lemma ?? "");
+  if (num === "pl" || isMany) return false;
   // "*Her family* moved. In 1903 she …": a family is no she.
   if (head.cat === "n" && MANY_AS_ONE.has(head.lemma ?? "") && pronoun !== "it") return false;
   const told = nounGender(head.lemma ?? "");

@@ -2,6 +2,7 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { THIN_NOUNS, TIME_NOUNS, UNIQUE_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText, stripAsides, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";
@@ -71,6 +72,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "discovered the same trick": the same as whose?
   if (walkTree(object).some(({ flags }) => flags?.includes("same"))) return [];
   if (isPersonNoun(head.lemma ?? "", analysis.lexicon) || findUnclear(stripAsides(object), clause.sentence, analysis, phrasing.binder)) return [];
+  // "ask *the fire brigade* for help": somebody, though no person.
+  if (/^(?:ask|tell|invite|thank|warn|call|phone|beg)$/.test(clause.verb.lemma ?? "") && fileOf(head.lemma ?? "", analysis.lexicon) === NounFile.group)
+    return [];
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.
