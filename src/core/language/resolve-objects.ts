@@ -242,10 +242,11 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
       .flatMap((clause) => clause.complements.filter(({ node }) => node.cat === "np").map(({ node }) => node)),
   );
   const sameTree = contains(sentence, pronoun);
-  const visit = (node: Node, isHead: boolean, holdsPronoun: boolean) => {
+  const visit = (node: Node, isHead: boolean, holdsPronoun: boolean, isInClause: boolean) => {
     // "the solid rock around it": a phrase that holds the pronoun is not what it stands for.
     const holds = node.cat === "np" && sameTree && node.start <= pronoun.start && node.end > pronoun.start;
-    const isOwn = inOwn && node.start >= inOwn.start && node.end <= inOwn.end;
+    // "Whoever owns *a house* must clear the pavement in front of it": not the subject, but told of in it.
+    const isOwn = inOwn && !isInClause && node.start >= inOwn.start && node.end <= inOwn.end;
     // "became citizens" says again what the subject is.
     const isNamed = predicates.has(node);
     if (node.cat === "np" && !isHead && !isNamed && !holds && !holdsPronoun && !isOwn) {
@@ -258,10 +259,10 @@ function candidatesIn(sentence: Sentence, pronoun: Node, own: Node | undefined, 
       // "William Naismith, *a Scottish climber*": the same person again.
       if (node.role === "apposition" && index > 0 && headTerminal(node.kids[0]!).cat === "pn") return;
       const head = node.cat === "np" && index === node.head && node.role !== "coordination";
-      visit(kid, head && kid.cat === "np", head && (holds || holdsPronoun));
+      visit(kid, head && kid.cat === "np", head && (holds || holdsPronoun), isInClause || kid.cat === "rc" || kid.cat === "ws");
     });
   };
-  visit(sentence.tree!, false, false);
+  visit(sentence.tree!, false, false, false);
   return found;
 }
 

@@ -64,6 +64,7 @@ describe("who or what does it", () => {
   finds({
     "a country": ["Sweden issued the first paper money in Europe.", "Which country issued the first paper money in Europe?", "Sweden"],
     "a state": ["Pennsylvania passed a law against child labour.", "Which state passed a law against child labour?", "Pennsylvania"],
+    "whoever does something": ["Whoever wants to fish needs two papers.", "Who needs two papers?", "Whoever wants to fish"],
     "whoever is first": ["The first buyer who presses the button gets the fish.", "Who gets the fish?", "The first buyer who presses the button"],
     "both of two": ["Both parents sit on the eggs.", "Who sits on the eggs?", "both parents"],
     "one of a sort": ["Small cases are heard by one judge.", "Who hears small cases?", "one judge"],
@@ -149,6 +150,7 @@ describe("numbers and years that are not exact", () => {
       "some forty million",
     ],
     "fish, which have no ending": ["A puffin can carry ten or more fish in its beak.", "How many fish can a puffin carry in its beak?", "ten or more"],
+    "what one may keep": ["With a permit one may keep three fish.", "How many fish may one keep with a permit?", "three"],
     "around a year": ["Sequoyah was born around 1770.", "When was Sequoyah born?", "around 1770"],
     "a year of what was": ["The last cholera outbreak in London was in 1866.", "In what year was the last cholera outbreak in London?", "1866"],
     "a day of every month": [

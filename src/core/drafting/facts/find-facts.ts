@@ -215,7 +215,7 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
   // "*Pick up a box of cereal* and look at the back": an opening, where nobody is told how something is done.
   const isOrder = fact.clause.imperative && fact.pattern === "what-object";
   if (sort !== "steps" && isOrder && analysis.sentences.find(({ block }) => block.kind !== "heading") === sentence) return true;
-  if (sort === "story" && fact.pattern === "how-long") return false;
+  if (sort === "story" && /^(?:how-long|what-sort)$/.test(fact.pattern)) return false;
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
   // Everybody who read the story knows who does nearly all of it.
@@ -275,7 +275,9 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   return (
     facts
       // "*Even* unborn babies yawn": others do as well.
-      .filter((fact) => !/^even /i.test(fact.answer) && !asksOfNobody(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis))
+      .filter(
+        (fact) => !/^even /i.test(fact.answer) && !asksOfNobody(fact) && !asksOfWhoever(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis),
+      )
       .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis))
   );
 }
@@ -299,6 +301,11 @@ function answering(sentence: Sentence, analysis: Analysis): Phrasing[] {
 function tearsResult({ stem, answer, clause, pattern }: Fact): boolean {
   if (pattern === "why-so-that-result" || !/\bso (?:much|many|few|little)\b.* that\b/i.test(clause.sentence.text)) return false;
   return /\bso (?:much|many|few|little)\b/i.test(stem) || /\bthat\b/.test(answer);
+}
+
+/** "How many papers does whoever wants to fish need?": who needs them is asked, and why. */
+function asksOfWhoever({ stem }: Fact): boolean {
+  return /\bwhoever\b/.test(stem) && !/^Why\b/.test(stem);
 }
 
 /** "What does nobody learn to do?" Why nobody does is a question; what nobody does is none. */

@@ -1,7 +1,8 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText } from "../../language/node-text";
-import { coreOf, headTerminal } from "../../language/tree";
+import { isAnimalNoun } from "../../language/resolve-pronouns";
+import { coreOf, headTerminal, type Node } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
@@ -25,12 +26,23 @@ export function findSort(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = nodeText(sentence, predicate);
   const head = headTerminal(predicate);
   const noun = head.lemma ?? "";
-  if (words < 3 || words > MOST_WORDS || head.cat !== "n" || THIN_NOUNS.has(noun) || NO_SORTS.test(noun) || JUDGING.test(answer)) return [];
+  if (
+    words < (analysis.sort === "story" ? 2 : 3) ||
+    words > MOST_WORDS ||
+    head.cat !== "n" ||
+    THIN_NOUNS.has(noun) ||
+    NO_SORTS.test(noun) ||
+    JUDGING.test(answer)
+  )
+    return [];
   if (findUnclear(predicate, sentence, analysis, phrasing.binder) || clause.subject.f.det === "pron" || clause.subject.f.det === "dem") return [];
   const own = (headTerminal(coreOf(clause.subject)).lemma ?? "").toLowerCase();
   const names = nodeText(sentence, coreOf(clause.subject)).toLowerCase().split(" ");
   const isSame = own === noun || names.includes(noun);
   const isTerm = clause.subject.f.det === "indef" && clause.subject.end - clause.subject.start <= 3 && clause.verb.flags?.[0] === "third";
+  // "Tam was *a hermit crab*", in a fable: somebody, and an animal.
+  const isBeast = analysis.sort === "story" && phrasing.binder.human && clause.subject.f.det === "proper" && isAnimalNoun(noun, analysis.lexicon);
+  if (isBeast) return [animalFact(phrasing, predicate, answer)];
   if (!isSame && !isTerm) return [];
   // "A boat is *a wooden boat*" of any boat says nothing of its sort.
   if (isSame && clause.subject.f.det === "indef") return [];
@@ -52,4 +64,22 @@ export function findSort(phrasing: Phrasing, analysis: Analysis): Fact[] {
       "definition",
     ),
   ];
+}
+
+function animalFact(phrasing: Phrasing, predicate: Node, answer: string): Fact {
+  return factOf(
+    phrasing,
+    predicate.start,
+    {
+      type: "thing",
+      stem: `What sort of animal ${phrasing.inverted} ${phrasing.subject}?`,
+      answer,
+      answerNode: predicate,
+      accepted: bareForms(answer),
+      depth: "recall",
+      worth: 2.2,
+      pattern: "what-sort",
+    },
+    "definition",
+  );
 }

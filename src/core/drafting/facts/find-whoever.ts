@@ -25,11 +25,14 @@ function isNth(noun: Node, { lexicon }: Analysis): boolean {
 export function findWhoever(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { subject, sentence } = clause;
-  if (clause.rank !== "main" || clause !== sharingClauses(clause)[0] || clause.negated || clause.imperative || subject.role !== "relative") return [];
+  if (clause.rank !== "main" || clause !== sharingClauses(clause)[0] || clause.negated || clause.imperative) return [];
+  // "*Whoever owns a house* must clear the pavement"
+  const isWhoever = subject.f.det === "clause" && /^whoever \p{L}+ /iu.test(nodeText(sentence, subject));
+  if (subject.role !== "relative" && !isWhoever) return [];
   const [noun, relative] = subject.kids;
-  const isAny = (ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1) || isNth(noun!, analysis);
-  const isRule = clause.passive || isNth(noun!, analysis) || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
-  if (!isAny || !isRule || !/^who\b/.test(nodeText(sentence, relative!)) || subject.end - subject.start > MOST_WORDS) return [];
+  const isAny = isWhoever || (ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1) || (!isWhoever && isNth(noun!, analysis));
+  const isRule = clause.passive || isWhoever || isNth(noun!, analysis) || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
+  if (!isAny || !isRule || !(isWhoever || /^who\b/.test(nodeText(sentence, relative!))) || subject.end - subject.start > MOST_WORDS) return [];
   // Nothing in the question may point to whoever is asked for.
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];

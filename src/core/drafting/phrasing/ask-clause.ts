@@ -12,13 +12,13 @@ import { isGapped } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
-import { isOnlyJoined } from "./only-joined";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
 import { tellsListeners } from "./tells-listeners";
 import { turnsTense } from "./turns-tense";
 import { isUsedThenDefined } from "./used-then-defined";
+import { isAllowed, isOnlyJoined } from "./what-modals-say";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
 export type Phrasing = {
@@ -137,7 +137,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "carry raindrops upward again and again. *Each trip* adds a layer": each of what the sentence before told.
   if (isEachOfBefore(subjectNode, home, analysis)) return "demonstrative";
   // "The smallest ones": the smallest what?
-  if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "")) return "demonstrative";
+  if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "") && !(subjectNode.end - subjectNode.start === 1 && isAllowed(clause))) return "demonstrative";
   // "One end carries the road": one end of what?
   if (
     subjectNode.role === "quantity" &&
@@ -148,7 +148,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     return "demonstrative";
   // "*Kneading* stretches the net", "*Writing by hand* helps us to remember"
   const plainGerund = subjectNode.role === "gerund" && (subjectNode.end - subjectNode.start === 1 || opensWithDeed(clause, subjectNode));
-  if (subjectNode.f.det === "clause" && !plainGerund) return "no-subject";
+  if (subjectNode.f.det === "clause" && !plainGerund && !/^whoever \p{L}+ /iu.test(nodeText(home, subjectNode))) return "no-subject";
   // "this slow rise and fall of the sea" says itself what it is; only the first word points back.
   if (mayBeSplit(clause)) return "no-subject";
   // "In the garden, *water plants* early in the morning": a command, read as what water does.

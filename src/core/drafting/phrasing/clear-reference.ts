@@ -236,7 +236,7 @@ function unclearWord(
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if (node.lemma === "other" && before === "any") return undefined;
-  if (node.lemma === "one" && node.cat === "pro" && /^(?:can|could|may|might|must|should|would)$/.test(behind)) return undefined;
+  if (node.lemma === "one" && /^(?:pro|num|n)$/.test(node.cat) && /^(?:can|could|may|might|must|should|would)$/.test(behind)) return undefined;
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;
   // "spreads *from one person to another*": any of them.

@@ -26,7 +26,7 @@ export function isObjectOfLead(node: Node, sentence: Sentence, { sentences, pers
   // "do *it*", "find *it* hard to say": a deed, and what follows.
   if (/^(?:do|does|did|done|doing|like)$/.test(sentence.words[node.start - 1]?.lower ?? "") || standsForWhatFollows(node, sentence.tree)) return false;
   const isInPhrase = phraseAround(node, sentence.tree) !== undefined;
-  const own = nounPhrases(sentence.tree).filter((np) => np.end <= node.start && (isInPhrase || np.end > main.subject.end || np.start < main.subject.start));
+  const own = nounPhrases(sentence.tree).filter((np) => np.end <= node.start && (isInPhrase || np.start !== main.subject.start));
   if (own.some((np) => mayBe(pronoun, np, sentence, persons, lexicon))) return false;
   return nounPhrases(lead.tree).some((np) => mayBe(pronoun, np, lead, persons, lexicon));
 }

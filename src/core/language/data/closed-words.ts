@@ -38,6 +38,7 @@ export const CLOSED_WORDS: Record<string, string> = {
   whose: "relposs",
   how: "wh:way",
   why: "wh:reason",
+  whoever: "wh:person",
   whether: "comp:wh|sub:whether 0.8",
   i: "pro:first,subj",
   me: "pro:first,obj",
