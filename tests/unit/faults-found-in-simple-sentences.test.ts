@@ -93,6 +93,10 @@ neverDrafts({
       /^What happens when oxygen runs out/,
     ],
     "hardly anything": ["# Seeds\n\nA seed is dry. As long as the seed is dry, hardly anything happens in it.", /Anything happens in/i],
+    "what is lost without the paint": [
+      "# The slipway\n\nBoats are painted with a dark red paint. Without it, a hull would be covered with weed within a single summer, and the boat would lose a third of its speed.",
+      /^The boat would lose/,
+    ],
     "why she went, and not where": [
       "# Hertha\n\nSarah was born in Portsea. At the age of nine Sarah went to live with her aunts, who ran a school in London.",
       /Why did Sarah go at/,

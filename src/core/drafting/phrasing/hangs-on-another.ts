@@ -30,8 +30,11 @@ export function hangsOnAnother(clause: Clause): boolean {
   const isPerson = /^(?:you|one|we|they|it)$/i.test(clause.sentence.words[clause.subject.start]?.lower ?? "");
   if (place && other && place.f.sub === other.f.sub && !place.f.time && clause.linkedBy === "semi" && isPerson) return true;
   if ((sharingFirst(clause) ?? clause).linkedBy === "or") return true;
+  // "*Without it*, a hull would be covered, and the boat would lose speed": what is not there is a condition as well.
   const fronted = first.adjuncts.some(
-    ({ node }) => node.end <= first.subject.start && (node.cat.includes("sb") || Boolean(node.f.time && node.cat.startsWith("pp"))),
+    ({ node }) =>
+      node.end <= first.subject.start &&
+      (node.cat.includes("sb") || (node.cat.startsWith("pp") && (Boolean(node.f.time) || node.f.sub === "without"))),
   );
   if (fronted && !clause.shared && clause.linkedBy === "and") return true;
   const underClause = first.adjuncts.some(({ node }) => node.end <= first.subject.start && node.cat.includes("sb"));
