@@ -33,8 +33,7 @@ export function hangsOnAnother(clause: Clause): boolean {
   // "*Without it*, a hull would be covered, and the boat would lose speed": what is not there is a condition as well.
   const fronted = first.adjuncts.some(
     ({ node }) =>
-      node.end <= first.subject.start &&
-      (node.cat.includes("sb") || (node.cat.startsWith("pp") && (Boolean(node.f.time) || node.f.sub === "without"))),
+      node.end <= first.subject.start && (node.cat.includes("sb") || (node.cat.startsWith("pp") && (Boolean(node.f.time) || node.f.sub === "without"))),
   );
   if (fronted && !clause.shared && clause.linkedBy === "and") return true;
   const underClause = first.adjuncts.some(({ node }) => node.end <= first.subject.start && node.cat.includes("sb"));
