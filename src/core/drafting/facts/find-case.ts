@@ -1,6 +1,5 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
-import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -16,8 +15,7 @@ export function findCase(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!clause.passive || clause.shared || clause.imperative || clause.rank !== "main" || /^(?:would|should|could)$/.test(phrasing.inverted)) return [];
   const part = clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
   // "only if", "even if", "as if"
-  if (!part || clause.adjuncts.some(({ node }) => node.end === part.start && /^(?:only|even|especially)$/.test(headTerminal(node).lemma ?? ""))) return [];
-  if (/^(?:only|even|as|especially)$/.test(sentence.words[part.start - 1]?.lower ?? "") || part.end < clause.end) return [];
+  if (!part || part.end < clause.end || /^(?:only|even|as|especially)$/.test(sentence.words[part.start - 1]?.lower ?? "")) return [];
   if (findUnclear(part, sentence, analysis, phrasing.binder, false, { isAnswer: true })) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   const answer = nodeText(sentence, part);

@@ -30,8 +30,6 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing.
   if (clause.auxiliaries[0]?.cat === "be" && clause.verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(clause.sentence.text)) return [];
   // "costs nothing *if you already own it*": what is so before, and brings about nothing.
-  // "*hardly* anything happens in it"
-  if (clause.adjuncts.some(({ node }) => /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return [];
   const isBefore = part !== undefined && /\balready\b/.test(nodeText(clause.sentence, part.node)) && reasonNode(part.node).f.sub === "if";
   if (isBefore) return [];
   // "When a house is sold, the buyer does *not* become its owner *by paying*": what does happen then, it does not say.
@@ -247,16 +245,8 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   // "as tall *as the towers allow*"
   if (reasonNode(node).f.sub === "as" && sentence.words[node.start - 2]?.lower === "as") return true;
   // "as much electricity *as eight kettles need*"
-  if (
-    reasonNode(node).f.sub === "as" &&
-    /^as (?:much|many|few|little) \S+$/.test(
-      sentence.words
-        .slice(Math.max(0, node.start - 3), node.start)
-        .map(({ lower }) => lower)
-        .join(" "),
-    )
-  )
-    return true;
+  const [as, much] = [sentence.words[node.start - 3]?.lower, sentence.words[node.start - 2]?.lower ?? ""];
+  if (reasonNode(node).f.sub === "as" && as === "as" && /^(?:much|many|few|little)$/.test(much)) return true;
   return reasonNode(node).f.sub === "as" && /^(?:much|just|exactly|rather|,)$/.test(sentence.words[node.start - 1]?.lower ?? "");
 }
 

@@ -20,7 +20,6 @@ function lengthOfDeed(clause: Clause, analysis: Analysis): Fact[] {
   const isDeed = subject.role === "gerund" && subject.end - subject.start >= 2 && !findUnclear(subject, sentence, analysis);
   if (clause.verb.lemma !== "take" || !isDeed || !auxiliary || clause.negated || clause.shared || !length || more.length > 0 || !isLength(length)) return [];
   const deed = midSentence(sentence, subject);
-  const answer = nodeText(sentence, length);
   const phrasing: Phrasing = {
     clause,
     subject: deed,
@@ -29,23 +28,7 @@ function lengthOfDeed(clause: Clause, analysis: Analysis): Fact[] {
     verbPhrase: "take",
     finite: nodeText(sentence, clause.verb),
   };
-  return [
-    factOf(
-      phrasing,
-      length.start,
-      {
-        type: "frequency",
-        stem: `How long ${auxiliary} ${deed} take?`,
-        answer,
-        answerNode: length,
-        accepted: [],
-        depth: "recall",
-        worth: 1.9,
-        pattern: "how-long",
-      },
-      "quantity",
-    ),
-  ];
+  return [howLongFact(phrasing, length, `How long ${auxiliary} ${deed} take?`, nodeText(sentence, length), [])];
 }
 
 function durationOf(clause: Clause, analysis: Analysis): Fact[] {
@@ -72,23 +55,7 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   if (/\bto \p{L}/u.test(answer) || /^(?:her|his|its|their|my|our|your) /i.test(answer)) return [];
   const finite = nodeText(sentence, clause.verb);
   const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: auxiliary, verbPhrase: "take", finite };
-  return [
-    factOf(
-      phrasing,
-      length.start,
-      {
-        type: "frequency",
-        stem: `${stem}?`,
-        answer,
-        answerNode: length,
-        accepted: [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")].filter((form) => form !== answer),
-        depth: "recall",
-        worth: 1.9,
-        pattern: "how-long",
-      },
-      "quantity",
-    ),
-  ];
+  return [howLongFact(phrasing, length, `${stem}?`, answer, [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")])];
 }
 
 function auxiliaryOf({ auxiliaries, verb, sentence }: Clause): string | undefined {
@@ -96,6 +63,25 @@ function auxiliaryOf({ auxiliaries, verb, sentence }: Clause): string | undefine
   if (more.length > 0) return undefined;
   if (first) return first.cat === "modal" ? nodeText(sentence, first) : undefined;
   return ({ past: "did", third: "does", plain: "do" } as Record<string, string>)[verb.flags?.[0] ?? ""];
+}
+
+/** How long something goes on. Of `forms` those are accepted that are not the answer itself. */
+export function howLongFact(phrasing: Phrasing, length: Node, stem: string, answer: string, forms: readonly string[]): Fact {
+  return factOf(
+    phrasing,
+    length.start,
+    {
+      type: "frequency",
+      stem,
+      answer,
+      answerNode: length,
+      accepted: [...new Set(forms)].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 1.9,
+      pattern: "how-long",
+    },
+    "quantity",
+  );
 }
 
 /** "three years", "for a month" */

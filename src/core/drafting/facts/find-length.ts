@@ -4,9 +4,9 @@ import { nodeText } from "../../language/node-text";
 import { type Node, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factOf } from "./fact";
+import type { Fact } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
-import { isLength } from "./find-duration";
+import { howLongFact, isLength } from "./find-duration";
 
 /** What goes on for a time. */
 const LASTING = new Set("live last stay remain survive wait sleep hibernate grow work travel".split(" "));
@@ -34,23 +34,8 @@ export function findLength(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const text = nodeText(sentence, length);
   // "for months": without its *for* it would be no answer.
   const answer = SHARE_OF_TIME.test(text) && /s$/.test(text) ? text : text.replace(/^for /, "");
-  return [
-    factOf(
-      phrasing,
-      length.start,
-      {
-        type: "frequency",
-        stem: askClause(phrasing, "How long", rest),
-        answer,
-        answerNode: length,
-        accepted: [text, answer.replace(/^(?:only|just|about|nearly|almost) /, "")].filter((form) => form !== answer),
-        depth: "recall",
-        worth: 1.9,
-        pattern: "how-long",
-      },
-      "quantity",
-    ),
-  ];
+  const forms = [text, answer.replace(/^(?:only|just|about|nearly|almost) /, "")];
+  return [howLongFact(phrasing, length, askClause(phrasing, "How long", rest), answer, forms)];
 }
 
 /** "*has been broken* for a month", "*had been closed* for several weeks": a state, up to then. */

@@ -6,6 +6,7 @@ import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { bareForms } from "./find-participant";
 
 const LONGEST_ANSWER = 18;
 const LONGEST_NAME = 3;
@@ -120,7 +121,7 @@ function ofSignal(phrasing: Phrasing, analysis: Analysis): Fact[] {
         stem: askClause(phrasing, "What", ""),
         answer,
         answerNode: meant,
-        accepted: answer.replace(/^(?:an?|the) /, "") === answer ? [] : [answer.replace(/^(?:an?|the) /, "")],
+        accepted: bareForms(answer),
         depth: "recall",
         worth: 2.4,
         pattern: "what-it-means",

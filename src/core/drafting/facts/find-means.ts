@@ -6,7 +6,7 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const MEANS =
-  /^(?:by (?:hand|machine|boat|ship|ferry|train|rail|sea|land|air|water|mail|post|horse|mule|camel|cart|wagon|lorry|truck|bus|car|bicycle|sledge|sled|helicopter|touch|ear|smell|heart|lot|bees|wind|telegraph|radio|law|vote|secret ballot|show of hands|a show of hands)|on foot|on horseback|by way of .+|in (?:parallel|series|pairs|twos|rows|layers|circles|a circle|lines|a line|stages|turns|waves|spirals|shifts|secret|silence)|in (?:groups|packs|herds|flocks|families|colonies|swarms|pairs|rows)(?: of [\p{L}\d -]+)?)$/iu;
+  /^(?:by (?:hand|machine|boat|ship|ferry|train|rail|sea|land|air|water|mail|post|horse|mule|camel|cart|wagon|lorry|truck|bus|car|bicycle|sledge|sled|helicopter|touch|ear|smell|heart|lot|bees|wind|telegraph|radio|law|vote|secret ballot|show of hands|a show of hands)|on foot|on horseback|by way of .+|in (?:parallel|series|twos|layers|circles|a circle|lines|a line|stages|turns|waves|spirals|shifts|secret|silence)|in (?:groups|packs|herds|flocks|families|colonies|swarms|pairs|rows)(?: of [\p{L}\d -]+)?)$/iu;
 
 /** "Most of the digging was done *by hand*", "travelled *on foot*", "are connected *in parallel*": how? */
 export function findMeans(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -153,6 +153,7 @@ const FAR = 60;
 /** Words of a coordinated subject that is still a list of things. */
 const LONGEST_LIST = 10;
 export const HOLDING = new Set("include contain comprise have feature".split(" "));
+
 /** "What …, because …" asks for the smaller half of what the sentence says. */
 export function givesReason(clause: Clause): boolean {
   return clause.adjuncts.some(({ node }) => node.cat.includes("sb") && !isContrast(node));
@@ -201,6 +202,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
   const answer = home ? wordsText(clause.sentence, doer.start, withoutAside(home.kids[1] ?? home).end) : nodeText(clause.sentence, doer);
+  const land = landOf(answer);
   // "a letter was paid *for* by …": who paid for a letter?
   const stranded = clause.complements.find(({ role, node }) => role === "particle" && node.cat === "prep")?.node.lemma ?? "";
   const after = stranded ? rest.slice(stranded.length).trim() : rest;
@@ -225,7 +227,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: `${[landOf(answer) ? `Which ${landOf(answer)}` : human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), isHow ? `${after} ${finite}` : finite, stranded, phrasing.subject, isHow ? "" : after].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[land ? `Which ${land}` : human ? "Who" : isUnknownName(doer, analysis) ? "Who or what" : "What", preverbalAdverbs(clause), isHow ? `${after} ${finite}` : finite, stranded, phrasing.subject, isHow ? "" : after].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(doer),
       accepted: bareForms(answer),

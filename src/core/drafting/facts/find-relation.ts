@@ -164,6 +164,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.adjuncts.some(({ node }) => node.cat === "pp" && !node.f.time && node.start >= clause.verb.end && node.end === phrase.start)) return [];
   const [preposition, whole] = phrase.kids as [Node, Node];
   const thing = withoutAside(whole);
+  const asked = outer === phrase ? thing : outer;
   const head = headTerminal(coreOf(thing));
   if (isOfAnother(clause, phrase, thing)) return [];
   if (isTool && (head.cat !== "n" || !isConcrete((head.lemma ?? "").toLowerCase(), analysis))) return [];
@@ -177,8 +178,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isThin = THIN_NOUNS.has(head.lemma ?? "") && !(/^(?:relative|postmodifier|reduced)$/.test(thing.role) && thing.end - thing.start >= FEWEST_OF_THIN);
   // "belonged to *those who owned land*"
   const isWhoever = thing.role === "relative" && /^(?:those|anyone|anybody|everyone|everybody) who\b/i.test(nodeText(clause.sentence, thing));
-  if ((!isSortOf && !isWhoever && (head.cat === "pro" || isThin)) || findUnclear(outer === phrase ? thing : outer, clause.sentence, analysis, phrasing.binder))
-    return [];
+  if ((!isSortOf && !isWhoever && (head.cat === "pro" || isThin)) || findUnclear(asked, clause.sentence, analysis, phrasing.binder)) return [];
   // "from the area *around Pozzuoli*": what stands right behind belongs to the answer.
   const behind = tailOf(clause, outer);
   const tail = thing === whole ? behind : [];
@@ -192,7 +192,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\ball the way\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
-  const answer = wordsText(clause.sentence, (outer === phrase ? thing : outer).start, tail.at(-1)?.end ?? (outer === phrase ? thing.end : outer.end));
+  const answer = wordsText(clause.sentence, asked.start, tail.at(-1)?.end ?? asked.end);
   // "could stand on each floor *instead of in one row*": of where, and no part of what.
   if (/\binstead of\b/.test(answer)) return [];
   const adverbs = preverbalAdverbs(clause);

@@ -2,9 +2,9 @@ import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factOf } from "./fact";
+import type { Fact } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
-import { isLength } from "./find-duration";
+import { howLongFact, isLength } from "./find-duration";
 
 /** Lengths without a number to be asked for: "a full year", "one year", "several weeks", "all day". */
 const LENGTH =
@@ -24,25 +24,6 @@ export function findTaking(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "news that had once taken *ten days* took minutes"
   if (isUnclear(rest) || /\b(?:for|only)\b/.test(rest) || /\b(?:minutes?|hours?|days?|weeks?|months?|years?)\b/.test(phrasing.subject)) return [];
   const answer = nodeText(sentence, length);
-  return [
-    factOf(
-      phrasing,
-      length.start,
-      {
-        type: "frequency",
-        stem: askClause(phrasing, "How long", rest),
-        answer,
-        answerNode: length,
-        accepted: [
-          answer.replace(/^(?:only|just|about|nearly|almost) /, ""),
-          answer.replace(/^an? (?:full |whole )?/, "one "),
-          answer.replace(/^one /, "a "),
-        ].filter((form, index, forms) => form !== answer && forms.indexOf(form) === index),
-        depth: "recall",
-        worth: 1.9,
-        pattern: "how-long",
-      },
-      "quantity",
-    ),
-  ];
+  const forms = [answer.replace(/^(?:only|just|about|nearly|almost) /, ""), answer.replace(/^an? (?:full |whole )?/, "one "), answer.replace(/^one /, "a ")];
+  return [howLongFact(phrasing, length, askClause(phrasing, "How long", rest), answer, forms)];
 }

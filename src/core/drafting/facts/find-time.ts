@@ -53,79 +53,81 @@ function atTime(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank !== "main" && clause.adjuncts.length === 0) return [];
   // "In 1850 the wall was six metres thick": and for years before and after.
   if (clause.complements.some(({ node }) => node.cat === "ap" && node.role === "measure")) return [];
-  return [...clause.adjuncts, ...clause.complements.filter(({ role }) => role === "object2" || (role === "predicate" && clause.verb.cat === "be"))].flatMap(
-    ({ node }) => {
-      const part = reasonNode(node);
-      const year = yearOf(part, clause.sentence);
-      // "until two days before his death *in 1971*": the year of that.
-      if (
-        year &&
-        clause.adjuncts.some(
-          (other) =>
-            other.node !== node &&
-            other.node.end === node.start &&
-            (Boolean(reasonNode(other.node).f.time) || /^(?:until|before|after|since)$/.test(reasonNode(other.node).f.sub ?? "")),
-        )
-      )
-        return [];
-      // "How often does more snow fall?": more than what, says another part.
-      // "900 tons of food end up in the garbage *every year*": how many, and not how often.
-      const isRate = clause.subject.role === "quantity" || clause.subject.kids[0]?.role === "quantity";
-      // "every ten *or fifteen* miles"
-      const isEvery =
-        part.cat === "np" &&
-        /^every (?:\p{L}+ or )?\p{L}+ (?:seconds|minutes|hours|days|weeks|months|years|miles|kilometres|kilometers|metres|meters|feet|centimetres|steps)$/u.test(
-          nodeText(clause.sentence, part),
-        );
-      const often =
-        !isRate &&
-        !/^(?:more|fewer|less) /.test(phrasing.subject) &&
-        (isEvery || (part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
-        /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
-      if (!year && !often) return [];
-      // "*once* every ten years"
-      const once = often
-        ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:only |just )?(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))
-            ?.node
-        : undefined;
-      const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...reasonsOf(clause)]);
-      // "In what year did work on the railway begin?": a long subject, or a name, says enough.
-      const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
-      // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
-      const isCounted =
-        often &&
-        (clause.subject.f.det === "def" || clause.subject.f.det === "indef" || clause.subject.f.det === "proper" || /^\p{Lu}/u.test(phrasing.subject)) &&
-        NUMBER.test(nodeText(clause.sentence, part));
-      // "In what year did Sequoyah begin?": begin what?
-      const isOpen =
-        rest === "" &&
-        phrasing.binder.human &&
-        /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
-      if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
-      // "born in Warsaw in 1867": the year, without the place.
-      const spared = year ? otherCircumstance(clause, node, phrasing.subject, analysis) : [];
-      const short = spared.length > 0 ? phraseRest(phrasing, analysis, [node, ...spared, ...reasonsOf(clause)]) : rest;
-      const stem = askClause(phrasing, year ? "In what year" : "How often", isUnclear(short) ? rest : short);
-      const text = once ? wordsText(clause.sentence, once.start, part.end) : nodeText(clause.sentence, part);
-      return [
-        {
-          type: year ? "time" : "frequency",
-          id: factId(year ? "time" : "frequency", clause.sentence, part.start),
-          sentence: clause.sentence,
-          clause,
-          phrasing,
-          stem,
-          answer: year ?? text.charAt(0).toLowerCase() + text.slice(1),
-          accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
-          ...(year ? {} : { answerNode: part }),
-          depth: "recall",
-          worth: year ? 1.5 : NUMBER.test(text) ? 1.7 : 1.1,
-          pattern: year ? "in-what-year" : "how-often",
-          ...(year ? { statement: stateClause(phrasing, rest) } : {}),
-        } satisfies Fact,
-      ];
-    },
-  );
+  const ofTime = clause.complements.filter(({ role }) => role === "object2" || (role === "predicate" && clause.verb.cat === "be"));
+  return [...clause.adjuncts, ...ofTime].flatMap(({ node }) => atPart(node, phrasing, analysis));
+}
+
+/** In what year, or how often, where a part of the clause says so. */
+function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const part = reasonNode(node);
+  const year = yearOf(part, clause.sentence);
+  // "until two days before his death *in 1971*": the year of that.
+  if (
+    year &&
+    clause.adjuncts.some(
+      (other) =>
+        other.node !== node &&
+        other.node.end === node.start &&
+        (Boolean(reasonNode(other.node).f.time) || /^(?:until|before|after|since)$/.test(reasonNode(other.node).f.sub ?? "")),
+    )
+  )
+    return [];
+  // "How often does more snow fall?": more than what, says another part.
+  // "900 tons of food end up in the garbage *every year*": how many, and not how often.
+  const isRate = clause.subject.role === "quantity" || clause.subject.kids[0]?.role === "quantity";
+  // "every ten *or fifteen* miles"
+  const isEvery =
+    part.cat === "np" &&
+    /^every (?:\p{L}+ or )?\p{L}+ (?:seconds|minutes|hours|days|weeks|months|years|miles|kilometres|kilometers|metres|meters|feet|centimetres|steps)$/u.test(
+      nodeText(clause.sentence, part),
+    );
+  const often =
+    !isRate &&
+    !/^(?:more|fewer|less) /.test(phrasing.subject) &&
+    (isEvery || (part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
+    /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
+  if (!year && !often) return [];
+  // "*once* every ten years"
+  const once = often
+    ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:only |just )?(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node
+    : undefined;
+  const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...reasonsOf(clause)]);
+  // "In what year did work on the railway begin?": a long subject, or a name, says enough.
+  const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
+  // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
+  const isCounted =
+    often &&
+    (clause.subject.f.det === "def" || clause.subject.f.det === "indef" || clause.subject.f.det === "proper" || /^\p{Lu}/u.test(phrasing.subject)) &&
+    NUMBER.test(nodeText(clause.sentence, part));
+  // "In what year did Sequoyah begin?": begin what?
+  const isOpen =
+    rest === "" &&
+    phrasing.binder.human &&
+    /^(?:prove|show|find|discover|announce|argue|report|begin|start|continue|finish|stop|try|win|lose|return|come|leave)$/.test(clause.verb.lemma ?? "");
+  if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
+  // "born in Warsaw in 1867": the year, without the place.
+  const spared = year ? otherCircumstance(clause, node, phrasing.subject, analysis) : [];
+  const short = spared.length > 0 ? phraseRest(phrasing, analysis, [node, ...spared, ...reasonsOf(clause)]) : rest;
+  const stem = askClause(phrasing, year ? "In what year" : "How often", isUnclear(short) ? rest : short);
+  const text = once ? wordsText(clause.sentence, once.start, part.end) : nodeText(clause.sentence, part);
+  return [
+    {
+      type: year ? "time" : "frequency",
+      id: factId(year ? "time" : "frequency", clause.sentence, part.start),
+      sentence: clause.sentence,
+      clause,
+      phrasing,
+      stem,
+      answer: year ?? text.charAt(0).toLowerCase() + text.slice(1),
+      accepted: year ? [text.charAt(0).toLowerCase() + text.slice(1)] : [],
+      ...(year ? {} : { answerNode: part }),
+      depth: "recall",
+      worth: year ? 1.5 : NUMBER.test(text) ? 1.7 : 1.1,
+      pattern: year ? "in-what-year" : "how-often",
+      ...(year ? { statement: stateClause(phrasing, rest) } : {}),
+    } satisfies Fact,
+  ];
 }
 
 const NUMBER =

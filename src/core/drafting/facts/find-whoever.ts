@@ -30,9 +30,10 @@ export function findWhoever(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isWhoever = subject.f.det === "clause" && /^whoever \p{L}+ /iu.test(nodeText(sentence, subject));
   if (subject.role !== "relative" && !isWhoever) return [];
   const [noun, relative] = subject.kids;
-  const isAny = isWhoever || (ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1) || (!isWhoever && isNth(noun!, analysis));
-  const isRule = clause.passive || isWhoever || isNth(noun!, analysis) || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
-  if (!isAny || !isRule || !(isWhoever || /^who\b/.test(nodeText(sentence, relative!))) || subject.end - subject.start > MOST_WORDS) return [];
+  const isAny = ANYBODY.test(headTerminal(noun!).lemma ?? "") && noun!.end - noun!.start === 1;
+  const isRule = clause.passive || RULES.has(clause.auxiliaries[0]?.lemma ?? "");
+  const isWho = ((isAny && isRule) || isNth(noun!, analysis)) && relative !== undefined && /^who\b/.test(nodeText(sentence, relative));
+  if (!(isWhoever || isWho) || subject.end - subject.start > MOST_WORDS) return [];
   // Nothing in the question may point to whoever is asked for.
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];

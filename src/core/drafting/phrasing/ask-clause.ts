@@ -8,17 +8,17 @@ import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, type Unclear } from "./clear-reference";
-import { isGapped } from "./conjuncts";
+import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
+import { isAnybody } from "./one-of-some";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
 import { tellsListeners } from "./tells-listeners";
 import { turnsTense } from "./turns-tense";
 import { isUsedThenDefined } from "./used-then-defined";
-import { isAllowed, isOnlyJoined } from "./what-modals-say";
 
 /** A clause taken apart for writing: what a question or a statement is put together from. */
 export type Phrasing = {
@@ -137,7 +137,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "carry raindrops upward again and again. *Each trip* adds a layer": each of what the sentence before told.
   if (isEachOfBefore(subjectNode, home, analysis)) return "demonstrative";
   // "The smallest ones": the smallest what?
-  if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "") && !(subjectNode.end - subjectNode.start === 1 && isAllowed(clause))) return "demonstrative";
+  if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "") && !isAnybody(subjectNode, home)) return "demonstrative";
   // "One end carries the road": one end of what?
   if (
     subjectNode.role === "quantity" &&

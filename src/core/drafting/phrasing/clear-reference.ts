@@ -10,7 +10,7 @@ import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
 import { isObjectOfLead } from "./object-of-lead";
-import { isOneOfSome } from "./one-of-some";
+import { isAnybody, isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
 import { takesUpByNoun, takesUpWhole } from "./taken-up";
 import { isWeOfAll } from "./we-of-all";
@@ -160,8 +160,7 @@ function unclearIn(
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   // "stop *all three*": all three of what?
-  if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$|^all (?:two|three|four|five|six)$/i.test(nodeText(sentence, node)))
-    return "demonstrative";
+  if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$/i.test(nodeText(sentence, node))) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && analysis.led === sentence && (takesUpWhole(node, sentence, analysis) || takesUpByNoun(node, sentence, analysis))) return undefined;
   if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
@@ -236,13 +235,11 @@ function unclearWord(
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if (node.lemma === "other" && before === "any") return undefined;
-  if (node.lemma === "one" && /^(?:pro|num|n)$/.test(node.cat) && /^(?:can|could|may|might|must|should|would)$/.test(behind)) return undefined;
+  if (isAnybody(node, sentence)) return undefined;
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;
   // "spreads *from one person to another*": any of them.
   if (node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
-  // "the ropes of *the largest*": the largest what?
-  if (node.cat === "best" && before === "of" && !/^(?:of|in|on|among|to)$/.test(behind)) return "demonstrative";
   // "those who were *later* proved innocent": later than what the clause itself tells of them.
   if (inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(before)) return undefined;
   // "because a dealer could *otherwise* change the scale the day *before*": than what the question tells.

@@ -11,11 +11,15 @@ const ONE_OF_SOME = new RegExp(
 
 const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
 
+/** "To get a licence *one must* pass a test": anybody, and not one of some. */
+export function isAnybody({ start, end }: Node, { words }: Sentence): boolean {
+  const isOne = end - start === 1 && words[start]?.lower === "one";
+  return isOne && /^(?:can|could|may|must|should)$/.test(words[end]?.lower ?? "");
+}
+
 /** One, or several, of what another sentence names. */
 export function isOneOfSome(np: Node, sentence: Sentence): boolean {
-  // "To get a licence *one must* pass a test": anybody.
-  if (np.end - np.start === 1 && sentence.words[np.start]?.lower === "one" && /^(?:can|could|may|might|must|should)$/.test(sentence.words[np.end]?.lower ?? ""))
-    return false;
+  if (isAnybody(np, sentence)) return false;
   // "continue on *the other*", "*the two* made seven journeys", "*the ninth* stood at the window"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num|ord)$/.test(np.kids[1]!.cat)) return true;
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
