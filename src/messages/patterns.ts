@@ -42,6 +42,8 @@ const PATTERNS: Record<string, string> = {
   "false-contrast": "The source says this of one of two, and something else of the other.",
   "false-bound": "A statement of the source in which an amount or a limit is turned round.",
   "false-reason": "The reason is the source's, but for one word that is turned into its opposite.",
+  "what-to-see-to": "The instructions say what to check first, or what to ask somebody to do.",
+  "what-to-add": "The instructions say what to put into something.",
   "true-step": "The instructions tell one to do so.",
   "how-did-feel": "The story says how somebody felt, and when.",
   "who-or-what-is": "The source says who somebody or what something is.",

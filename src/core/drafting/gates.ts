@@ -143,10 +143,13 @@ const THINGS = new Set<Candidate["factType"]>(["thing", "person", "place", "func
 
 const ENDS_OPEN = /\s(?:while|as|and|or|but|because|although|the|an?|of|with|than|whose|which)\.?$/;
 
+/** "When should you …?" – "*When* it is lit": says nothing yet. */
+const OPENS_TIME = /^(?:when|while|until|before|after)$/;
+
 /** Most content words of the key already stand in the stem. */
 function answerInStem({ stem, key }: Candidate): boolean {
   // "a bank *run*" beside a sentence that is quoted: every word of it counts.
-  const content = key.toLowerCase().match(LED.test(stem) ? /[\p{L}\d]{3,}/gu : /[\p{L}\d]{4,}/gu) ?? [];
+  const content = (key.toLowerCase().match(LED.test(stem) ? /[\p{L}\d]{3,}/gu : /[\p{L}\d]{4,}/gu) ?? []).filter((word) => !OPENS_TIME.test(word));
   if (content.length === 0) return false;
   const lower = stem.toLowerCase();
   const shared = content.filter((word) => lower.includes(word.replace(/(?:s|ed|ing)$/, ""))).length;

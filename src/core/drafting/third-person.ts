@@ -56,7 +56,7 @@ function withoutRepeats(text: string, pattern: RegExp, by: string): string {
 }
 
 function tell(text: string, narrator: string, gender: "he" | "she" | undefined): string {
-  const again = gender ? POSSESSIVES[gender] : narrator.startsWith("the ") ? "his or her" : undefined;
+  const again = gender ? POSSESSIVES[gender] : "his or her";
   const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
   return text
     .split(/(“[^”]*”)/)
@@ -68,7 +68,7 @@ function tell(text: string, narrator: string, gender: "he" | "she" | undefined):
         .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))
         .replace(/\bme\b/g, narrator);
       // "the narrator threw the narrator's brush": the second time by a pronoun.
-      return again ? withoutRepeats(told, new RegExp(`(\\b${narrator} [^.?!]*?)\\b${possessive}(?!\\p{L})`, "giu"), `$1${again}`) : told;
+      return withoutRepeats(told, new RegExp(`(\\b${narrator} [^.?!]*?)\\b${possessive}(?!\\p{L})`, "giu"), `$1${again}`);
     })
     .join("");
 }

@@ -12,7 +12,7 @@ export function liftReason(part: Part): { part: Part; reason?: Node } {
     role === "adjunct" && node.cat === "sb"
       ? reasonBehindTime(node)
       : role === "infinitive"
-        ? lastReason(node, /^(?:c-)?sb$/)
+        ? (lastReason(node, /^(?:c-)?sb$/) ?? reasonBehindLastTime(node))
         : role === "object" && node.cat === "np"
           ? (lastReason(node, /^c-sb$/) ?? reasonBehindRelative(node))
           : undefined;
@@ -23,6 +23,12 @@ export function liftReason(part: Part): { part: Part; reason?: Node } {
 function reasonBehindTime({ kids: [word, told], f }: Node): Node | undefined {
   if (!/^(?:when|after|before|until|once|as)$/.test(f.sub ?? "") || !word || told?.cat !== "s" || told.role !== "subject") return undefined;
   return lastReason(told.kids[1]!, /^c-sb$/);
+}
+
+/** "let it cool *before you touch it, because* the glass stays hot": the time stands last in what is let. */
+function reasonBehindLastTime({ role, kids }: Node): Node | undefined {
+  const last = kids.at(-1);
+  return role === "adjunct" && last?.cat === "sb" ? reasonBehindTime(last) : undefined;
 }
 
 /** "may read everything *that the police have collected, because* nobody can defend …": the reason of reading it. */

@@ -1,11 +1,10 @@
 import type { Sentence } from "../../language/analysis";
 import { CLOSED_WORDS } from "../../language/data/closed-words";
-import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
-import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { titleOf } from "./sections";
+import { type Point, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
@@ -35,14 +34,25 @@ function inform(stock: SourceStock): Candidate[] {
   const { facts, analysis } = stock;
   const title = titleOf(stock);
   if (!title || analysis.sort !== "expository" || analysis.sentences.some((sentence) => sentence.speaker) || analysis.narrator) return [];
-  const points = weightiest(facts, 8).slice(0, MOST_POINTS);
+  const points = weightiestPoints(
+    analysis.sentences.filter(({ block }) => block.kind !== "heading" && !block.leftOut),
+    facts,
+    MOST_POINTS,
+    analysis,
+  );
   if (points.length < FEWEST_POINTS) return [];
   const task =
-    /^(?:how|why) /i.test(title) && !/[?:!]/.test(title) && tellOf(title, points, stock)
+    /^(?:how|why) /i.test(title) &&
+    !/[?:!]/.test(title) &&
+    tellOf(
+      title,
+      points.map(({ sentence }) => sentence),
+      stock,
+    )
       ? `Explain ${inSentenceCase(title, stock)}`
       : `Explain the most important things that “${title}” tells its readers`;
   const stem = `${task}, for someone who has not read the passage. ${LENGTH} Use at least four facts from the passage, in your own words.`;
-  return [essay("inform", stem, [{ side: "", sentences: points }], points, EXPLAINING, "essay-inform")];
+  return [essay("inform", stem, [{ side: "", points }], points, EXPLAINING, "essay-inform")];
 }
 
 /** "How Spiders Spin": the task asks for spinning only where the points tell of it. */
@@ -59,24 +69,6 @@ function tellOf(title: string, points: readonly Sentence[], { analysis: { headin
   return told.length >= FEWEST_ON_TITLE;
 }
 
-/** Sentences of the weightiest facts in the order of the text, spread over the paragraphs, each clear by itself. */
-function weightiest(facts: SourceStock["facts"], count: number): Sentence[] {
-  const worth = new Map<Sentence, number>();
-  for (const fact of facts)
-    if (fact.sentence.clauses.length > 0 && opensClearly(fact.sentence) && !speaksOfItself(fact.sentence))
-      worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
-  const perBlock = new Map<string, number>();
-  const chosen: Sentence[] = [];
-  const byWorth = [...worth].sort((a, b) => b[1] - a[1]).map(([sentence]) => sentence);
-  for (const sentence of unlike(byWorth, ({ text }) => text)) {
-    const used = perBlock.get(sentence.block.id) ?? 0;
-    if (chosen.length === count || used >= 2) continue;
-    perBlock.set(sentence.block.id, used + 1);
-    chosen.push(sentence);
-  }
-  return chosen.sort((a, b) => a.index - b.index);
-}
-
 function argue(stock: SourceStock): Candidate[] {
   const claim = claimOf(stock);
   const title = claim ? undefined : titleClaim(stock.analysis);
@@ -88,9 +80,12 @@ function argue(stock: SourceStock): Candidate[] {
       ? `The title asks: “${title!.text}” What is your answer?`
       : `The title says: “${title!.text}” Do you agree?`;
   const stem = `${said} ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
-  const models = [{ side: "Agree", sentences: reasons.slice(0, 4) }, ...(against.length > 0 ? [{ side: "Disagree", sentences: against.slice(0, 4) }] : [])];
+  const models = [
+    { side: "Agree", points: asPoints(reasons.slice(0, 4)) },
+    ...(against.length > 0 ? [{ side: "Disagree", points: asPoints(against.slice(0, 4)) }] : []),
+  ];
   const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
-  return [essay("argue", stem, models, [...(claim ? [claim] : []), ...reasons.slice(0, 4), ...against.slice(0, 4)], ARGUING, "essay-argue", note)];
+  return [essay("argue", stem, models, asPoints([...(claim ? [claim] : []), ...reasons.slice(0, 4), ...against.slice(0, 4)]), ARGUING, "essay-argue", note)];
 }
 
 /** What the persons of a story do and decide, in its order. */
@@ -109,12 +104,19 @@ function tell(stock: SourceStock): Candidate[] {
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
-  return [essay("tell", stem, [{ side: "", sentences: points }], points, TELLING, "essay-tell")];
+  return [essay("tell", stem, [{ side: "", points: asPoints(points) }], asPoints(points), TELLING, "essay-tell")];
+}
+
+function asPoints(sentences: readonly Sentence[]): Point[] {
+  return sentences.map((sentence) => ({ sentence, text: sentence.text }));
 }
 
 type Levels = { share: number; text: string }[];
 const EXPLAINING: Levels = [
-  { share: 1, text: "Four or more of these facts, right and in the student's own words, in an order that a new reader can follow" },
+  {
+    share: 1,
+    text: "Four or more of these facts, or others of the passage that matter as much, right and in the student's own words, in an order that a new reader can follow",
+  },
   { share: 0.75, text: "Three of them, or four with one mistake" },
   { share: 0.5, text: "Two of them" },
   { share: 0.25, text: "One of them, or sentences copied from the passage" },
@@ -135,17 +137,18 @@ const TELLING: Levels = [
 function essay(
   purpose: "inform" | "argue" | "tell",
   stem: string,
-  models: { side: string; sentences: readonly Sentence[] }[],
-  points: readonly Sentence[],
+  models: { side: string; points: readonly Point[] }[],
+  points: readonly Point[],
   levels: Levels,
   pattern: string,
   notes: string[] = [],
 ): Candidate {
-  const evidence = [...new Set(points)].sort((a, b) => a.index - b.index);
+  const texts = new Map(points.map(({ sentence, text }) => [sentence, text]));
+  const evidence = [...texts.keys()].sort((a, b) => a.index - b.index);
   return {
     kind: "essay",
     stem,
-    key: models.flatMap((model) => model.sentences.map((sentence) => sentence.text)).join(" "),
+    key: models.flatMap((model) => model.points.map(({ text }) => text)).join(" "),
     accepted: [],
     distractors: [],
     optionOrder: "shuffled",
@@ -158,8 +161,8 @@ function essay(
     parts: {
       sort: "essay",
       purpose,
-      models: models.map(({ side, sentences }) => ({ side, text: sentences.map((sentence) => sentence.text).join(" ") })),
-      points: [...evidence.map((sentence) => sentence.text), ...notes],
+      models: models.map((model) => ({ side: model.side, text: model.points.map(({ text }) => text).join(" ") })),
+      points: [...evidence.map((sentence) => texts.get(sentence)!), ...notes],
       levels,
     },
   };

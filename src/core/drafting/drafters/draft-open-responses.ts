@@ -1,4 +1,4 @@
-import type { Sentence } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { unlike } from "../../lib/plain-wording";
 import type { Block } from "../../source/schema";
 import type { Candidate } from "../candidate";
@@ -6,13 +6,14 @@ import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, sidesOf, titleClaim } from "./find-claim";
+import { type Point, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 3;
 const MOST_POINTS = 4;
 /** Facts that a summary should hold. */
 const WEIGHTY = new Set<Fact["type"]>(["definition", "naming", "cause", "purpose", "condition", "manner", "quantity", "time", "thing", "person"]);
 
-type Section = { heading?: Block; facts: Fact[] };
+type Section = { heading?: Block; sentences: Sentence[]; facts: Fact[] };
 
 /** A section summarised, a writer's reasons given back, steps described: with the points to look for, each in the source's own words. */
 export function draftOpenResponses(stock: SourceStock): Candidate[] {
@@ -20,7 +21,7 @@ export function draftOpenResponses(stock: SourceStock): Candidate[] {
     case "opinion":
       return reasons(stock);
     case "expository":
-      return sections(stock).flatMap((section, index, all) => summarise(section, all.length === 1, index === 0));
+      return sections(stock).flatMap((section, index, all) => summarise(section, all.length === 1, index === 0, stock.analysis));
     default:
       return [];
   }
@@ -30,15 +31,18 @@ function sections({ analysis, facts }: SourceStock): Section[] {
   const found: Section[] = [];
   for (const block of analysis.blocks) {
     if (block.leftOut) continue;
-    if (block.kind === "heading") found.push({ heading: block, facts: [] });
-    else if (found.length === 0) found.push({ facts: [] });
-    if (block.kind !== "heading") found.at(-1)!.facts.push(...facts.filter((fact) => fact.sentence.block.id === block.id));
+    if (block.kind === "heading") found.push({ heading: block, sentences: [], facts: [] });
+    else if (found.length === 0) found.push({ sentences: [], facts: [] });
+    if (block.kind === "heading") continue;
+    found.at(-1)!.sentences.push(...analysis.sentences.filter((sentence) => sentence.block.id === block.id));
+    found.at(-1)!.facts.push(...facts.filter((fact) => fact.sentence.block.id === block.id));
   }
   return found;
 }
 
-function summarise({ heading, facts }: Section, isAll: boolean, isFirst: boolean): Candidate[] {
-  const points = pointsOf(facts);
+function summarise({ heading, sentences, facts }: Section, isAll: boolean, isFirst: boolean, analysis: Analysis): Candidate[] {
+  const weighty = facts.filter(({ type }) => WEIGHTY.has(type));
+  const points = weightiestPoints(sentences, weighty, MOST_POINTS, analysis);
   if (!heading || points.length < FEWEST_POINTS) return [];
   // The title stands over everything; what is under it before the first section is its opening.
   const where = isAll
@@ -65,7 +69,8 @@ function reasons(stock: SourceStock): Candidate[] {
   const points = given.filter((sentence) => sentence !== claim).slice(0, MOST_POINTS - 1);
   if (points.length < FEWEST_POINTS - 1) return [];
   const stem = "What does the writer want, and why? Name at least two of the writer's reasons.";
-  const drafted = toCandidate(stem, claim ? [claim, ...points] : points, REASONS, "writers-reasons", 3.2);
+  const told = (claim ? [claim, ...points] : points).map((sentence) => ({ sentence, text: sentence.text }));
+  const drafted = toCandidate(stem, told, REASONS, "writers-reasons", 3.2);
   return [title && drafted.parts?.sort === "open" ? { ...drafted, parts: { ...drafted.parts, points: [title.text, ...drafted.parts.points] } } : drafted];
 }
 
@@ -93,7 +98,7 @@ function isClear(sentence: Sentence): boolean {
 type Levels = { share: number; text: string }[];
 
 const DETAILS: Levels = [
-  { share: 1, text: "Three or more of these details, in the student's own words" },
+  { share: 1, text: "Three or more of these details, or others of the passage that matter as much, in the student's own words" },
   { share: 2 / 3, text: "Two of them" },
   { share: 1 / 3, text: "One of them" },
 ];
@@ -103,20 +108,20 @@ const REASONS: Levels = [
   { share: 1 / 3, text: "What the writer wants, or a reason alone" },
 ];
 
-function toCandidate(stem: string, points: readonly Sentence[], levels: Levels, pattern: string, worth: number): Candidate {
+function toCandidate(stem: string, points: readonly Point[], levels: Levels, pattern: string, worth: number): Candidate {
   return {
     kind: "open-response",
     stem,
-    key: points.map((sentence) => sentence.text).join(" "),
+    key: points.map(({ text }) => text).join(" "),
     accepted: [],
     distractors: [],
     optionOrder: "shuffled",
-    evidence: [...points],
-    factId: `${pattern}:${points.map((sentence) => sentence.index).join("-")}`,
+    evidence: points.map(({ sentence }) => sentence),
+    factId: `${pattern}:${points.map(({ sentence }) => sentence.index).join("-")}`,
     factType: "statement",
     pattern,
     depth: "understanding",
     worth,
-    parts: { sort: "open", points: points.map((sentence) => sentence.text), levels },
+    parts: { sort: "open", points: points.map(({ text }) => text), levels },
   };
 }

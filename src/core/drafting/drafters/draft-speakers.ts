@@ -138,7 +138,7 @@ function whoSpeaks(pronoun: "he" | "she", sentence: Sentence, { sentences, perso
 }
 
 function whoSays({ speaker, words, sentence, before }: Said, others: readonly string[], seed: number): Candidate[] {
-  const stem = `Who in the story says: “${words}${/[?!]$/.test(words) ? "" : "."}”`;
+  const stem = `Who in the story says: “${words}”${/[?!]$/.test(words) ? "" : "?"}`;
   const base = {
     stem,
     key: speaker,

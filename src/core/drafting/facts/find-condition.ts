@@ -6,7 +6,7 @@ import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
-import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
@@ -89,7 +89,13 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const rest = phraseRest({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(askedRest) || isUnclear(rest)) return [];
   // "If you sprinkle filings on paper *and hold a magnet underneath*": both are the condition.
-  const told = inner?.shared ? stateShared({ ...asked, ...compares }, analysis, []) : stateClause(asked, askedRest);
+  // "if *it* were not for the flour": says no more than without it.
+  const isWithout = inner !== undefined && /^if it (?:were|was) not for\b/i.test(nodeText(inner.sentence, condition));
+  const told = isWithout
+    ? wordsText(inner.sentence, inner.start, inner.end)
+    : inner?.shared
+      ? stateShared({ ...asked, ...compares }, analysis, [])
+      : stateClause(asked, askedRest);
   if (!told) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
@@ -303,7 +309,9 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "When you use *someone's words*, do not change them": what the condition has named may be taken up.
   const named = bindersIn(condition, clause.sentence, analysis);
   const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
-  const isClear = parts.every(({ node }) => !findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named }));
+  // "If the paper tears, use *a thicker sheet*": than the one that tore.
+  const isMet = (why: Unclear | undefined) => !why || (why === "comparison-left-open" && condition.f.sub === "if");
+  const isClear = parts.every(({ node }) => isMet(findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named })));
   if (isUnclear(askedRest) || (deeds.some(isUnclear) && !isClear) || main.some((other) => !other.imperative)) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
   if (answer.split(" ").length > 24) return [];

@@ -71,7 +71,7 @@ describe("what is said whole", () => {
     ],
     "how easily": [
       "# Skin\n\nScientists suspect that wrinkled skin is less sensitive and more easily hurt.",
-      "What do scientists suspect?",
+      "What do scientists suspect about wrinkled skin?",
       "that wrinkled skin is less sensitive and more easily hurt",
     ],
     "those who did it, both": [

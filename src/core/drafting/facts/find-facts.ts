@@ -18,6 +18,7 @@ import { findCause } from "./find-cause";
 import { findCharge } from "./find-charge";
 import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
+import { findAdded, findCommand, findDailyTime } from "./find-command";
 import { findComparison } from "./find-comparison";
 import { findCondition, findOnlyIf, findUnless } from "./find-condition";
 import { findConsequence } from "./find-consequence";
@@ -199,6 +200,9 @@ const FINDERS: FactFinder[] = [
   findNeededFor,
   findEach,
   findSense,
+  findCommand,
+  findDailyTime,
+  findAdded,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

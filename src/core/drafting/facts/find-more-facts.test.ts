@@ -37,7 +37,7 @@ describe("what a part does", () => {
 
 describe("what somebody found or said", () => {
   finds({
-    found: ["The divers found that the wreck lay on its side.", ["report", "What did the divers find?", "that the wreck lay on its side"]],
+    found: ["The divers found that the wreck lay on its side.", ["report", "What did the divers find out about the wreck?", "that the wreck lay on its side"]],
     "with its time": ["In 1901 the board warned that the tower was unsafe.", ["report", "What did the board warn in 1901?", "that the tower was unsafe"]],
   });
   leavesAlone({

@@ -119,17 +119,15 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [part, ...more] = clause.adjuncts.filter(({ node }) => WHENEVER.has(reasonNode(node).f.sub ?? "") && reasonNode(node).cat === "sb");
   const object = clause.complements.find(({ role }) => role === "object")?.node;
-  if (
-    !part ||
-    more.length > 0 ||
-    clause.negated ||
-    clause.shared ||
-    part.node.start < clause.verb.end ||
-    clause.adjuncts.some(({ node }) => node.end <= clause.verb.start)
-  )
-    return [];
+  // "*In winter*, bring it in when …", "*Never* fill a lamp while …": both stand in the question.
+  const ahead = clause.adjuncts.filter(({ node }) => node.end <= clause.verb.start);
+  const isKept = ahead.every(({ node }) => node.cat === "pp-c" || /^never$/i.test(nodeText(clause.sentence, node)));
+  if (!part || more.length > 0 || clause.shared || part.node.start < clause.verb.end || !isKept) return [];
   const when = reasonNode(part.node);
-  if (when.f.sub === "until" && hasLength(clause)) return [];
+  const forbids = clause.negated || ahead.some(({ node }) => node.cat !== "pp-c");
+  if (when.f.sub === "until" && (hasLength(clause) || forbids)) return [];
+  // "never rely on it *alone* when you walk": no part of the time.
+  if (clause.sentence.words[when.start]?.lower === "alone") return [];
   // "before the middle of February, *when tits begin to look for a home*": said in passing of that time.
   if (part.node.cat.startsWith("c-") && when.f.sub === "when" && clause.adjuncts.some(({ node }) => node.end === part.node.start && node.cat === "pp"))
     return [];
@@ -150,7 +148,7 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
       sentence: clause.sentence,
       clause,
       phrasing,
-      stem: askClause(phrasing, when.f.sub === "until" ? "Until when" : "When", rest),
+      stem: askClause(phrasing, when.f.sub !== "until" ? "When" : IS_MOVED.test(clause.verb.lemma ?? "") ? "How far" : "How long", rest),
       answer,
       answerNode: when,
       accepted: [],
@@ -160,6 +158,9 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
+
+/** What is moved until it is somewhere: how far, and not how long. */
+const IS_MOVED = /^(?:fill|bend|lower|raise|push|pull|turn|lean|screw|twist|slide|lift|tighten|roll|tilt)$/;
 
 function isMeasure(node: Node): boolean {
   return node.cat === "advp" && /^(?:time|measure)$/.test(node.f.sub ?? "") && node.end - node.start > 1;

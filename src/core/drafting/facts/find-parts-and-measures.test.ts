@@ -120,7 +120,7 @@ describe("what is found or told", () => {
     ],
     "compared with other times": [
       "A study found that children smiled more when guinea pigs were in the classroom.",
-      "What did a study find?",
+      "What did a study find out about children?",
       "that children smiled more when guinea pigs were in the classroom",
     ],
     "in what way": ["Nellie Bly's reports told how the patients were beaten.", "What did Nellie Bly's reports tell?", "how the patients were beaten"],

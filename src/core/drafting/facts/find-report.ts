@@ -9,6 +9,7 @@ import { binderOf, findUnclear, speaksOfOthers } from "../phrasing/clear-referen
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { topicOf } from "./topic-of-report";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
@@ -86,7 +87,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const asks = WH_WORD.test(said);
   const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
   const words = answer.split(" ").length;
-  const stem = askClause(phrasing, "What", ABOUT.has(clause.verb.lemma ?? "") ? ["about", rest].filter(Boolean).join(" ") : rest);
+  // "What do some people say?": about what, the question should tell.
+  const topic = rest === "" ? topicOf(part.node, clause, analysis) : undefined;
+  const stem = askClause(phrasing, "What", topic?.ends ?? (ABOUT.has(clause.verb.lemma ?? "") ? ["about", rest].filter(Boolean).join(" ") : rest));
   // "A signature *only* shows that the state means to join": the only belongs to what is shown.
   const isOnly = preverbalAdverbs(clause) === "only";
   // "that she will not": what she will not, another sentence says.
@@ -102,9 +105,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
       clause,
       phrasing,
       stem: isOnly ? stem.replace(/ only (?=\p{Ll})/u, " ") : stem,
-      answer: isOnly ? `only ${answer}` : answer,
+      answer: topic?.answer ?? (isOnly ? `only ${answer}` : answer),
       answerNode: part.node,
-      accepted: [answer.replace(/^that /, ""), ...(isOnly ? [answer] : [])],
+      accepted: [answer.replace(/^that /, ""), ...(isOnly || topic?.answer ? [answer] : [])],
       depth: "understanding",
       worth: 2.7,
       pattern: "what-was-said",

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { nodeText, textWithoutAsides } from "../../language/node-text";
+import { nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { clausesWithVerb } from "../phrasing/clauses-by-verb";
@@ -50,14 +50,22 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const phrases = behind.filter(({ cat }) => !/^(?:advp?|sb|c-sb)$/.test(cat));
   // "Scoop out a hollow in the top *with the teaspoon*": a tool that the list of what is needed names.
   const tool = phrases.length > 1 ? phrases.find((node) => node.f.sub === "with" && isNeeded(node, analysis)) : undefined;
-  const [first, ...more] = phrases;
+  const [first, ...others] = phrases;
   const phrase = tool ?? first;
-  if (!phrase || (more.length > 0 && !tool) || phrase.cat !== "pp" || phrase.kids[0]?.cat !== "prep") return [];
+  // "in an open place, *away from trees and walls*": both tell where.
+  const [alsoWhere] = others;
+  const isSpot =
+    others.length === 1 && first && alsoWhere?.start === first.end && /^(?:, )?(?:away from|out of|but out of|far from)\b/.test(nodeText(sentence, alsoWhere));
+  const more = isSpot ? [] : others;
+  // "in a bright spot *but out of direct sunlight*"
+  const plain = phrase?.role === "coordination" && phrase.kids[1]?.kids[0]?.lemma === "but" ? phrase.kids[0] : phrase;
+  if (!phrase || (more.length > 0 && !tool) || plain?.cat !== "pp" || plain.kids[0]?.cat !== "prep") return [];
   // "all *around the log*", "right *under the lamp*": the word before it belongs to it.
   if (clause.adjuncts.some(({ node }) => node.end === phrase.start && /^(?:all|right|just|only)$/.test(headTerminal(node).lemma ?? ""))) return [];
-  const [preposition, thing] = phrase.kids as [Node, Node | undefined];
+  const [preposition, thing] = plain.kids as [Node, Node | undefined];
   if (thing?.cat !== "np" || thing.f.det === "pron" || findUnclear(phrase, sentence, analysis, phrasing.binder)) return [];
-  const rest = phraseRest(phrasing, analysis, [phrase, ...reasonsOf(clause)]);
+  const where = isSpot ? [phrase, alsoWhere!] : [phrase];
+  const rest = phraseRest(phrasing, analysis, [...where, ...reasonsOf(clause)]);
   // "Wrap them in the cloth *first*, or …": before what, another step says.
   if (isUnclear(rest) || rest.split(" ").length < FEWEST_WORDS || /\bfirst$/.test(rest)) return [];
   const word = preposition.lemma ?? "";
@@ -92,7 +100,9 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ];
   }
   if (phrase.f.time || !isConcrete(head, analysis)) return [];
-  if (VAGUE.test(head) && thing.role !== "postmodifier") return [];
+  // "in an *open* place" is no mere place.
+  const isPlainPlace = VAGUE.test(head) && !(/^(?:place|corner)$/.test(head) && thing.f.det === "indef" && thing.end - thing.start > 2);
+  if (isPlainPlace && thing.role !== "postmodifier") return [];
   const verb = clause.verb.lemma ?? "";
   const isThing =
     (word === "into" && SHAPING.has(verb) && !MADE_BY_IT.test(headTerminal(object).lemma ?? "")) ||
@@ -117,7 +127,7 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!PLACES.has(word)) return [];
   // "Push it into the stone *halfway up*": how far into it belongs to the place.
   if (/\b(?:half|part)way\b/.test(rest)) return [];
-  const answer = nodeText(sentence, phrase);
+  const answer = wordsText(sentence, phrase.start, where.at(-1)!.end);
   return [
     factOf(phrasing, phrase.start, {
       ...detail,

@@ -87,7 +87,9 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
     !/^(?:more|fewer|less) /.test(phrasing.subject) &&
     (isEvery || (part.cat === "advp" && part.f.sub === "time") || (part.cat === "pp" && part.f.sub === "about")) &&
     /^(?:about every|every|each|once|twice) (?!time$)/i.test(nodeText(clause.sentence, part));
-  if (!year && !often) return [];
+  // "at the same time *every day*": when, and not how often.
+  const isSameTime = clause.adjuncts.some((other) => other.node.end === node.start && /^at the same time$/i.test(nodeText(clause.sentence, other.node)));
+  if ((!year && !often) || isSameTime) return [];
   // "*once* every ten years"
   const once = often
     ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:only |just )?(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node

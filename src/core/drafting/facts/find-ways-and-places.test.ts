@@ -119,7 +119,7 @@ describe("prices, places to raise young, and what some of a trade believe", () =
     ],
     "some biologists": [
       "Some biologists believe that red works as a screen and protects the leaf.",
-      "What do some biologists believe?",
+      "What do some biologists believe about red?",
       "that red works as a screen and protects the leaf",
     ],
     "by what one goes": ["Young puffins steer by the light of the moon.", "How do young puffins steer?", "by the light of the moon"],

@@ -57,7 +57,7 @@ describe("what somebody holds or says, told whole", () => {
     ],
     "a pronoun for one of two things that it names": [
       "Doctors at the clinic say that the stomach needs twenty minutes to tell the brain that it is full.",
-      "What do doctors at the clinic say?",
+      "What do doctors at the clinic say about the stomach?",
       "that the stomach needs twenty minutes to tell the brain that it is full",
     ],
     "when something goes on": ["Turn off the tap while you brush your teeth.", "When should you turn off the tap?", "while you brush your teeth"],

@@ -45,7 +45,7 @@ describe("what prisoners, courts and those who live nearby tell", () => {
     ],
     "what those say whom a clause names": [
       "# The horn\n\nSome people who live near Gull Point say that the noise keeps them awake.",
-      "What do some people who live near Gull Point say?",
+      "What do some people who live near Gull Point say about the noise?",
       "that the noise keeps them awake",
     ],
     "what is ruled, with its reason and a name in it": [

@@ -235,6 +235,8 @@ function unclearWord(
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if (node.lemma === "other" && before === "any") return undefined;
+  // "Looking *from above* gives a reading that is too high": a direction.
+  if (before === "from" && /^(?:above|below)$/.test(node.lemma ?? "")) return undefined;
   if (isAnybody(node, sentence)) return undefined;
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;

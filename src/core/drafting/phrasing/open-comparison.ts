@@ -21,5 +21,8 @@ export function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): bo
 
 /** "*each* swing takes the *same* time", "*twice* in the *same* town": the same as every other. */
 export function isSameOfEach({ start, lemma }: Node, { words }: Sentence): boolean {
-  return lemma === "same" && words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:each|every|both|twice)$/.test(lower));
+  const isEach = ({ lower }: { lower: string }) => /^(?:each|every|both|twice)$/.test(lower);
+  // "at the *same* time *every* day"
+  const isDaily = /^time$/.test(words[start + 1]?.lower ?? "") && /^(?:each|every)$/.test(words[start + 2]?.lower ?? "");
+  return lemma === "same" && (isDaily || words.slice(Math.max(0, start - 5), start).some(isEach));
 }

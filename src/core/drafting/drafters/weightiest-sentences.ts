@@ -1,0 +1,82 @@
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
+import { unlike } from "../../lib/plain-wording";
+import type { Fact } from "../facts/fact";
+import { isUnclear } from "../facts/find-cause";
+import { LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { phrasingOf } from "../phrasing/phrasings";
+
+/** A sentence of the source that a good answer holds, and its words with the noun that an opening pronoun stands for. */
+export type Point = { sentence: Sentence; text: string };
+
+/** Words under which a sentence says little by itself. */
+const FEWEST_WORDS = 8;
+/** Points under which a task is too thin. */
+const FEWEST_OF_ALL = 4;
+/** What points at something that another sentence told. */
+const POINTS_BACK = /\b(?:this|these|those|such|here|there|another|the other|the same|then|instead|therefore)\b/i;
+/** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
+const TELLS_NO_MORE = /\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
+
+/** What a sentence is worth of which no fact is asked. */
+const PLAIN_WORTH = 1;
+
+/** The `count` weightiest of some sentences, by their facts and by what they speak of, spread over the paragraphs and in the order of the text, each clear by itself. */
+export function weightiestPoints(sentences: readonly Sentence[], facts: readonly Fact[], count: number, analysis: Analysis): Point[] {
+  const worth = new Map<Sentence, number>();
+  for (const fact of facts) worth.set(fact.sentence, Math.max(fact.worth, worth.get(fact.sentence) ?? 0));
+  const points = sentences.flatMap((sentence) => pointOf(sentence, analysis) ?? []);
+  const byWeight = points
+    .map((point) => ({ point, weight: (worth.get(point.sentence) ?? PLAIN_WORTH) + centralityOf(point.sentence, analysis) }))
+    .sort((a, b) => b.weight - a.weight)
+    .map(({ point }) => point);
+  const chosen: Point[] = [];
+  const perBlock = new Map<string, number>();
+  // One of every paragraph before a second of any, and more only where there are few paragraphs.
+  const isShort = new Set(points.map(({ sentence }) => sentence.block.id)).size * 2 < FEWEST_OF_ALL;
+  for (const most of isShort ? [1, 2, count] : [1, 2]) {
+    for (const point of unlike(byWeight, ({ text }) => text)) {
+      const used = perBlock.get(point.sentence.block.id) ?? 0;
+      if (chosen.length === count || used >= most || chosen.includes(point)) continue;
+      perBlock.set(point.sentence.block.id, used + 1);
+      chosen.push(point);
+    }
+  }
+  return chosen.sort((a, b) => a.sentence.index - b.sentence.index);
+}
+
+/** The sentence as a point, where it is clear by itself or by the nouns of its pronouns. */
+function pointOf(sentence: Sentence, analysis: Analysis): Point | undefined {
+  const { clauses, text, words } = sentence;
+  if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text)) return undefined;
+  const isClear = (clause: Clause) => {
+    const phrasing = phrasingOf(clause, analysis);
+    return typeof phrasing !== "string" && !isUnclear(phraseRest(phrasing, analysis));
+  };
+  if (!clauses.filter(({ rank }) => rank === "main").every(isClear)) return undefined;
+  const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
+  if (opensClearly(sentence)) return { sentence, text: sentence.resolved?.size ? `${wordsText(sentence, 0, words.length)}${stop}` : text };
+  const [first] = [...clauses].sort((a, b) => a.start - b.start);
+  const noun = first && analysis.antecedents.get(positionKey(sentence, first.subject.start));
+  if (!first || !noun || !pronounOf(first.subject)) return undefined;
+  const { start, end } = first.subject;
+  const ahead = start > 0 ? sentence.block.text.slice(sentence.start, words[start]!.tokens[0]!.start) : "";
+  if (LEANS_BACK.test(ahead)) return undefined;
+  const name = ahead === "" ? noun.text.charAt(0).toUpperCase() + noun.text.slice(1) : noun.text;
+  return { sentence, text: `${ahead}${name} ${wordsText(sentence, end, words.length)}${stop}` };
+}
+
+/** How much of what a sentence speaks of is what the whole text speaks of: 0 to about 2. */
+function centralityOf({ words, text, indexInBlock }: Sentence, { lemmaCounts, headingLemmas }: Analysis): number {
+  const lemmas = new Set(
+    words.flatMap(({ candidates }) => candidates.slice(0, 1).flatMap(({ cat, lemma }) => (/^(?:n|pn)$/.test(cat) && lemma ? [lemma.toLowerCase()] : []))),
+  );
+  if (lemmas.size === 0) return 0;
+  const often = [...lemmas].reduce((sum, lemma) => sum + Math.log(Math.max(1, lemmaCounts.get(lemma) ?? 1)), 0) / Math.sqrt(lemmas.size);
+  const inTitle = [...lemmas].some((lemma) => headingLemmas.has(lemma)) ? 0.3 : 0;
+  const isThin = text.split(" ").length < FEWEST_WORDS ? 0.8 : 0;
+  return Math.min(1.6, often / 2) + inTitle + (indexInBlock === 0 ? 0.3 : 0) - isThin;
+}

@@ -1,0 +1,114 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+/** Commands under a title that makes them steps. */
+function steps(...lines: string[]): string {
+  const all = [...lines, "Put the lid on the tin.", "Take out the paper.", "Close the window."];
+  return `# How to Make a Rain Gauge\n\nA rain gauge shows how much rain has fallen.\n\n${all.map((line, index) => `${index + 1}. ${line}`).join("\n")}\n`;
+}
+
+describe("what to see to", () => {
+  finds({
+    "what to check first": [
+      steps("Check that the bottle is empty before you shake it."),
+      "What should you check before you shake it?",
+      "that the bottle is empty",
+    ],
+    "what to ask an adult": [steps("Ask an adult to cut the top off the bottle."), "What should you ask an adult to do?", "cut the top off the bottle"],
+  });
+  neverAsks({
+    "one of two things to ask": [
+      steps("Ask an adult to cut the top off the bottle.", "Ask a friend to hold the ruler beside the bottle."),
+      /^What should you ask/,
+    ],
+    "what to do now": [steps("Now ask a friend to hold the ruler beside the bottle."), /now ask/],
+  });
+});
+
+describe("when and where to do it", () => {
+  finds({
+    "at the same time": [steps("Read the gauge at the same time every day."), "When should you read the gauge?", "at the same time every day"],
+    "never then": [steps("Never move the gauge while it is raining."), "When should you never move the gauge?", "while it is raining"],
+    "in a season": [
+      steps("In winter, bring the gauge indoors when frost is forecast."),
+      "When should you bring the gauge indoors in winter?",
+      "when frost is forecast",
+    ],
+    "how far": [
+      steps("Bend down until your eyes are level with the water, because looking from above gives a reading that is too high."),
+      "How far should you bend down?",
+      "until your eyes are level with the water",
+    ],
+    "how long": [steps("Stir the paint until it is smooth."), "How long should you stir the paint?", "until it is smooth"],
+    "a place told twice": [
+      steps("Stand your gauge in an open place, away from trees and walls."),
+      "Where should you stand your gauge?",
+      "in an open place, away from trees and walls",
+    ],
+    "a place and what it is not": [
+      steps("Put the bottle in a bright spot but out of direct sunlight."),
+      "Where should you put the bottle?",
+      "in a bright spot but out of direct sunlight",
+    ],
+  });
+  neverAsks({
+    "how often at the same time": [steps("Read the gauge at the same time every day."), /^How often/],
+    "alone, as a time": [steps("Never rely on the gauge alone when a storm is coming."), /= alone/],
+  });
+});
+
+describe("what goes into what, and why", () => {
+  finds({
+    "what is poured": [steps("Pour the warm milk into the bowl."), "What should you pour into the bowl?", "the warm milk"],
+    "a thicker one, if this one tears": [steps("If the paper tears, use a thicker sheet."), "What should you do if the paper tears?", "use a thicker sheet"],
+    "a reason behind what comes first": [
+      steps("Let the lamp cool down completely before you touch it, because the glass stays hot for a long time."),
+      "Why should you let the lamp cool down completely before you touch it?",
+      "because the glass stays hot for a long time",
+    ],
+  });
+  neverAsks({
+    "one of two things that go there": [steps("Pour the warm milk into the bowl.", "Add the sugar to the bowl."), /^What should you (?:pour|add)/],
+  });
+});
+
+describe("what somebody says, and of what", () => {
+  finds({
+    "what is so": [
+      "# Cash\n\nA shop in the town takes cards only. The company argues that cash is slow.",
+      "What does the company argue about cash?",
+      "that cash is slow",
+    ],
+    "what there is": [
+      "# The harbour\n\nThe harbour is old. The mayor believes that there will be pilots for a long time yet.",
+      "What does the mayor believe about pilots?",
+      "that there will be pilots for a long time yet",
+    ],
+    "what somebody should do": [
+      "# The library\n\nThe library is closed. Mr Pell thinks that the council should open the library on Sundays.",
+      "What does Mr Pell think the council should do?",
+      "open the library on Sundays",
+    ],
+    "what should be so": [
+      "# The break\n\nThe break is short. Mr Pell thinks that the break should last half an hour.",
+      "What does Mr Pell think about the break?",
+      "that the break should last half an hour",
+    ],
+  });
+  neverAsks({
+    "one of two things that are said": [
+      "# The paper\n\nThe paper is old. The editors say that paper is old-fashioned and that printing costs a lot.",
+      /about paper/,
+    ],
+  });
+});
+
+describe("a condition that is told as something missing", () => {
+  finds({
+    "if it were not for": [
+      "# Bread and flour\n\nYeast makes a gas in the dough. The gas would simply escape into the air if it were not for the flour.",
+      "What would happen if it were not for the flour?",
+      "the gas would simply escape into the air",
+    ],
+  });
+});
