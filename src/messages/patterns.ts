@@ -44,6 +44,7 @@ const PATTERNS: Record<string, string> = {
   "false-reason": "The reason is the source's, but for one word that is turned into its opposite.",
   "what-to-see-to": "The instructions say what to check first, or what to ask somebody to do.",
   "what-to-add": "The instructions say what to put into something.",
+  "by-how-much": "The source says by how much something rose or fell.",
   "true-step": "The instructions tell one to do so.",
   "how-did-feel": "The story says how somebody felt, and when.",
   "who-or-what-is": "The source says who somebody or what something is.",

@@ -111,7 +111,12 @@ function allCandidates(analysis: Analysis, seed: number): Candidate[] {
     ...[...draftMatches(stock), ...draftTwoParts(stock, seed), ...draftOpenResponses(stock), ...draftEssays(stock)],
     ...[...draftWordsInContext(stock, seed), ...draftPolls(stock), ...(stock.analysis.sort === "story" ? draftSpeakers(stock, seed) : [])],
   ];
-  return all.map((candidate) => inThirdPerson(candidate, analysis));
+  return all.map((candidate) => withOneStop(inThirdPerson(candidate, analysis)));
+}
+
+/** "left at 6:30 a.m..": the point of the word is the sentence's too. */
+function withOneStop(candidate: Candidate): Candidate {
+  return candidate.stem.endsWith("..") ? { ...candidate, stem: candidate.stem.slice(0, -1) } : candidate;
 }
 
 /** A little chance by seed, so that another seed gives another choice of equals. */

@@ -18,11 +18,12 @@ import { settleTenses } from "./settle-tense";
 import { speakerLabels } from "./speaker-labels";
 import { splitSentences } from "./split-sentences";
 import { isUnpunctuated, splitSpeech } from "./split-speech";
-import { type Capitals, tagCandidates } from "./tag-candidates";
+import { type Capitals, type TaggedWord, tagCandidates } from "./tag-candidates";
 import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
 import { type Token, tokenize } from "./tokenize";
-import { walkTree } from "./tree";
+import { type Node, walkTree } from "./tree";
+import { betweenDashes } from "./written-signs";
 
 export type LanguageTools = { lexicon: Lexicon; parser: Parser };
 
@@ -187,14 +188,27 @@ function parseSentence(sentence: Sentence, tokens: Token[], tools: LanguageTools
     sentence.abstained = "list-item";
     return;
   }
-  const tree = tools.parser.parse(sentence.words);
-  if (!tree || isFarFetched(tree.cost, sentence.words.length)) {
+  let tree = readTree(sentence.words, tools);
+  const aside = tree ? undefined : betweenDashes(joined);
+  if (aside) {
+    // "The lamp – it was made of brass – burned all night": a sentence inside a sentence is left out, as brackets are.
+    const words = tagCandidates([...joined.slice(0, aside.from), ...joined.slice(aside.to + 1)], tools.lexicon, capitals);
+    tree = readTree(words, tools);
+    if (tree) sentence.words = words;
+  }
+  if (!tree) {
     sentence.abstained = sentence.block.kind === "list-item" ? "list-item" : "not-parsed";
     return;
   }
   sentence.tree = tree;
   sentence.clauses = readClauses(sentence, tree);
   if (sentence.clauses.length === 0) sentence.abstained = "no-verb";
+}
+
+/** The tree of a sentence that is understood, and not by far-fetched readings. */
+function readTree(words: readonly TaggedWord[], { parser }: LanguageTools): Node | undefined {
+  const tree = parser.parse(words);
+  return tree && !isFarFetched(tree.cost, words.length) ? tree : undefined;
 }
 
 /** Quotation marks that are left around more than a name. */

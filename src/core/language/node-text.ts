@@ -19,8 +19,13 @@ export function wordsText(sentence: Sentence, from: number, to: number): string 
   const first = sentence.words[from]!.tokens[0]!;
   const last = sentence.words[to - 1]!.tokens.at(-1)!;
   const text = sentence.resolved ? withNouns(sentence, from, to) : sentence.block.text.slice(first.start, last.end);
-  return withBothMarks((sentence.block.kind === "cue" ? fillersRemoved(text) : text).replace(/^[,;:]\s*/, "").replace(/[,;:.]$/, ""));
+  const told = sentence.block.kind === "cue" ? fillersRemoved(text) : text;
+  return withBothMarks(told.replace(OPENING_MARK, "").replace(CLOSING_MARK, ""));
 }
+
+const OPENING_MARK = /^(?:[,;:]|[-–—]+(?=\s|\p{L}))\s*/u;
+/** The point of "the U.S." and "2 p.m." belongs to the word. */
+const CLOSING_MARK = /(?:[,;:]|(?<!\b(?:\p{Lu}\.\p{Lu}|[ap]\.m))\.|\s*[–—]|\s-)$/u;
 
 /** "under the title "White Slavery": the second mark stood behind the sentence's stop. */
 function withBothMarks(text: string): string {

@@ -5,8 +5,10 @@ import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, TIME_NOUNS, WOMENS_NAME
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
 import { isQuotedName } from "./quoted-names";
+import { countsWhatThereIs, isPluralGenitive, isRegnal, opensBesideName, opensHour, opensInitial, opensNumber, standsAlone, supposes } from "./read-beside";
 import type { Token } from "./tokenize";
 import type { Features, Node } from "./tree";
+import { isDash, isUnitSign, UNIT_SIGNS } from "./written-signs";
 
 /** What the whole source knows about its capitals: words seen with a capital inside a sentence, and without. */
 export type Capitals = { capitalised: ReadonlySet<string>; lowerCased: ReadonlySet<string> };
@@ -19,8 +21,6 @@ const MARKS: Record<string, string> = {
   ",": "comma",
   ";": "semi",
   ":": "colon",
-  "–": "dash",
-  "--": "dash",
   ".": "stop",
   "!": "stop",
   "?": "question",
@@ -46,29 +46,37 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const isApprox = length === 1 && countsWhatThereIs(tokens, i);
     const isSupposed = length === 1 && supposes(tokens, i);
     const isStranded = length === 1 && standsAlone(tokens, i);
+    const isUnit = length === 1 && isUnitSign(tokens, i);
     const read = () =>
       isHour
         ? [{ cat: "n", flags: ["any", "mass"], cost: 0.1, lemma: "o'clock" }]
         : isStranded
           ? readTags("adv:particle 0.2", lower)
-          : isInitial || isRegnal(tokens, i)
-            ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
-            : isCounting
-              ? readTags("adv:link", lower)
-              : isGenitive
-                ? readTags("gen 0.2", lower)
-                : isApprox
-                  ? readTags("adv:approx 0.2", lower)
-                  : isSupposed
-                    ? readTags("be:third,past", lower)
-                    : length > 1
-                      ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-                      : tagToken(group[0]!, isFirst, lexicon, capitals);
+          : isUnit
+            ? [{ cat: "n", flags: ["pl"], cost: 0, lemma: UNIT_SIGNS[group[0]!.text]! }]
+            : isInitial || isRegnal(tokens, i)
+              ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
+              : isCounting
+                ? readTags("adv:link", lower)
+                : isGenitive
+                  ? readTags("gen 0.2", lower)
+                  : isApprox
+                    ? readTags("adv:approx 0.2", lower)
+                    : isSupposed
+                      ? readTags("be:third,past", lower)
+                      : length > 1
+                        ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+                        : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && !isHour && !isStranded && /^\p{Ll}/u.test(text);
-    words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
+    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && !isHour && !isStranded && !isUnit && /^\p{Ll}/u.test(text);
+    // "The lamp – a gift – was lit": read as commas are.
+    if (length === 1 && isDash(tokens, i)) words.push({ tokens: group, text: ",", lower: ",", candidates: DASH.map(terminal) });
+    else words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
     i += length;
   }
+  // "arrived at 2 *p.m.*": the point of the word is the sentence's too.
+  const last = tokens.at(-1);
+  if (last && /^(?:[ap]\.m\.|(?:\p{Lu}\.){2,})$/u.test(last.text)) words.push({ tokens: [last], text: ".", lower: ".", candidates: STOP.map(terminal) });
   return words;
 }
 
@@ -82,66 +90,6 @@ function knownTerminals(word: string, lexicon: Lexicon, read: () => Tag[]): read
   const found = words.get(word) ?? read().map(terminal);
   if (words.size < MOST_KNOWN) words.set(word, found);
   return found;
-}
-
-/** "Booker *T.* Washington": a letter and its point between names. */
-function opensInitial(tokens: readonly Token[], at: number): boolean {
-  const [letter, point, after] = tokens.slice(at, at + 3);
-  const before = tokens[at - 1]?.text === "." ? tokens[at - 2] : tokens[at - 1];
-  const isPart = before === undefined || /^\p{Lu}/u.test(before.text);
-  return isPart && /^\p{Lu}$/u.test(letter!.text) && point?.text === "." && point.start === letter!.end && /^\p{Lu}/u.test(after?.text ?? "");
-}
-
-/** "Elizabeth *I* threw them out": the first of her name, and nobody who speaks. */
-function isRegnal(tokens: readonly Token[], at: number): boolean {
-  const before = tokens[at - 1]?.lower ?? "";
-  // "When World War *I* broke out": the first of two.
-  if (tokens[at]!.text === "I" && tokens[at - 1]?.text === "War") return true;
-  const isName = /^\p{Lu}/u.test(tokens[at - 1]?.text ?? "") && (MENS_NAMES.has(before) || WOMENS_NAMES.has(before));
-  return (
-    tokens[at]!.text === "I" &&
-    isName &&
-    /^(?:\p{Ll}+ed|,|of|was|had|threw|gave|sent|took|made|became|ruled|came|began|built|held|wrote|died)$/u.test(tokens[at + 1]?.text ?? "")
-  );
-}
-
-/** "*Next* Meredith had a gun brought", "*Please* put the bell on the list": a word in front that is no part of a name. */
-function opensBesideName([first, second]: readonly Token[]): boolean {
-  if (first?.lower === "please" && /^\p{Ll}/u.test(second?.text ?? "")) return true;
-  return first?.lower === "next" && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && !/day$/.test(second!.lower) && !MONTHS.has(second!.lower);
-}
-
-/** "the sailors*'* instruments" */
-function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
-  const [before, mark, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
-  return mark.text === "'" && before?.end === mark.start && before.lower.endsWith("s") && after?.kind === "word" && after.start > mark.end;
-}
-
-/** "There are *about* 1,700 seed banks", "*some* forty million": a number that is not exact, and not what they are about. */
-function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
-  const isOfThere = tokens[at - 2]?.lower === "there" && /^(?:are|were|is|was)$/.test(tokens[at - 1]?.lower ?? "");
-  return opensNumber(tokens[at + 1]) && (tokens[at]!.lower === "some" || (isOfThere && tokens[at]!.lower === "about"));
-}
-
-/** "*eight o'clock*" is one time of day. */
-function opensHour(tokens: readonly Token[], at: number): boolean {
-  return /^o['’]clock$/.test(tokens[at + 1]?.lower ?? "") && opensNumber(tokens[at]);
-}
-
-/** "where the wind comes *from*": a preposition without its noun, which the question word is. */
-function standsAlone(tokens: readonly Token[], at: number): boolean {
-  const next = tokens[at + 1];
-  return tokens[at]!.lower === "from" && (next === undefined || next.kind === "punctuation") && tokens.slice(0, at).some(({ lower }) => lower === "where");
-}
-
-/** "as if it *were* ice": one, and not many. */
-function supposes(tokens: readonly Token[], at: number): boolean {
-  if (tokens[at]!.lower !== "were") return false;
-  const before = tokens.slice(Math.max(0, at - 4), at).map(({ lower }) => lower);
-  // "as if *the town* were on fire"
-  const isMany = /^(?:they|we|you)$|[^s]s$/.test(before.at(-1) ?? "");
-  const isAsIf = !isMany && before.some((word, index) => word === "as" && /^(?:if|though)$/.test(before[index + 1] ?? ""));
-  return isAsIf || (/^(?:he|she|it|i)$/.test(before.at(-1) ?? "") && before.some((word) => /^(?:if|though|wish|wished)$/.test(word)));
 }
 
 /** "more than twenty" is one bound; "more than the ring" is a comparison. */
@@ -163,11 +111,6 @@ const BOUNDS = new Set([
 /** "in *the first* half of the night": a part with its own article, and no amount. */
 const HALVES = /^(?:first|second|last|other|top|bottom|upper|lower|left|right|northern|southern|eastern|western)$/;
 
-function opensNumber(token: Token | undefined): boolean {
-  if (!token) return false;
-  return token.kind === "number" || /^(?:a|an|half|one)$/.test(token.lower) || (CLOSED_WORDS[token.lower] ?? "").startsWith("num");
-}
-
 /** "*Second*, spare parts must be sold": counts what is said. */
 const COUNTING = /^(?:first|second|third|fourth|fifth|finally|lastly)$/;
 
@@ -177,6 +120,13 @@ function isRepeated(tokens: readonly Token[], at: number): boolean {
   if (!noun || noun !== again || !/^\p{L}{3,}$/u.test(noun)) return false;
   return /^(?:by|to|in)$/.test(between!) || (/^(?:after|upon)$/.test(between!) && TIME_NOUNS.has(noun));
 }
+
+const STOP: Tag[] = [{ cat: "stop", flags: [], cost: 0 }];
+const DASH: Tag[] = [
+  { cat: "comma", flags: [], cost: 0.1 },
+  { cat: "colon", flags: [], cost: 0.3 },
+  { cat: "semi", flags: [], cost: 0.5 },
+];
 
 type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };
 
@@ -293,7 +243,12 @@ const RARE = 6;
 const ERAS = /^(?:BCE?|CE|AD|B\.C\.(?:E\.)?|A\.D\.|C\.E\.)$/;
 
 function tagNumber(token: Token): Tag[] {
-  if (/^\d{3,4}[-–]\d{2,4}$/.test(token.text)) return [{ cat: "num", flags: ["pl", "range"], cost: 0 }];
+  // "£9,000", "$7.2": so many pounds or dollars.
+  if (/^[£$€¥]/.test(token.text)) return [{ cat: "num", flags: ["pl", "money"], cost: 0 }];
+  // "1/2 cup"
+  if (token.text.includes("/")) return [{ cat: "num", flags: ["sg"], cost: 0 }];
+  if (/^\d{1,2}[-–]\d{1,3}$/.test(token.text)) return [{ cat: "num", flags: ["pl"], cost: 0 }];
+  if (/^\d{1,4}[-–]\d{1,4}$/.test(token.text)) return [{ cat: "num", flags: ["pl", "range"], cost: 0 }];
   if (/(?:st|nd|rd|th)$/.test(token.lower))
     return [
       { cat: "ord", flags: [], cost: 0 },

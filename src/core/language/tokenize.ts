@@ -11,7 +11,7 @@ export type Token = {
 };
 
 const TOKEN =
-  /\b\d{1,2}:\d{2}\b(?!:)|\b\d{3,4}[-–]\d{2,4}\b(?![-–\d])|(?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?(?:st|nd|rd|th|s)?\b(?:%)?|(?:[A-Z]\.){2,}|\p{L}+\.(?=\p{L}\.)(?:\p{L}\.)+|[\p{L}\p{M}]+(?:[-'][\p{L}\p{M}\d]+)*|\d+|--|°[CF]\b|[^\s]/gu;
+  /[£$€¥](?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?(?:m|bn|k)?\b|(?<=\s)[-−]\d+(?:\.\d+)?\b|\bkm\/h\b|\b\d{1,2}\/\d{1,2}\b(?!\/)|\b\p{Lu}{1,3}\d{1,3}\b|\bm\/s\b|\b\d{1,2}:\d{2}\b(?!:)|\b\d{1,4}[-–]\d{1,4}\b(?![-–\d])|(?:\d{1,3}(?:,\d{3})+|\d+)(?:\.\d+)?(?:st|nd|rd|th|s)?\b(?:%)?|(?:[A-Z]\.){2,}|\p{L}+\.(?=\p{L}\.)(?:\p{L}\.)+|[\p{L}\p{M}]+(?:[-'][\p{L}\p{M}\d]+)*|\d+|--|°[CF]\b|[^\s]/gu;
 const CLITIC = /^(.+?)(n't|'(?:s|re|ve|ll|d|m))$/i;
 const TITLES = new Set(["mr", "mrs", "ms", "dr", "prof", "st", "capt", "col", "gen", "lt", "sgt", "rev", "mt"]);
 
@@ -36,6 +36,6 @@ export function tokenize(text: string, from = 0, to = text.length): Token[] {
 }
 
 function createToken(text: string, start: number): Token {
-  const kind = /^\d/.test(text) ? "number" : /^['°\p{L}]/u.test(text) && /\p{L}/u.test(text) ? "word" : "punctuation";
+  const kind = /^[£$€¥−-]?\d/.test(text) ? "number" : /^['°\p{L}]/u.test(text) && /\p{L}/u.test(text) ? "word" : "punctuation";
   return { text, lower: text.toLowerCase(), start, end: start + text.length, kind };
 }

@@ -149,7 +149,15 @@ function frequencyDistractors(fact: Fact, count: number, seed: number): string[]
       .filter((number) => numberValue(number) !== 1)
       .slice(0, count)
       .map((number) => `${match[1]} ${number} ${match[3]}`);
-  const others = [...shareDistractors(fact.answer, count, seed), ...lengthDistractors(fact.answer, count, seed)];
+  // "£9,000", "about $40"
+  if (/^(?:(?:about|nearly|almost|roughly|around|only) )?[£$€¥]/.test(fact.answer)) {
+    const far = aboutDistractors(fact.answer, count, seed);
+    return far.length > 0 ? far : numberDistractors(fact.answer, [], count, seed);
+  }
+  const [by] = /^by /.exec(fact.answer) ?? [""];
+  const others = [...shareDistractors(fact.answer.slice(by.length), count, seed), ...lengthDistractors(fact.answer, count, seed)].map(
+    (other) => `${by}${other}`,
+  );
   if (others.length > 0) return others;
   const ladder = ["every hour", "every day", "every week", "every month", "every year"];
   const like = fact.answer.replace(/^each/, "every");

@@ -15,6 +15,7 @@ import { findBlame } from "./find-blame";
 import { findCalling } from "./find-calling";
 import { findCase } from "./find-case";
 import { findCause } from "./find-cause";
+import { findChange } from "./find-change";
 import { findCharge } from "./find-charge";
 import { findCleft, findWhatCleft } from "./find-cleft";
 import { findColonReason } from "./find-colon-reason";
@@ -202,6 +203,7 @@ const FINDERS: FactFinder[] = [
   findSense,
   findCommand,
   findDailyTime,
+  findChange,
   findAdded,
 ];
 

@@ -3,11 +3,12 @@ import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const PAYING = new Set("cost charge pay earn".split(" "));
+const PAYING = new Set("cost charge pay earn spend raise make save donate collect receive offer owe lend borrow invest lose win need".split(" "));
 /** "was sold *for* 320 marks" */
 const TRADING = new Set("sell buy".split(" "));
 
@@ -23,6 +24,8 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
     : undefined;
   const price = paid ?? phrase?.kids[1];
   if (!price || !isBareSum(price, nodeText(sentence, price))) return [];
+  // "The team won *12*": of games or of medals, where no coin says what.
+  if (!/^(?:cost|charge|pay|earn|sell|buy)$/.test(verb) && !/[£$€¥]/.test(nodeText(sentence, price))) return [];
   const rest = phraseRest(phrasing, analysis, [paid ?? phrase!, ...reasonsOf(clause)]);
   if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const answer = nodeText(sentence, price);
@@ -31,7 +34,8 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
       type: "frequency",
       stem: askClause(phrasing, phrase ? "For how much" : "How much", rest),
       answer,
-      accepted: [],
+      answerNode: price,
+      accepted: numberForms(answer.replace(/^(?:about|nearly|almost|over|more than|less than|around|up to|only|just) /i, "")),
       depth: "recall",
       worth: 1.8,
       pattern: "how-much",
@@ -69,6 +73,7 @@ export function findWorth(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 /** A number without a noun that is counted: "3.80", "$5", "£12,000". */
 function isBareSum(np: Node, text: string): boolean {
+  if (np.role === "sum") return true;
   const number = walkTree(np).find(({ cat }) => cat === "num");
-  return number !== undefined && headTerminal(np) === number && /\d/.test(text) && text.split(" ").length <= 3;
+  return number !== undefined && headTerminal(np) === number && /\d/.test(text) && text.split(" ").length <= 4;
 }

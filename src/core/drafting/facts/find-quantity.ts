@@ -3,6 +3,7 @@ import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { pluralOf } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { unitName } from "../../language/written-signs";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf, isOneTime } from "../phrasing/conjuncts";
@@ -59,7 +60,7 @@ function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [, share, whole] = SHARE.exec(text) ?? [];
   if (!share || !whole || clause.shared || clause.imperative || findUnclear(clause.subject, sentence, analysis)) return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
-  if (isUnclear(rest) || rest === "") return [];
+  if (isUnclear(rest) || (rest === "" && !(clause.passive && clause.verb.lemma !== "go"))) return [];
   // "About nine tenths of an iceberg *lie* below the surface": what share of one lies there?
   const ofOne = walkTree(clause.subject).some((node) => node.cat === "pp" && node.f.sub === "of" && node.kids[1]?.f.num === "sg");
   return [
@@ -76,7 +77,7 @@ function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 const SHARE =
-  /^((?:about |nearly |almost |over |more than |less than |roughly )?(?:(?:an? |one |two |three |four |nine )(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|tenth|tenths)|half|(?:\p{L}+|\d+) (?:percent|per cent)|(?:\p{L}+|\d+) out of (?:\p{L}+|\d+))) of (.+)$/iu;
+  /^((?:about |nearly |almost |over |more than |less than |roughly )?(?:(?:an? |one |two |three |four |nine )(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|tenth|tenths)|(?:one|two|three|four|nine)-(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|half|(?:\p{L}+|[\d.]+) (?:percent|per cent)|[\d.]+ ?%|(?:\p{L}+|\d+) out of (?:\p{L}+|\d+))) of (.+)$/iu;
 
 function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -299,6 +300,9 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
       np.f.num === "pl" &&
       /^(?:fish|sheep|deer|salmon|trout|cod|herring|squid|aircraft|species|offspring)$/.test(head.lemma ?? ""));
   if (number.f.sub === "year" || number.f.sub === "percent" || !isMany) return undefined;
+  // "12 *km*": told by the whole word.
+  const unit = nouns.end - nouns.start === 1 ? unitName(nodeText(phrasing.clause.sentence, nouns)) : undefined;
+  if (unit) return unit;
   // "nine *tenths* of it": a share, and no number of things.
   if (/^(?:time|thing|way|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
   return nodeText(phrasing.clause.sentence, nouns);

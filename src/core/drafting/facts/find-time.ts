@@ -62,6 +62,8 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = reasonNode(node);
   const year = yearOf(part, clause.sentence);
+  // "rose from 2,000 *in 1900* to 9,000 *in 1950*": two years, asked as one.
+  if (year && clause.adjuncts.filter((other) => yearOf(reasonNode(other.node), clause.sentence)).length > 1) return [];
   // "until two days before his death *in 1971*": the year of that.
   if (
     year &&

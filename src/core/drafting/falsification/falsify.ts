@@ -140,7 +140,7 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   ];
   const counted = [...partsOf(clause), clause.subject]
     .flatMap((node) => walkTree(node))
-    .filter((node) => node.role === "quantity")
+    .filter((node) => node.role === "quantity" || node.role === "sum")
     // "The difference between *the two rates*": no other number of them was ever told of.
     .filter((node) => !/^(?:the|these|those|its|their)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "") && node.f.det !== "def")
     // "The place where two bones meet": the number tells which place, and nothing of it is denied.

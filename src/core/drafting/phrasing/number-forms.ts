@@ -1,10 +1,15 @@
 const UNITS = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ");
 const TENS = ", ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety".split(",").map((word) => word.trim());
 
-/** "1,016", "forty-one", "three hundred" → its value; undefined where it is no plain number. */
+const MONEY = /^[£$€¥]/;
+const LARGE: Record<string, number> = { thousand: 1e3, million: 1e6, billion: 1e9 };
+
+/** "1,016", "forty-one", "three hundred", "2.5 million", "£9,000" → its value; undefined where it is no plain number. */
 export function numberValue(text: string): number | undefined {
-  const plain = text.toLowerCase().replace(/,/g, "").trim();
+  const plain = text.toLowerCase().replace(/,/g, "").trim().replace(MONEY, "");
   if (/^\d+(?:\.\d+)?$/.test(plain)) return Number(plain);
+  const [, digits, size] = /^(\d+(?:\.\d+)?) (thousand|million|billion)$/.exec(plain) ?? [];
+  if (digits && size) return Math.round(Number(digits) * LARGE[size]! * 100) / 100;
   let total = 0;
   let group = 0;
   for (const word of plain.split(/[\s-]+/)) {
@@ -38,14 +43,31 @@ export function numberWords(value: number): string {
 export function numberForms(text: string): string[] {
   const value = numberValue(text);
   if (value === undefined) return [];
+  const sign = MONEY.exec(text)?.[0];
+  if (sign) return formsOfMoney(text, value, sign);
   const forms = [String(value)];
   if (value >= 1000) forms.push(value.toLocaleString("en-US"));
   if (Number.isInteger(value) && value < 1_000_000) forms.push(numberWords(value));
   return forms.filter((form) => form.toLowerCase() !== text.toLowerCase());
 }
 
+const COINS: Record<string, string> = { "£": "pounds", $: "dollars", "€": "euros", "¥": "yen" };
+
+/** "£9,000" → "£9000", "9,000 pounds", "9000 pounds", "9,000". */
+function formsOfMoney(text: string, value: number, sign: string): string[] {
+  const plain = text.slice(1);
+  const bare = plain.replace(/,/g, "");
+  const forms = [`${sign}${bare}`, `${plain} ${COINS[sign]}`, `${bare} ${COINS[sign]}`, plain, bare];
+  if (Number.isInteger(value) && value < 1_000_000) forms.push(`${numberWords(value)} ${COINS[sign]}`);
+  return [...new Set(forms)].filter((form) => form !== text);
+}
+
 /** A number written the way `model` is: words for words, thousands marks for thousands marks. */
 export function writeLike(value: number, model: string): string {
+  const sign = MONEY.exec(model)?.[0];
+  if (sign) return `${sign}${writeLike(value, model.slice(1))}`;
+  const size = /^\d[\d.]* (thousand|million|billion)$/.exec(model)?.[1];
+  if (size) return `${Math.round((value / LARGE[size]!) * 100) / 100} ${size}`;
   if (/\d/.test(model)) return value >= 10_000 || (model.includes(",") && value >= 1000) ? value.toLocaleString("en-US") : String(value);
   return numberWords(value);
 }

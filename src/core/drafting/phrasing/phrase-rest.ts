@@ -12,7 +12,7 @@ import { withPronounAhead } from "./pronoun-ahead";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
 import { isToldElsewhere } from "./told-elsewhere";
-import { isWhereInPassing } from "./where-in-passing";
+import { isSizeInPassing, isWhereInPassing } from "./where-in-passing";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -88,7 +88,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "*One day*, usually during a flood, the river breaks through": on any.
     if (role === "adjunct" && /^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
-    if (isSameTime(node, clause)) continue;
+    if (isSameTime(node, clause) || isSizeInPassing(node, clause)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     // "…, and *so* there are more thieves": it follows from what stands before.

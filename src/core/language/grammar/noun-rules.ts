@@ -96,6 +96,7 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
       num: n.flags?.[0] === "sg" ? "sg" : "pl",
       ...(n.flags?.includes("year") ? { sub: "year" } : {}),
       ...(n.flags?.includes("percent") ? { sub: "percent" } : {}),
+      ...(n.flags?.includes("money") ? { sub: "money" } : {}),
       ...(n.flags?.includes("range") ? { sub: "era" } : {}),
     },
     cost: 0,
@@ -107,9 +108,10 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   // "nine to twelve hours"
   // "every *three or four* weeks"
   rule("ornum", "conj num", 1, "mark", 0, (l) => (l.f.sub === "or" ? {} : undefined));
-  rule("qn", "num ornum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
+  const ofCoins = (l: Node): Features => (l.flags?.includes("money") ? { num: "pl", sub: "money" } : { num: "pl" });
+  rule("qn", "num ornum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
-  rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
+  rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
   // "two or more atoms"
   rule("qn", "num ormore", 0, "range", 0, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   // "221 BCE", "AD 79", "the 4th century BC"
@@ -117,7 +119,7 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("qn", "era num", 1, "era", 0, () => ({ num: "sg", sub: "era" }));
   rule("nb", "nb era", 0, "era", 0.1, (l) => (TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined));
   // "In 2020 *ninety-six* percent voted": the year is no part of the number.
-  rule("qn", "num qn", 1, "number", 0, (l, r) => (l.flags?.includes("year") ? undefined : r.f));
+  rule("qn", "num qn", 1, "number", 0, (l, r) => (l.flags?.includes("year") ? undefined : l.flags?.includes("money") ? ofCoins(l) : r.f));
   rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" || /^(?:perhaps|maybe)$/.test(l.lemma ?? "") ? r.f : undefined));
   // "*between two thousand and eight thousand* taste buds"
   rule("betnum", "prep qn", 1, "mark", 0, (l, r) => (l.lemma === "between" && r.f.sub !== "year" ? r.f : undefined));
@@ -145,14 +147,20 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     const sub = flags.includes("first") ? "first" : flags.includes("indef") && !flags.includes("neg") ? "indef" : undefined;
     return { f: { det: "pron", num, ...(kase ? { kase } : {}), ...(sub ? { sub } : {}) }, cost: 0 };
   });
-  lift("np", "qn", "number", (n) => ({
-    f: {
-      det: n.f.sub === "era" ? "proper" : "num",
-      num: isDated(n) ? "sg" : n.f.num === "pl" && n.f.sub !== "percent" ? "pl" : "any",
-      ...(isDated(n) ? { time: true as const } : {}),
-    },
-    cost: isDated(n) ? 0.3 : 1.6,
-  }));
+  // "*£9,000*", "*$7.2 million*": a sum, and no number of something.
+  lift("np", "qn", "sum", (n) => (n.f.sub === "money" ? { f: { num: "any", det: "num" }, cost: 0.4 } : undefined));
+  lift("np", "qn", "number", (n) =>
+    n.f.sub === "money"
+      ? undefined
+      : {
+          f: {
+            det: n.f.sub === "era" ? "proper" : "num",
+            num: isDated(n) ? "sg" : n.f.num === "pl" && n.f.sub !== "percent" ? "pl" : "any",
+            ...(isDated(n) ? { time: true as const } : {}),
+          },
+          cost: isDated(n) ? 0.3 : 1.6,
+        },
+  );
   rule("np", "det nb", 1, "determiner", 0, (l, r) => {
     const num = l.f.num ?? (l.flags?.[0] === "pl" ? "pl" : l.flags?.[0] === "sg" ? "sg" : "any");
     if (l.flags?.[0] === "oneof") return r.f.num === "pl" ? { num: "sg", det: "indef" } : undefined;
