@@ -45,6 +45,7 @@ const PATTERNS: Record<string, string> = {
   "what-to-see-to": "The instructions say what to check first, or what to ask somebody to do.",
   "what-to-add": "The instructions say what to put into something.",
   "by-how-much": "The source says by how much something rose or fell.",
+  "how-many-of": "The source says how many of so many did or had something.",
   "true-step": "The instructions tell one to do so.",
   "how-did-feel": "The story says how somebody felt, and when.",
   "who-or-what-is": "The source says who somebody or what something is.",

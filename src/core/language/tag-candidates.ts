@@ -276,7 +276,7 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   const total = nounWeight + verbWeight + (own?.adjective ?? 0) + (own?.adverb ?? 0) + 0.5;
   const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
   if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
-    const plain = ONLY_PLURAL.has(word) ? "pl" : singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) ? "any" : "sg";
+    const plain = ONLY_PLURAL.has(word) ? "pl" : singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) || CREWS.has(word) ? "any" : "sg";
     tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: NAMED_DEEDS.test(word) ? 0.6 : cost(own.noun), lemma: word });
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
@@ -295,6 +295,9 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   if (tags.length === 0) tags.push(...guessTags(word, lexicon));
   return tags;
 }
+
+/** "The crew *hang* a ladder": many, and one. */
+const CREWS = new Set(["crew", "staff"]);
 
 const IRREGULAR: Record<string, string> = { better: "good", worse: "bad", best: "good", worst: "bad" };
 

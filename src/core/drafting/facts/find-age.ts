@@ -18,6 +18,11 @@ export function findAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
 const YOUNGEST = 3;
 const OLDEST = 110;
 
+/** No hour that a clock of twelve shows. */
+const LAST_HOUR = 12;
+/** What is told of a life by the age at which it was done. */
+const LIFE = /^(?:go|leave|become|marry|join|enter|die|move|write|learn|win|lose|work|train|publish|sail|travel|paint|compose|run|retire)$/;
+
 /** "James Holman lost his sight *at twenty-five*", "*at the age of six*" */
 function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -28,7 +33,8 @@ function atAge(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const years = age === undefined ? undefined : numberValue(age);
   // "began at ten": an hour, where nobody says that it is an age.
   const isSaid = part !== undefined && /\bage\b/.test(nodeText(sentence, part));
-  const isWords = age?.includes("-") === true && analysis.sort === "expository";
+  const isLife = LIFE.test(clause.verb.lemma ?? "") && years !== undefined && years > LAST_HOUR && /\p{L}/u.test(age ?? "");
+  const isWords = analysis.sort === "expository" && (age?.includes("-") === true || isLife);
   if (
     !part ||
     !age ||

@@ -112,3 +112,38 @@ describe("a condition that is told as something missing", () => {
     ],
   });
 });
+
+describe("shares, ages and what comes of a condition", () => {
+  finds({
+    "how many of so many": [
+      "# The school\n\nThe school has a library. Last spring 64 of the 210 pupils at the school had no desk.",
+      "How many of the 210 pupils at the school had no desk last spring?",
+      "64",
+    ],
+    "at what age, in words": [
+      "# Ida Marrow\n\nIda Marrow was a keeper. Ida Marrow went to sea at sixteen.",
+      "At what age did Ida Marrow go to sea?",
+      "sixteen",
+    ],
+    "its visitors, of what the condition names": [
+      "# The museum\n\nThe museum is old. When the museum began to open on Sundays, the number of its visitors rose by a third.",
+      "What happened when the museum began to open on Sundays?",
+      "the number of its visitors rose by a third",
+    ],
+    "so cold that nobody could hold it": [
+      "# The rope\n\nThe rope lay on the quay. The rope was so cold that Ida Marrow could hardly hold it.",
+      "Why could Ida Marrow hardly hold the rope?",
+      "because the rope was so cold",
+    ],
+    "what a deed costs": [
+      "# The library\n\nThe library is closed. Opening the library on Sundays would cost about £9,000 a year.",
+      "How much would opening the library on Sundays cost a year?",
+      "about £9,000",
+    ],
+    "a crew of many": ["# The crew\n\nA ship has a crew. The crew hang a rope ladder over the side.", "What do the crew hang over the side?", "a rope ladder"],
+  });
+  neverAsks({
+    "each of so many": ["# The octopus\n\nThe octopus has eight arms. Each of the eight arms is covered with suckers.", /^How many of/],
+    "an hour as an age": ["# The shop\n\nIda Marrow keeps a shop. Ida Marrow leaves the shop at nine.", /^At what age/],
+  });
+});

@@ -1,9 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import { resultOfAmount } from "../../language/clause";
-import { midSentence, nodeText } from "../../language/node-text";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { findUnclear, mayBind } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
@@ -24,7 +24,7 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
   const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);
   const asked = effect && phraseClause(effect, analysis);
   if (!asked || typeof asked === "string") return [];
-  const rest = phraseRest(asked, analysis);
+  const rest = restOf(asked, phrasing, analysis);
   if (isUnclear(rest)) return [];
   const how = midSentence(
     clause.sentence,
@@ -47,6 +47,20 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** "The rope was so cold that Ida could hardly hold *it*": the rope, which is no other than what the sentence tells of. */
+function restOf(asked: Phrasing, whole: Phrasing, analysis: Analysis): string {
+  const rest = phraseRest(asked, analysis);
+  const { clause } = asked;
+  const objects = clause.complements.filter(({ role, node }) => role === "object" && node.f.det === "pron");
+  const words = clause.sentence.words
+    .slice(clause.subject.start, clause.end)
+    .filter(({ lower }) => /^(?:it|them|its|their|they|he|she|him|her|his|this|that)$/.test(lower));
+  const [pronoun] = words;
+  if (rest !== "pronoun" || objects.length !== 1 || words.length !== 1 || !/^(?:it|them)$/.test(pronoun!.lower) || whole.binder.human) return rest;
+  if (whole.clause.subject.f.det === "pron" || !mayBind(pronoun!.lower, whole.binder)) return rest;
+  return wordsText(clause.sentence, clause.verb.end, clause.end).replace(/\b(?:it|them)\b/, whole.subject);
+}
 
 /** "The fog came in *so fast that Brida could not finish*": why could she not? Because it came in so fast. */
 function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {

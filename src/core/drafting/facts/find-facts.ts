@@ -1,7 +1,9 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
+import { binderOf, mayBind } from "../phrasing/clear-reference";
 import { phrasingOf, phrasings } from "../phrasing/phrasings";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
@@ -298,9 +300,21 @@ function answering(sentence: Sentence, analysis: Analysis): Phrasing[] {
   const hasCondition = ({ rank, imperative, adjuncts }: Clause) =>
     rank === "main" && !imperative && adjuncts.some(({ node }) => node.cat === "sb" || node.cat === "sb-c");
   return sentence.clauses
-    .filter((clause) => hasCondition(clause) && phrasingOf(clause, analysis) === "definite-without-antecedent")
+    .filter((clause) => {
+      const unclear = hasCondition(clause) ? phrasingOf(clause, analysis) : undefined;
+      return unclear === "definite-without-antecedent" || (unclear === "pronoun" && ownsOfCondition(clause, analysis));
+    })
     .map((clause) => phraseClause(clause, analysis, true))
     .filter((phrasing): phrasing is Phrasing => typeof phrasing !== "string");
+}
+
+/** "When the museum opened on Sundays, the number of *its* visitors rose": of what the condition in front names. */
+function ownsOfCondition({ subject, sentence }: Clause, analysis: Analysis): boolean {
+  const ahead = sentence.clauses.find(({ rank, end }) => rank === "adverbial" && end <= subject.start);
+  const text = nodeText(sentence, subject);
+  const [owner, ...more] = text.match(/\b(?:its|their|it|they|them|his|her|this|these)\b/gi) ?? [];
+  if (!ahead || !owner || more.length > 0 || !/^(?:its|their)$/i.test(owner) || headTerminal(ahead.subject).cat === "pro") return false;
+  return mayBind(owner.toLowerCase(), binderOf(ahead.subject, nodeText(sentence, ahead.subject), analysis));
 }
 
 /** "threw *so much* dust into the air *that a veil formed*": read as the air that a veil formed, both halves are lost. */

@@ -7,7 +7,7 @@ import { unitName } from "../../language/written-signs";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf, isOneTime } from "../phrasing/conjuncts";
-import { numberForms } from "../phrasing/number-forms";
+import { numberForms, numberValue } from "../phrasing/number-forms";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -28,6 +28,7 @@ export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ...fromAdjuncts(phrasing, analysis),
     ...fromSubject(phrasing, analysis),
     ...fromShare(phrasing, analysis),
+    ...fromPart(phrasing, analysis),
   ];
 }
 
@@ -75,6 +76,37 @@ function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
     }),
   ];
 }
+
+/** "*64 of the 210 pupils* had no desk": how many of the 210 pupils? */
+function fromPart(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const [, number, whole] = PART.exec(midSentence(clause.sentence, clause.subject)) ?? [];
+  if (!number || !whole || clause.shared || clause.imperative || findUnclear(clause.subject, clause.sentence, analysis)) return [];
+  const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
+  if (isUnclear(rest) || (rest === "" && !clause.passive)) return [];
+  const bare = number.replace(/^(?:only|just|about|nearly|almost|more than|fewer than) /i, "");
+  // "*Each* of the eight arms"
+  if (numberValue(bare) === undefined) return [];
+  return [
+    factOf(
+      phrasing,
+      clause.subject.start,
+      {
+        type: "frequency",
+        stem: `${stateClause({ ...phrasing, subject: `How many of the ${whole}` }, rest)}?`,
+        answer: number,
+        accepted: [bare, ...numberForms(bare)].filter((form) => form !== number),
+        depth: "recall",
+        worth: 2,
+        pattern: "how-many-of",
+      },
+      "quantity",
+    ),
+  ];
+}
+
+const PART =
+  /^((?:only |just |about |nearly |almost |more than |fewer than )?(?!one |a )(?:\d[\d,]*|[a-z]+(?:-[a-z]+)?)) (?:out )?of the ((?:\d[\d,]*|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|hundred)(?:-[a-z]+)?(?: hundred)?) .+)$/;
 
 const SHARE =
   /^((?:about |nearly |almost |over |more than |less than |roughly )?(?:(?:an? |one |two |three |four |nine )(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|tenth|tenths)|(?:one|two|three|four|nine)-(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|half|(?:\p{L}+|[\d.]+) (?:percent|per cent)|[\d.]+ ?%|(?:\p{L}+|\d+) out of (?:\p{L}+|\d+))) of (.+)$/iu;

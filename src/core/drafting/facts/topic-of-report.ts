@@ -31,7 +31,9 @@ export function topicOf(said: Node, { sentence, subject, verb }: Clause, analysi
   const text = midSentence(sentence, thing);
   const isNamed = text.split(" ").length <= MOST_WORDS && !NOTHING.test(text) && headTerminal(thing).cat !== "pro";
   const isOther = text.toLowerCase() !== nodeText(sentence, subject).toLowerCase();
-  if (!isNamed || !isOther || findUnclear(thing, sentence, analysis, BINDS_NOTHING)) return undefined;
+  // "thought that *a ship* was on fire": one that was not named before.
+  const isFirst = thing.f.det === "indef" && verb.flags?.[0] === "past";
+  if (!isNamed || !isOther || isFirst || findUnclear(thing, sentence, analysis, BINDS_NOTHING)) return undefined;
   const [, not, deed] = /^should (not )?((?!be\b|never\b).+)$/.exec(wordsText(sentence, does.start, said.end)) ?? [];
   if (deed && ADVISING.test(lemma) && does.role === "auxiliary" && isActing(thing, analysis)) return { ends: `${text} should ${not ?? ""}do`, answer: deed };
   return { ends: `${lemma === "find" ? "out about" : "about"} ${text}` };

@@ -162,7 +162,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   const owner = isLed && !passing && !owned ? ownerPronounOf(subjectNode) : undefined;
   const unclear =
     name || led || owner || isUsedThenDefined(clause, analysis) ? undefined : findUnclear(describes ? subjectNode.kids[1]! : subjectNode, home, analysis);
-  if (unclear && !(isAnswer && unclear === "definite-without-antecedent")) return unclear;
+  if (unclear && !(isAnswer && /^(?:definite-without-antecedent|pronoun)$/.test(unclear))) return unclear;
   // "A gull lived on a cliff": whoever has read the story knows which.
   const isToldOf =
     analysis.sort === "story" &&
@@ -215,8 +215,15 @@ function isOfLead({ sentence, subject }: Clause, { led }: Analysis): boolean {
 /** A deed of a few words that opens its sentence, and what it does always. */
 function opensWithDeed({ subject, verb, auxiliaries, sentence }: Clause, deed: Node): boolean {
   const length = deed.end - deed.start;
-  const isAlways = auxiliaries.length === 0 && verb.flags?.[0] === "third" && verb.cat === "v";
-  return subject === deed && deed.start === 0 && length <= 5 && verb.start === deed.end && isAlways && sentence.words[verb.start]?.lower !== "means";
+  const isAlways = verb.cat === "v" && (auxiliaries.length === 0 ? verb.flags?.[0] === "third" : auxiliaries.every(({ cat }) => cat === "modal"));
+  return (
+    subject === deed &&
+    deed.start === 0 &&
+    length <= 6 &&
+    (auxiliaries[0] ?? verb).start === deed.end &&
+    isAlways &&
+    sentence.words[verb.start]?.lower !== "means"
+  );
 }
 
 /** A first word that is a participle here and a command by its form: "Put", "Cut", "Set". */

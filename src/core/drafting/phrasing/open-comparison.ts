@@ -5,6 +5,12 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 export function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   const head = headTerminal(ap);
   if (!head.flags?.includes("comparative")) return false;
+  // "would only *make things worse*": than they are.
+  if (
+    /^(?:things|matters|it|life)$/.test(sentence.words[head.start - 1]?.lower ?? "") &&
+    /^mak(?:e|es|ing)$|^made$/.test(sentence.words[head.start - 2]?.lower ?? "")
+  )
+    return false;
   // "two *or more* atoms"
   if (head.lemma === "more" && sentence.words[head.start - 1]?.lower === "or") return false;
   // "whether a smell is *stronger* on the left or on the right": of the two.
