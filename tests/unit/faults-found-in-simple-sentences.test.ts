@@ -102,4 +102,30 @@ neverDrafts({
       /Why did Sarah go at/,
     ],
   },
+  "in reports and talks": {
+    "whose plan, told before": [
+      "# The hall\n\nA group of residents wants to keep the hall. According to their plan, rents would pay for the repairs within 12 years.",
+      /their plan/,
+    ],
+    "water that comes out of something": [
+      "# Vents\n\nWater seeps into cracks in the hot rock. The water that comes out can be as hot as 400 °C.",
+      /water that comes out/,
+    ],
+    "after they have even returned": [
+      "# The fish market\n\nMost fishermen sell their catch online, before they have even returned to port.",
+      /after they have even/,
+    ],
+    "two things that a rule says, of the first": [
+      "# Rules\n\nA council makes rules. A rule might say that dogs must be kept on a leash or that shops must close by midnight.",
+      /about dogs/,
+    ],
+    "a reason told twice, with one because": [
+      "# Bessie Coleman\n\nBessie Coleman wanted to fly. Every flight school refused Bessie Coleman because she was young and because she was a woman.",
+      /(?:^|= )She was young and because/,
+    ],
+    "a sum among words to choose from": [
+      "# The hall\n\nA group of residents has started a campaign to save the hall. They want to turn it into a food court with small shops upstairs, and they have already raised $85,000.",
+      /; \$85,000/,
+    ],
+  },
 });

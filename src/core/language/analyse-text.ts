@@ -23,7 +23,7 @@ import { sortOfText } from "./text-sort";
 import { plainCharacters } from "./text-view";
 import { type Token, tokenize } from "./tokenize";
 import { type Node, walkTree } from "./tree";
-import { betweenDashes } from "./written-signs";
+import { betweenDashes, datelineLength, isOfAge } from "./written-signs";
 
 export type LanguageTools = { lexicon: Lexicon; parser: Parser };
 
@@ -228,14 +228,15 @@ function isFarFetched(cost: number, words: number): boolean {
   return cost >= 14 && cost / words >= 0.92;
 }
 
-/** What stands in brackets is left out of the parse: "(see page 4)". */
+/** What stands in brackets is left out of the parse, and so are the place that opens a report and an age: "(see page 4)", "SKERRY BAY –", "Pete Hallam*, 71,* has". */
 function withoutAsides(tokens: Token[]): Token[] {
   let depth = 0;
-  return tokens.filter((token) => {
+  const open = datelineLength(tokens);
+  return tokens.filter((token, at) => {
     if (token.text === "(" || token.text === "[") depth++;
     const inside = depth > 0;
     if ((token.text === ")" || token.text === "]") && depth > 0) depth--;
-    return !inside;
+    return !inside && at >= open && !isOfAge(tokens, at);
   });
 }
 

@@ -11,6 +11,9 @@ describe("is accepted as a whole", () => {
   it.each([
     "A skilled worker can take the bark off without touching the layer beneath.",
     "The tailor knew at once who they were.",
+    "The crew hang a rope ladder over the side.",
+    "The staff were saved.",
+    "The town is far away – and it is small.",
     "The gardener wears ear protectors; the baby in the pram does not.",
     "Gardeners do not like snails, but hedgehogs, toads and thrushes do.",
     "The shell is made of lime, the same stuff that chalk is made of.",
@@ -243,6 +246,10 @@ describe("is read the likelier way", () => {
       ({ cat, flags }) => cat === "v" && flags?.[0] === "plain",
     );
     expect(verbs).toEqual([]);
+  });
+  it("a pass for the bus as what stands in a list, and no parks that it passes", () => {
+    const tree = parse("The adults spoke of matters such as skate parks, bus passes and school safety.")!;
+    expect(walkTree(tree).some(({ cat, f }) => cat === "s" && f.gap)).toBe(false);
   });
   it("a year behind its day as a date", () => {
     expect(roles("On May 2, 2000, pilots and keepers left.")).toContain("np:coordination 6-9");

@@ -124,8 +124,8 @@ function isRepeated(tokens: readonly Token[], at: number): boolean {
 const STOP: Tag[] = [{ cat: "stop", flags: [], cost: 0 }];
 const DASH: Tag[] = [
   { cat: "comma", flags: [], cost: 0.1 },
-  { cat: "colon", flags: [], cost: 0.3 },
-  { cat: "semi", flags: [], cost: 0.5 },
+  { cat: "colon", flags: [], cost: 1 },
+  { cat: "semi", flags: [], cost: 0.6 },
 ];
 
 type Tag = { cat: string; flags: string[]; cost: number; lemma?: string };

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { asked } from "../../../tests/support/fact-tester";
 import { analyse } from "../../../tests/support/language-tools";
 import { tokenize } from "./tokenize";
-import { betweenDashes, isDash, isUnitSign, unitName } from "./written-signs";
+import { betweenDashes, datelineLength, isDash, isOfAge, isUnitSign, unitName } from "./written-signs";
 
 const questions = (text: string) => asked(`# The harbour\n\nThe harbour is old. ${text}`);
 
@@ -57,6 +57,16 @@ describe("dashes", () => {
   });
   it("join two sentences", () => {
     expect(questions("It was a cold winter — the harbour froze for six weeks.")).toContainEqual(["For how many weeks did the harbour freeze?", "six"]);
+  });
+  it("open a report behind the place where it was written, which is left out", () => {
+    expect(questions("SKERRY BAY – The harbour froze for six weeks.")).toContainEqual(["For how many weeks did the harbour freeze?", "six"]);
+    expect(datelineLength(tokenize("NASA – a body for space – built the rocket."))).toBe(2);
+    expect(datelineLength(tokenize("The harbour – it is old – froze."))).toBe(0);
+  });
+  it("and commas round an age are left out as well", () => {
+    expect(questions("Ida Marrow, 71, mends the harbour lamp.")).toContainEqual(["What does Ida Marrow mend?", "the harbour lamp"]);
+    const tokens = tokenize("In 1950, 120 boats came.");
+    expect(tokens.some((_, at) => isOfAge(tokens, at))).toBe(false);
   });
   it("are no hyphens", () => {
     const tokens = tokenize("a well-known lamp - old");

@@ -56,3 +56,20 @@ export function betweenDashes(tokens: readonly Token[]): { from: number; to: num
   const [from, to, ...more] = dashes;
   return from !== undefined && to !== undefined && more.length === 0 && from > 0 && to < tokens.length - 2 ? { from, to } : undefined;
 }
+
+const MOST_OF_DATELINE = 6;
+
+/** How many tokens a dateline takes: "SKERRY BAY –" opens a newspaper's report, and says only where it was written. */
+export function datelineLength(tokens: readonly Token[]): number {
+  const dash = tokens.findIndex((_, at) => isDash(tokens, at));
+  const place = tokens.slice(0, Math.max(0, dash));
+  const isPlace = place.length > 0 && place.length <= MOST_OF_DATELINE && place.every(({ text }) => /^(?:\p{Lu}{2,}|,|\.)$/u.test(text));
+  return isPlace && dash < tokens.length - 4 ? dash + 1 : 0;
+}
+
+/** "Pete Hallam*, 71,* has sold fish": an age between commas behind a name. */
+export function isOfAge(tokens: readonly Token[], at: number): boolean {
+  const number = [at, at - 1, at + 1].find((place) => /^[1-9]\d?$/.test(tokens[place]?.text ?? ""));
+  if (number === undefined || tokens[number - 1]?.text !== "," || tokens[number + 1]?.text !== ",") return false;
+  return /^\p{Lu}\p{Ll}/u.test(tokens[number - 2]?.text ?? "") && /^\p{Lu}\p{Ll}/u.test(tokens[number - 3]?.text ?? "");
+}

@@ -71,7 +71,9 @@ function asKeyNames(text: string, key: string, { phrasing: { subject, binder } }
 /** A reason is offered as what is the case: "The channel is too shallow." */
 function optionAnswer(fact: Fact): string {
   return fact.type === "cause"
-    ? fact.answer.replace(/^(?:(?:partly|mainly|mostly|largely|simply|chiefly|only|just) )?(?:because|since) (?!of )/, "")
+    ? fact.answer
+        .replace(/^(?:(?:partly|mainly|mostly|largely|simply|chiefly|only|just) )?(?:because|since) (?!of )/, "")
+        .replace(/,? and because (?!of )/, " and ")
     : fact.answer;
 }
 

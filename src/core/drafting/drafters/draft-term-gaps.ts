@@ -224,7 +224,8 @@ function placesIn(sentence: Sentence, { analysis }: SourceStock, text: string): 
       if (!found || found.start === 0) return [];
       const range = nodeRange(sentence, found);
       const key = sentence.block.text.slice(range.start, range.end);
-      // "from a *hundred* dollars to ten": a part of a number.
+      // "from a *hundred* dollars to ten": a part of a number; "$85,000" among words is known by its sign.
+      if (/[£$€¥]/.test(key)) return [];
       if (/^(?:hundred|thousand|million|dozen)s?$/i.test(key)) return [];
       // Neither the word nor another form of it may stand elsewhere in what is shown.
       const parts = [...key.split(" ").slice(0, -1), /\d/.test(key) ? key : found.lemma.slice(0, Math.max(4, found.lemma.length - 2))];

@@ -140,7 +140,6 @@ describe("shares, ages and what comes of a condition", () => {
       "How much would opening the library on Sundays cost a year?",
       "about £9,000",
     ],
-    "a crew of many": ["# The crew\n\nA ship has a crew. The crew hang a rope ladder over the side.", "What do the crew hang over the side?", "a rope ladder"],
   });
   neverAsks({
     "each of so many": ["# The octopus\n\nThe octopus has eight arms. Each of the eight arms is covered with suckers.", /^How many of/],

@@ -24,7 +24,7 @@ export function topicOf(said: Node, { sentence, subject, verb }: Clause, analysi
   const [inner, does] = told?.kids ?? [];
   if (!inner || !does || does.cat !== "vp" || !SAYING_ABOUT.test(lemma)) return undefined;
   // "that paper is old *and that printing costs a lot*": of two things.
-  if (/\band that\b/.test(nodeText(sentence, said))) return undefined;
+  if (/\b(?:and|or) that\b/.test(nodeText(sentence, said))) return undefined;
   const isThere = told?.role === "expletive";
   const thing = isThere ? walkTree(does).find(({ role }) => role === "predicate")?.kids[1] : inner;
   if (thing?.cat !== "np" || thing.role === "coordination" || thing.f.det === "pron" || thing.f.det === "clause" || thing.f.det === "quant") return undefined;

@@ -201,8 +201,10 @@ function byOrder({ phrasing, text }: Statement): Falsehood[] {
   return phrasing.clause.adjuncts.flatMap(({ node }) => {
     const first = openingWord(node);
     const other = first && ORDER[first];
+    // "before they have *even* returned": of a time before only.
+    const isEven = walkTree(node).some(({ lemma }) => lemma === "even");
     // Only clauses: "looks after the harbour" says nothing of time.
-    return other && node.cat.includes("sb") ? swap(text, first, other, "order") : [];
+    return other && node.cat.includes("sb") && !isEven ? swap(text, first, other, "order") : [];
   });
 }
 

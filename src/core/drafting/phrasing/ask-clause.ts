@@ -13,6 +13,7 @@ import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
 import { isAnybody } from "./one-of-some";
+import { opensWithCommand, opensWithDeed } from "./opens-with-deed";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
 import { isReducedPassive } from "./reduced-passive";
@@ -210,27 +211,6 @@ function saysNoMore({ complements, adjuncts, verb }: Clause): boolean {
 /** The sentence before stands quoted in the question: what opens this one is clear beside it. */
 function isOfLead({ sentence, subject }: Clause, { led }: Analysis): boolean {
   return led === sentence && sentence.clauses.find(({ rank }) => rank === "main")?.subject === subject;
-}
-
-/** A deed of a few words that opens its sentence, and what it does always. */
-function opensWithDeed({ subject, verb, auxiliaries, sentence }: Clause, deed: Node): boolean {
-  const length = deed.end - deed.start;
-  const isAlways = verb.cat === "v" && (auxiliaries.length === 0 ? verb.flags?.[0] === "third" : auxiliaries.every(({ cat }) => cat === "modal"));
-  return (
-    subject === deed &&
-    deed.start === 0 &&
-    length <= 6 &&
-    (auxiliaries[0] ?? verb).start === deed.end &&
-    isAlways &&
-    sentence.words[verb.start]?.lower !== "means"
-  );
-}
-
-/** A first word that is a participle here and a command by its form: "Put", "Cut", "Set". */
-function opensWithCommand({ subject, sentence }: Clause): boolean {
-  let first = subject;
-  while (first.kids.length > 0) first = first.kids[0]!;
-  return first.cat === "v" && first.flags?.[0] === "participle" && sentence.words[first.start]!.lower === first.lemma;
 }
 
 /** "*Fury* realizes that …": one thing that opens a sentence without an article. */

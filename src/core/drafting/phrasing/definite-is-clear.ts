@@ -26,6 +26,14 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   if (np.f.det !== "def" || np.role === "coordination") return true;
   // "the number from each state": the number of what?
   if (np.role === "postmodifier" && /^(?:number|amount|rest|half|majority)$/.test(headTerminal(np).lemma ?? "") && np.kids[1]?.f.sub !== "of") return false;
+  // "The water *that comes out*": out of what?
+  if (
+    np.role === "relative" &&
+    / (?:that|which) (?:comes?|came|goes|went|flows?|flowed|gets?|got|leaks?|runs?|falls?) (?:out|in|off|back|away|down|up|through)$/.test(
+      nodeText(sentence, np),
+    )
+  )
+    return false;
   if (FIXING_ROLES.includes(np.role)) return true;
   const head = headTerminal(np);
   if (head.cat === "pn") return true;

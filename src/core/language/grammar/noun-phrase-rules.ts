@@ -7,6 +7,11 @@ import { agreeNumbers, type RuleWriter } from "./rule-writer";
 const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
 const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard|across)$/;
 
+/** "*bus* passes": one thing without an article. */
+function isBareThing(subject: Node | undefined): boolean {
+  return subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1 && headTerminal(subject).cat === "n";
+}
+
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
 function isOwnVerb(vp: Node): boolean {
   if (vp.cat === "vt" || (vp.role === "particle" && vp.kids.length === 2)) return true;
@@ -176,7 +181,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     !endsInAside(l) &&
     !isHadByNoun(r)
       ? // "After two months at sea *their gums bled*": how long, and seldom which months.
-        { f: l.f, cost: l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0 }
+        // "skate parks, *bus passes* and safety": a list, and no parks that a bus passes.
+        { f: l.f, cost: (l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0) + (isBareThing(r.kids[0]) ? 3 : 0) }
       : undefined,
   );
   // "five of the seven"
