@@ -1,5 +1,6 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { midSentence } from "../../language/node-text";
+import { nounGender } from "../../language/noun-gender";
 import { pronounOf } from "../../language/subject-pronoun";
 import { coreOf } from "../../language/tree";
 import { createRandom, seedFrom } from "../../lib/random";
@@ -29,7 +30,9 @@ type Said = {
 
 /** Who says what in a story: only where the sentence itself names the speaker. */
 export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
-  const said = stock.analysis.sentences.flatMap((sentence) => speechIn(sentence, stock));
+  const said = stock.analysis.sentences
+    .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...goingOn(one, stock.analysis)]))
+    .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS);
   const speakers = [...new Set(said.map(({ speaker }) => speaker))];
   const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
   const long = said.filter(({ words }) => words.split(" ").length >= SHORTEST_WORDS);
@@ -102,14 +105,34 @@ function speechIn(sentence: Sentence, { analysis }: SourceStock): Said[] {
   // "“Before you begin,” said the weaver, “*you must bring me a thread.*”": one sentence, in two parts.
   const opensHalf = /^(?:before|after|when|if|as|since|because|until|while|although|once|unless)\b/i.test(quoted) && quoted.endsWith(",");
   const isHalf = opensHalf && goingOn !== undefined && /^\p{Ll}/u.test(goingOn);
-  const whole = isHalf ? `${quoted} ${goingOn}` : quoted;
+  const whole = isHalf ? `${quoted} ${goingOn}` : tellingPart(quoted);
   const words = whole.replace(/[,.]$/, "").trim();
   const count = words.split(" ").length;
   const person = analysis.persons.get(named) ?? analysis.persons.get(named.split(" ").at(-1)!);
   const definite =
     isOnlyOne(named, analysis) || (/^the (?:[a-z]+ )?[a-z]+$/.test(named) && !/ (?:voice|letter|one|other|man|woman|girl|boy|people|child)$/.test(named));
-  if (count < SHORTEST_ANSWER || count > LONGEST_WORDS || !(person || definite)) return [];
+  if (count < SHORTEST_ANSWER || !(person || definite)) return [];
   return [{ speaker: person?.name ?? named, words, sentence, ...(isHalf ? { half: goingOn } : {}), ...(told ? { before: told.sentence } : {}) }];
+}
+
+/** Words of a sentence that is picked out of a longer speech. */
+const FEWEST_PICKED = 6;
+
+/** "“There was no wind. *So I rowed the whole night.* Ask them.”": the longest of its sentences that is short enough. */
+function tellingPart(quoted: string): string {
+  const parts = quoted.split(/(?<=[.!?]) +(?=\p{Lu})/u);
+  if (parts.length === 1) return quoted;
+  const fitting = parts.filter((part) => part.split(" ").length >= FEWEST_PICKED && part.split(" ").length <= LONGEST_WORDS);
+  return fitting.sort((a, b) => b.split(" ").length - a.split(" ").length)[0] ?? quoted;
+}
+
+/** "“Did you see the flowers?” she asked. *“I planted the seeds myself.”*": words of the same speech, with nobody named. */
+function goingOn({ speaker, sentence, before }: Said, analysis: Analysis): Said[] {
+  const after = goesOn(sentence, analysis);
+  const words = after && tellingPart(quotedIn(after.text)).replace(/[,.]$/, "").trim();
+  const count = words?.split(" ").length ?? 0;
+  if (!after || !words || count < FEWEST_PICKED || count > LONGEST_WORDS) return [];
+  return [{ speaker, words, sentence: after, before: before ?? sentence }];
 }
 
 /** "*the old man*", where the story has no other man. */
@@ -134,7 +157,9 @@ function whoSpeaks(pronoun: "he" | "she", sentence: Sentence, { sentences, perso
   const antecedent = pronounOf(clause.subject) ? antecedents.get(positionKey(before, clause.subject.start)) : undefined;
   const text = antecedent?.text ?? midSentence(before, coreOf(clause.subject));
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  return person?.gender === pronoun ? { name: person.name, sentence: before } : undefined;
+  if (person) return person.gender === pronoun ? { name: person.name, sentence: before } : undefined;
+  const named = /^(?:the|an?) (?:\p{Ll}+ )?(\p{Ll}+)$/u.exec(text)?.[1];
+  return named && nounGender(named) === pronoun ? { name: text.replace(/^an? /, "the "), sentence: before } : undefined;
 }
 
 function whoSays({ speaker, words, sentence, before }: Said, others: readonly string[], seed: number): Candidate[] {

@@ -92,6 +92,22 @@ describe("what somebody says", () => {
     expect(drafts(TALE.replace('"We will," said', 'The cat jumped out of the open window. "We will," said'), "what-answers")).toEqual([]);
     expect(drafts(TALE.replace('"We will," said Mina', '"We will," said Jonas'), "what-answers")).toEqual([]);
   });
+  it("takes the longest sentence of a long speech, and what the same person says next", () => {
+    const long =
+      'The old woman smiled. "Look here. For two years I have picked the flowers beside the path," she said. "Without the crack there would be no flowers at all."';
+    const said = drafts(`${TALE}\n\n${long}`, "who-says").filter(({ key }) => key === "the old woman");
+    expect(new Set(said.map(({ stem }) => stem))).toEqual(
+      new Set([
+        "Who in the story says: “For two years I have picked the flowers beside the path”?",
+        "Who in the story says: “Without the crack there would be no flowers at all”?",
+      ]),
+    );
+    expect(said.every(({ evidence }) => evidence.length === 2)).toBe(true);
+  });
+  it("gives nobody the words of a pronoun that two may be meant by", () => {
+    const two = 'The old woman and the young woman smiled. "For two years I have picked the flowers beside the path," she said.';
+    expect(drafts(`${TALE}\n\n${two}`, "who-says").filter(({ stem }) => stem.includes("flowers"))).toEqual([]);
+  });
   it("is asked of nobody where two say it", () => {
     const said = (text: string) => drafts(text, "who-says").filter(({ stem }) => stem.includes("Wait for me here"));
     expect(said(TALE)).not.toEqual([]);
