@@ -46,6 +46,7 @@ const PATTERNS: Record<string, string> = {
   "what-to-add": "The instructions say what to put into something.",
   "by-how-much": "The source says by how much something rose or fell.",
   "how-many-of": "The source says how many of so many did or had something.",
+  "which-item": "The source announces so many things and counts them.",
   "true-step": "The instructions tell one to do so.",
   "how-did-feel": "The story says how somebody felt, and when.",
   "who-or-what-is": "The source says who somebody or what something is.",

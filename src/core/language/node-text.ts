@@ -14,6 +14,11 @@ export function calledName(np: Node, sentence: Sentence): string | undefined {
   return np.role === "reduced" ? /\b(?:named|called) (\p{Lu}[\p{L}'’-]+(?: (?:\p{Lu}\.|\p{Lu}[\p{L}'’-]+))*)$/u.exec(nodeText(sentence, np))?.[1] : undefined;
 }
 
+/** "a chemical *called growth hormone*": the term that a thing goes by. */
+export function calledTerm(np: Node, sentence: Sentence): string | undefined {
+  return np.role === "reduced" ? /^an? \p{Ll}+ called (\p{Ll}+ \p{Ll}+)$/iu.exec(nodeText(sentence, np))?.[1] : undefined;
+}
+
 /** The source's own words from word `from` to before word `to`. */
 export function wordsText(sentence: Sentence, from: number, to: number): string {
   const first = sentence.words[from]!.tokens[0]!;

@@ -8,7 +8,7 @@ import { anyOfSort } from "./he-or-she";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { namedTogether } from "./named-together";
 import { isNoAntecedent } from "./no-antecedent";
-import { calledName, midSentence, nodeText } from "./node-text";
+import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
@@ -254,6 +254,8 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   const named =
     clause.verb.cat === "be" ? clause.complements.find(({ role, node }) => role === "predicate" && coreOf(node).f.det === "proper")?.node : undefined;
   // "An English doctor *named Thomas Young* made it. He …"
+  const term = calledTerm(clause.subject, clause.sentence);
+  if (term) return { text: term, node: clause.subject, sentence: clause.sentence };
   const called = calledName(clause.subject, clause.sentence);
   if (called?.includes(" ")) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
   // "*The last army to give up its pigeons* was the Swiss one. It …": the last of which, the words behind it say.

@@ -228,6 +228,9 @@ function properCost(token: Token, isFirst: boolean, lexicon: Lexicon, capitals: 
   if (COLOURS.test(token.lower)) return 6;
   // "*Keep* finished ornaments dry": a command, and nobody's name.
   if (verb >= COMMON && verb > noun * 3) return 6;
+  // "*Overfishing* harms the reef": a deed that no dictionary has.
+  const base = /^(?:over|under|out|re|un|mis)(\p{L}{3,}ing)$/u.exec(token.lower)?.[1];
+  if (base && analyseVerb(base, (stem) => (lexicon.findWord(stem)?.verb ?? 0) > 0).length > 0) return 5;
   const isDeed = /\p{L}{3}ing$/u.test(token.lower) && analyseVerb(token.lower, (base) => (lexicon.findWord(base)?.verb ?? 0) > 0).length > 0;
   return known ? (isClosed ? 8 : capitals.lowerCased.has(token.lower) ? 5 : isDeed || token.text.includes("-") ? 5.5 : 3.5) : 0.3;
 }

@@ -4,7 +4,7 @@ import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { titleOf } from "./sections";
-import { type Point, weightiestPoints } from "./weightiest-sentences";
+import { type Point, pointOf, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
@@ -98,13 +98,17 @@ function tell(stock: SourceStock): Candidate[] {
     return sentence.tree && first && first.rank === "main" && names.some((name) => sentence.text.includes(name)) && sentence.words.length > 5;
   });
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
-  const step = events.length / Math.min(MOST_POINTS, events.length);
-  const points = Array.from({ length: Math.min(MOST_POINTS, events.length) }, (_, index) => events[Math.floor(index * step)]!);
+  // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
+  const clear = events.flatMap((sentence) => pointOf(sentence, analysis) ?? []);
+  const told = clear.length >= FEWEST_POINTS ? clear : asPoints(events);
+  // From the first of them to the last.
+  const count = Math.min(MOST_POINTS, told.length);
+  const points = Array.from({ length: count }, (_, index) => told[Math.round((index * (told.length - 1)) / (count - 1))]!);
   const [main] = names
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
-  return [essay("tell", stem, [{ side: "", points: asPoints(points) }], asPoints(points), TELLING, "essay-tell")];
+  return [essay("tell", stem, [{ side: "", points }], points, TELLING, "essay-tell")];
 }
 
 function asPoints(sentences: readonly Sentence[]): Point[] {

@@ -49,14 +49,16 @@ export function weightiestPoints(sentences: readonly Sentence[], facts: readonly
 }
 
 /** The sentence as a point, where it is clear by itself or by the nouns of its pronouns. */
-function pointOf(sentence: Sentence, analysis: Analysis): Point | undefined {
+export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefined {
   const { clauses, text, words } = sentence;
   if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text)) return undefined;
   const isClear = (clause: Clause) => {
     const phrasing = phrasingOf(clause, analysis);
     return typeof phrasing !== "string" && !isUnclear(phraseRest(phrasing, analysis));
   };
-  if (!clauses.filter(({ rank }) => rank === "main").every(isClear)) return undefined;
+  const main = clauses.filter(({ rank }) => rank === "main");
+  // "Second, turn off screens": what a reader should do is no summary of a text that explains.
+  if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
   const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
   if (opensClearly(sentence)) return { sentence, text: sentence.resolved?.size ? `${wordsText(sentence, 0, words.length)}${stop}` : text };
   const [first] = [...clauses].sort((a, b) => a.start - b.start);

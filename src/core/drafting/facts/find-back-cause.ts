@@ -8,6 +8,8 @@ import { isUnclear } from "./find-cause";
 
 const POINTS_BACK = /^(?:for this reason|as a result|therefore|because of this|for that reason|consequently|hence|thus|as a consequence)\b,?/i;
 
+const GOES_ON = /^(?:in return|also|in addition|besides|similarly|moreover|and|but|then|next|second|third|finally|another)\b/i;
+
 /** "If they run out of honey, they starve. *That is why* I never take more than half." */
 export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
   const [main, told] = sentence.clauses;
@@ -16,6 +18,8 @@ export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
     return [];
   const asked = phraseClause(told, analysis);
   const rest = typeof asked === "string" ? "pronoun" : phraseRest(asked, analysis);
+  // "*In return*, the polyps give them shelter. That is why …": with what stands before it, and not by itself.
+  if (GOES_ON.test(before.text)) return [];
   const reasons = before.clauses.filter((other) => other.rank === "main");
   const reason = reasons.length === 1 ? phraseClause(reasons[0]!, analysis) : undefined;
   if (typeof asked === "string" || isUnclear(rest) || !reason || typeof reason === "string") return [];

@@ -146,3 +146,36 @@ describe("shares, ages and what comes of a condition", () => {
     "an hour as an age": ["# The shop\n\nIda Marrow keeps a shop. Ida Marrow leaves the shop at nine.", /^At what age/],
   });
 });
+
+describe("what is announced and counted, and shares of what is told of", () => {
+  const JOBS =
+    "# The council\n\nThe council has three main jobs. First, it makes local laws. Second, it approves the budget of the town. Third, the council keeps an eye on the parks.";
+  finds({
+    "the first of three jobs": [JOBS, "What is the first of the three main jobs of the council?", "it makes local laws"],
+    "the third of them": [JOBS, "What is the third of the three main jobs of the council?", "the council keeps an eye on the parks"],
+    "a way to do something": [
+      "# Why we sleep\n\nSleep helps the body. Here are two ways to sleep better. First, turn off screens an hour before bedtime. Second, keep your bedroom cool and dark.",
+      "What is the second of the two ways to sleep better?",
+      "keep your bedroom cool and dark",
+    ],
+    "a share of an object": ["# The island\n\nForests cover about a third of the island.", "What share of the island do forests cover?", "about a third"],
+    "a thing by its name": [
+      "# Sleep\n\nA chemical called growth hormone is released mainly at night. It repairs muscles.",
+      "What does growth hormone repair?",
+      "muscles",
+    ],
+  });
+  neverAsks({
+    "the first of two where three were announced": [JOBS.replace(/ Third,.*/, ""), /^What is the (?:first|second) of/],
+    "a share of a unit": ["# Rust\n\nRust eats about a tenth of a millimetre a year.", /^What share/],
+    "hours of what": ["# Sleep\n\nSleep helps. Children between 6 and 12 need 9 to 12 hours.", /9 to 12/],
+    "what came of being sure, as a reason": [
+      "# The barcode\n\nWoodland was an engineer. Woodland was so sure that a solution could be found that he quit his job.",
+      /^Why could a solution/,
+    ],
+    "a reason of two sentences, by the second alone": [
+      "# Coral\n\nAlgae use sunlight to make sugar. In return, the polyps give the algae shelter. That is why most reefs are found in clear, shallow water.",
+      /^Why are most reefs/,
+    ],
+  });
+});

@@ -19,6 +19,8 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
   const degree = clause.sentence.words.slice(clause.verb.end, result?.start).findIndex((word) => word.lower === "so");
   const quality = walkTree(predicate).filter((node) => result && node.end <= result.start);
   const saysUnclearly = quality.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false));
+  // "was *so sure that a solution could be found* that he quit his job": what of, and not what came of it.
+  if (quality.some(({ lemma }) => /^(?:sure|certain|confident|convinced|afraid|aware|proud|happy|glad|sorry)$/.test(lemma ?? ""))) return [];
   // "was once so precious that"
   if (!result || degree < 0 || degree > 1 || saysUnclearly) return [];
   const effect = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= result.start && other.end <= result.end);

@@ -56,6 +56,7 @@ import { findNamedThing } from "./find-named-thing";
 import { findNeededFor } from "./find-needed-for";
 import { findNeeds } from "./find-needs";
 import { findNotUntil } from "./find-not-until";
+import { findNumberedItem } from "./find-numbered-item";
 import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findObject } from "./find-object";
@@ -268,6 +269,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findWhyClause(sentence, analysis),
     ...findNamedEvent(sentence, analysis),
     ...findNumberedReason(sentence, analysis),
+    ...findNumberedItem(sentence, analysis),
     ...findDuration(sentence, analysis),
     ...findCleft(sentence, analysis),
     ...findMeaningOfName(sentence, analysis),

@@ -13,6 +13,11 @@ describe("facts that take up the sentence before", () => {
       "Read: “A council may not decide on anything that is not on the agenda.” Why does this rule protect citizens?",
       "because it gives citizens time to prepare",
     ],
+    "behind a question": [
+      "But what if everyone wants the money back on the same day? This is called a bank run.",
+      "Read: “But what if everyone wants the money back on the same day?” What is this called?",
+      "a bank run",
+    ],
     "by a name": [
       "The town clerk writes down what is said. This record is called the minutes.",
       "Read: “The town clerk writes down what is said.” What is this record called?",

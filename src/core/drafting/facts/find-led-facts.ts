@@ -28,6 +28,7 @@ const LONGEST_STEM = 38;
  */
 export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const before = analysis.sentences[sentence.index - 1];
+  if (before && sentence.tree && isNamedQuestion(before, sentence)) return nameOfQuestion(before, sentence, analysis);
   if (!before?.tree || !sentence.tree || analysis.sort === "story") return [];
   const pointers = pointersIn(sentence, before, analysis);
   const leads = pointers.length > 0 ? leadsOf(sentence, analysis) : [];
@@ -37,6 +38,19 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     .filter((fact) => takesUp(fact, pointers) && !(fact.type !== "condition" && isNamedAhead(fact.sentence, pointers, analysis)))
     .map((fact) => (isNamedByCondition(fact, pointers, analysis) ? fact : { ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
     .filter(({ stem }) => stem.split(" ").length <= LONGEST_STEM);
+}
+
+/** "What if everyone wants the money back on the same day? *This is called* a bank run." */
+function isNamedQuestion(before: Sentence, sentence: Sentence): boolean {
+  const isWhole =
+    before.abstained === "question" && /^(?:(?:But|And|So) )?what (?:if|happens (?:if|when))\b/i.test(before.text) && before.block === sentence.block;
+  return isWhole && !/["“”]|\b(?:I|we|this|these|they|it)\b/i.test(before.text) && /^This is (?:called|known as) /.test(sentence.text);
+}
+
+function nameOfQuestion(before: Sentence, sentence: Sentence, analysis: Analysis): Fact[] {
+  return findFacts(sentence, { ...analysis, led: sentence })
+    .filter(({ pattern }) => pattern === "what-is-called")
+    .map((fact) => ({ ...fact, stem: `Read: “${before.text.trim()}” ${fact.stem}`, support: [before] }));
 }
 
 const POINTING = /\b(?:this|these|such)\b/i;

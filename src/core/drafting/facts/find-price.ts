@@ -8,7 +8,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-const PAYING = new Set("cost charge pay earn spend raise make save donate collect receive offer owe lend borrow invest lose win need".split(" "));
+const PAYING = new Set("cost charge pay earn spend raise make save donate collect receive offer owe lend borrow invest lose win need have".split(" "));
 /** "was sold *for* 320 marks" */
 const TRADING = new Set("sell buy".split(" "));
 
@@ -17,7 +17,7 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
   const verb = clause.verb.lemma ?? "";
-  if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || clause.verb.cat !== "v") return [];
+  if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || !/^(?:v|have)$/.test(clause.verb.cat)) return [];
   const paid = PAYING.has(verb) && !clause.passive ? clause.complements.find(({ role }) => role === "object")?.node : undefined;
   const phrase = TRADING.has(verb)
     ? clause.adjuncts.find(({ node }) => node.cat === "pp" && node.f.sub === "for" && node.start >= clause.verb.end)?.node

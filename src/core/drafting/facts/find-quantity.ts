@@ -9,6 +9,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf, isOneTime } from "../phrasing/conjuncts";
 import { numberForms, numberValue } from "../phrasing/number-forms";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
+import { isTimeOfSomething } from "../phrasing/where-in-passing";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isToldInPassing } from "./told-in-passing";
@@ -28,6 +29,7 @@ export function findQuantity(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ...fromAdjuncts(phrasing, analysis),
     ...fromSubject(phrasing, analysis),
     ...fromShare(phrasing, analysis),
+    ...fromShareOfObject(phrasing, analysis),
     ...fromPart(phrasing, analysis),
   ];
 }
@@ -77,6 +79,33 @@ function fromShare(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "Forests cover *about a third of the island*": what share of it do they cover? */
+function fromShareOfObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const [, share, whole] = (object && SHARE.exec(nodeText(sentence, object))) || [];
+  if (!object || !share || !whole || clause.passive || clause.shared || clause.imperative || clause.complements.length > 1) return [];
+  const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
+  if (isUnclear(rest) || findUnclear(object, sentence, analysis, phrasing.binder) || /\b(?:and|or|to|that|which|who)\b/.test(whole) || OF_UNIT.test(whole))
+    return [];
+  return [
+    factOf(phrasing, object.start, {
+      type: "frequency",
+      stem: askClause(phrasing, `What share of ${whole}`, rest),
+      answer: share,
+      accepted: [],
+      depth: "recall",
+      worth: 2,
+      pattern: "what-share",
+    }),
+  ];
+}
+
+/** "about a tenth *of a millimetre*": a length, and no share of anything. */
+const OF_UNIT =
+  /^(?:an? |one )?(?:\p{Ll}*met(?:er|re)|mile|hour|minute|second|day|week|month|year|century|litre|liter|inch|foot|gram|\p{Ll}+gram|ton|tonne|degree|acre|hectare)\b/u;
+
 /** "*64 of the 210 pupils* had no desk": how many of the 210 pupils? */
 function fromPart(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -123,7 +152,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = object && countedPhrase(object);
   if (object && /^(?:only|just) /.test(nodeText(clause.sentence, object)) && !(counted && countedNoun(counted, phrasing)))
     return onlyOne(phrasing, object, analysis);
-  if (!object || !counted || clause.verb.cat === "be") return [];
+  if (!object || !counted || clause.verb.cat === "be" || isTimeOfSomething(object, clause, nodeText(clause.sentence, object))) return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
   // "would cost 12,000 euros, less than one small crossing with lights": what is said in passing, read as what the lane does.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing" && node.start > object.end)) return [];

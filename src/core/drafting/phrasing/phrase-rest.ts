@@ -12,7 +12,7 @@ import { withPronounAhead } from "./pronoun-ahead";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
 import { isToldElsewhere } from "./told-elsewhere";
-import { isSizeInPassing, isWhereInPassing } from "./where-in-passing";
+import { isSizeInPassing, isTimeOfSomething, isWhereInPassing } from "./where-in-passing";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -127,7 +127,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.cat === "pp" && !node.f.time && node.kids[1]?.role === "number" && isBareNumber(node) && /^(?:after|before|within|for|by)$/.test(node.f.sub ?? ""))
       return "demonstrative";
     // "may take sixty": sixty of what?
-    if (role === "object" && node.cat === "np" && node.role === "number") return "demonstrative";
+    if (role === "object" && ((node.cat === "np" && node.role === "number") || isTimeOfSomething(node, clause, nodeText(clause.sentence, node))))
+      return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
     // What is said in passing is left out of the question, clear or not.
     const told = stripAsides(node);
