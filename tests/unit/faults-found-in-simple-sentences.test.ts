@@ -128,4 +128,22 @@ neverDrafts({
       /; \$85,000/,
     ],
   },
+  "in what children's magazines tell": {
+    "the clip, for the needle that picks it up": [
+      "# How to Make a Compass\n\nA compass needs a needle. Test the needle. If it picks up a paper clip, it is magnetized. The needle is ready.",
+      /paper clip is magnetized/i,
+    ],
+    "so much a year, torn apart": [
+      "# The drought\n\nThe parents of the boy were poor. The parents could no longer pay the school fees of $80 a year.",
+      /pay a year\?/,
+    ],
+    "the beginning of a tale, as the whole answer": [
+      "# A pilot\n\nReporter: How did you become a pilot?\n\nCaptain Moss: I went to sea at sixteen as a deckhand. After twelve years I had my certificate.\n\nReporter: What do you like best?\n\nCaptain Moss: The sea.",
+      /“I went to sea at sixteen as a deckhand.”/,
+    ],
+    "minutes, for nobody knows what": [
+      "# Storms\n\nThirty years ago people had only five minutes to find shelter. Today people have about 13 minutes.",
+      /^How many minutes do people have/,
+    ],
+  },
 });

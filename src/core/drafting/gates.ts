@@ -105,6 +105,9 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     return "ends-badly";
   // "What did he insist on doing as the founder had advised?" – "Using a hammer twice as heavy": as heavy as what was advised.
   if (/\bas \p{Ll}+$/u.test(candidate.key) && / as (?:the|an?|he|she|it|they|his|her|its|\p{Lu}\p{L}+) /u.test(stem)) return "ends-badly";
+  // "What could they no longer pay *a year*?" – "The fees of $80": so much a year.
+  if (candidate.pattern === "what-object" && /[£$€¥][\d.,]+$/.test(candidate.key) && /\b(?:a|per|each|every) (?:year|month|week|day|hour)\?$/.test(stem))
+    return "ends-badly";
   // "What did Hesper do when Hesper's shop was closed?"
   if (candidate.pattern === "what-did-when" && /\b(\p{Lu}\p{Ll}+)\b.* \1[’']s\b/u.test(stem)) return "doubled-words";
   // "did not want to give up the city *either*": beside what else they did not want.

@@ -2,6 +2,7 @@ import type { Antecedent, Sentence } from "./analysis";
 import type { Clause } from "./clause";
 import { nodeText } from "./node-text";
 import { agrees, isTopic, type Known, mayBe, nounPhrases } from "./resolve-pronouns";
+import { pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node } from "./tree";
 
 /** "When you heat *wax*, it melts", "If nobody claims *a thing*, it is sold": what the condition in front does something to, where nothing else in it can be meant. */
@@ -14,6 +15,8 @@ export function objectAhead(
   const [object, ...more] = earlier.complements.filter(({ role }) => role !== "particle");
   if (pronoun !== "it" || earlier.rank !== "adverbial" || rank !== "main" || earlier.end > subject.start || object?.role !== "object" || more.length > 0)
     return undefined;
+  // "If *it* picks up a paper clip, *it* is magnetized": the first of the two may be meant again.
+  if (pronounOf(earlier.subject) === pronoun) return undefined;
   const antecedent = { text: nodeText(sentence, object.node), node: object.node, sentence };
   const isOther = (np: Node) =>
     headTerminal(np) !== headTerminal(object.node) && np.end <= subject.start && !np.f.time && mayBe("it", np, sentence, persons, lexicon);

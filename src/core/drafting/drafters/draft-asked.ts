@@ -66,15 +66,17 @@ function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefi
   if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks) || MEANS.test(asks)) return [];
   if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, reply)) return [];
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
-  if (after && after.block === reply.block && (GOES_ON.test(after.text) || (/^How (?:do|did)\b/.test(asks) && TELLS_ON.test(after.text)))) return [];
+  if (after && after.block === reply.block && (GOES_ON.test(after.text) || (ASKS_TALE.test(asks) && TELLS_ON.test(after.text)))) return [];
   const answer = reply.text.trim().replace(/[.!]$/, "");
   const count = answer.split(" ").length;
   return count > LONGEST_ANSWER ? [] : [{ question, asks, reply, answer, isWhy: /^(?:Why|How (?:do|does|did|can|is|are))\b/.test(asks) }];
 }
 
 const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|only|except|not)\b/i;
+/** Answered by a tale, and not by a part of one. */
+const ASKS_TALE = /^How (?:do|did)\b|^What (?:do|did) you do\b/;
 /** "How did you become a pilot?" – "I went to sea at sixteen. *After twelve years* …": only the beginning of it. */
-const TELLS_ON = /^(?:after|next|later|when|in the end|from there|at first|first|a year|two years|in \d{4})\b/i;
+const TELLS_ON = /^(?:I|we|my|our|after|next|later|when|in the end|from there|at first|first|a year|two years|in \d{4})\b/i;
 /** Says something of the question, or nothing. */
 const COMMENT =
   /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;

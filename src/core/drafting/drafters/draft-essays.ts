@@ -100,7 +100,7 @@ function tell(stock: SourceStock): Candidate[] {
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
   const clear = events.flatMap((sentence) => pointOf(sentence, analysis) ?? []);
-  const told = clear.length >= FEWEST_POINTS ? clear : asPoints(events);
+  const told = clear.length >= FEWEST_POINTS - 1 ? clear : asPoints(events);
   // From the first of them to the last.
   const count = Math.min(MOST_POINTS, told.length);
   const points = Array.from({ length: count }, (_, index) => told[Math.round((index * (told.length - 1)) / (count - 1))]!);

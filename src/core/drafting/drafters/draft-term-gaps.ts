@@ -131,11 +131,20 @@ function gapAlone(sentence: Sentence, stock: SourceStock): Candidate[] {
       ...common([sentence]),
       stem: withGaps([sentence], [place]),
       key: place.key,
-      accepted: [...numberForms(place.key), ...(place.key.includes(" ") ? [] : synonyms.filter((word) => word !== place.key && /^\p{Ll}+$/u.test(word)))],
+      accepted: [
+        ...numberForms(place.key),
+        ...longerNames(place.key, stock.analysis),
+        ...(place.key.includes(" ") ? [] : synonyms.filter((word) => word !== place.key && /^\p{Ll}+$/u.test(word))),
+      ],
       worth: 1,
       pattern: "gap-in-sentence",
     },
   ];
+}
+
+/** "quake", where the text says "earthquake" too: both are right. */
+function longerNames(key: string, { lemmaCounts }: SourceStock["analysis"]): string[] {
+  return /^\p{Ll}{4,}$/u.test(key) ? [...lemmaCounts.keys()].filter((lemma) => lemma !== key && lemma.endsWith(key) && /^\p{Ll}+$/u.test(lemma)) : [];
 }
 
 function gapsIn(sentences: readonly Sentence[], stock: SourceStock): Candidate[] {

@@ -14,6 +14,8 @@ export type Point = { sentence: Sentence; text: string };
 
 /** Words under which a sentence says little by itself. */
 const FEWEST_WORDS = 8;
+/** Words under which a sentence is no point at all. */
+const FEWEST_OF_POINT = 5;
 /** Points under which a task is too thin. */
 const FEWEST_OF_ALL = 4;
 /** What points at something that another sentence told. */
@@ -56,6 +58,8 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
     const phrasing = phrasingOf(clause, analysis);
     return typeof phrasing !== "string" && !isUnclear(phraseRest(phrasing, analysis));
   };
+  // "The crowd cheered."
+  if (words.length - 1 < FEWEST_OF_POINT) return undefined;
   const main = clauses.filter(({ rank }) => rank === "main");
   // "Second, turn off screens": what a reader should do is no summary of a text that explains.
   if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;

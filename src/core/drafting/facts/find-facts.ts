@@ -81,6 +81,7 @@ import { findOldBelief, findReport } from "./find-report";
 import { findResult } from "./find-result";
 import { findRight, findRightHolder } from "./find-right";
 import { findSense } from "./find-sense";
+import { findShare } from "./find-share";
 import { findSign } from "./find-sign";
 import { findHolder, findPostHolder, findSingled } from "./find-singled";
 import { findSo } from "./find-so";
@@ -122,6 +123,7 @@ const FINDERS: FactFinder[] = [
   findColonReason,
   findManner,
   findQuantity,
+  findShare,
   findMeasure,
   findTime,
   findDoer,
@@ -279,7 +281,9 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findAdmission(sentence, analysis),
     ...findConsequence(sentence, analysis),
     ...said.flatMap((phrasing) => FINDERS.flatMap((find) => find(phrasing, analysis))),
-    ...passing.flatMap((phrasing) => [findTime, findQuantity, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis))),
+    ...passing.flatMap((phrasing) =>
+      [findTime, findQuantity, findShare, findDoer, findObject, findAgent, findPlace].flatMap((find) => find(phrasing, analysis)),
+    ),
     ...answering(sentence, analysis).flatMap((phrasing) => findCondition(phrasing, analysis)),
   ];
   return (

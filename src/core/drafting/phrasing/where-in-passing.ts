@@ -13,7 +13,7 @@ export function isTimeOfSomething({ cat, role, end }: Node, { verb, adjuncts }: 
     cat === "np" &&
     role === "quantity" &&
     adjuncts.every(({ node }) => node.start < end) &&
-    /^(?:need|get|want|require)$/.test(verb.lemma ?? "") &&
+    /^(?:need|get|want|require|have)$/.test(verb.lemma ?? "") &&
     /\b(?:hours|minutes)$/.test(text)
   );
 }
