@@ -29,14 +29,15 @@ export function draftOpenResponses(stock: SourceStock): Candidate[] {
 
 function sections({ analysis, facts }: SourceStock): Section[] {
   const found: Section[] = [];
+  const sectionOf = new Map<string, Section>();
   for (const block of analysis.blocks) {
     if (block.leftOut) continue;
     if (block.kind === "heading") found.push({ heading: block, sentences: [], facts: [] });
     else if (found.length === 0) found.push({ sentences: [], facts: [] });
-    if (block.kind === "heading") continue;
-    found.at(-1)!.sentences.push(...analysis.sentences.filter((sentence) => sentence.block.id === block.id));
-    found.at(-1)!.facts.push(...facts.filter((fact) => fact.sentence.block.id === block.id));
+    if (block.kind !== "heading") sectionOf.set(block.id, found.at(-1)!);
   }
+  for (const sentence of analysis.sentences) sectionOf.get(sentence.block.id)?.sentences.push(sentence);
+  for (const fact of facts) sectionOf.get(fact.sentence.block.id)?.facts.push(fact);
   return found;
 }
 
