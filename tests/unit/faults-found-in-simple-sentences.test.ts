@@ -146,4 +146,23 @@ neverDrafts({
       /^How many minutes do people have/,
     ],
   },
+  "in what a magazine tells of vaccines": {
+    "memory cells, for all white blood cells": [
+      "# Vaccines\n\nWhite blood cells fight germs. Some of the white blood cells, known as memory cells, live on for years.",
+      /= memory cells/i,
+    ],
+    "the only disease, as what a sentence stresses": [
+      "# Smallpox\n\nSmallpox was a disease. It is the only human disease that has ever been made extinct.",
+      /has ever been made extinct\? =/,
+    ],
+    "how anybody feels": ["# Germs\n\nA body fights germs. The fight takes several days, and you feel sick for a while.", /^How do you feel/],
+    "good reasons, of nothing": [
+      "# Bike lanes\n\nThe city needs bike lanes. There are three good reasons. The first is safety.",
+      /^There are (?:two|three|four) good reasons\./,
+    ],
+    "a doctor, where his name is told": [
+      "# Vaccines\n\nThe first vaccine was developed by an English country doctor, Edward Jenner. Jenner lived in Berkeley.",
+      /= an english country doctor$/i,
+    ],
+  },
 });

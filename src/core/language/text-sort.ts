@@ -81,6 +81,9 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   if (gives && count(/\b(?:should|ought to)\b|\blet us\b/i) > 0) return true;
   // "For these reasons", "That is a fair point", "I agree": signs of somebody who argues, with what should be done.
   if (count(ARGUING) > 0 && count(/\bshould\b/) > 0) return true;
+  // "Bike lanes now!": what our town needs, with what others say against it.
+  const calls = headings.some((heading) => heading.block.level === 1 && /!$/.test(heading.text.trim()));
+  if (calls && count(/^Our (?:\w+ )?(?:city|town|school|village|street|library) needs?\b/) > 0) return true;
   const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
   return ending && count(WEIGHING) > 0;
 }

@@ -22,6 +22,8 @@ export function findCleft(sentence: Sentence, analysis: Analysis): Fact[] {
   const answer = name ? nodeText(sentence, name) : wordsText(sentence, predicate.start, relative.start);
   const human = analysis.persons.has(answer) || mark.lemma === "who";
   if (findUnclear(headNoun(core), sentence, analysis) || walkTree(deed).some((node) => findUnclear(node, sentence, analysis, BINDS_NOTHING, false))) return [];
+  // "It is *the only disease* that has ever been wiped out": one that was told of before, and no other.
+  if (/^the (?:only|first|last|one)\b/i.test(answer) && !name) return [];
   // "It is a tale that goes back a century": what is told of it, not which one.
   if (core.f.det === "indef" || (human && headTerminal(core).cat !== "pn" && core.f.det !== "def")) return [];
   const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: "", verbPhrase: "", finite: "" };

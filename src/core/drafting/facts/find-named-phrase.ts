@@ -26,6 +26,12 @@ export function findNamedPhrases(sentence: Sentence, analysis: Analysis): Fact[]
     if (node.cat !== "np") return [];
     const other = otherName(node);
     if (other) return nameAgain(other, clause, analysis);
+    // "*some of* the white blood cells, known as memory cells": not all of them.
+    const ahead = sentence.words
+      .slice(Math.max(0, node.start - 2), node.start)
+      .map(({ lower }) => lower)
+      .join(" ");
+    if (/(?:^|\s)(?:some|many|most|few|part|half|one|two|three) of$/.test(ahead)) return [];
     const named = called(node) ?? apart(node, sentence, analysis) ?? explained(node, sentence, analysis);
     return named ? toFacts(named, clause, analysis) : [];
   });

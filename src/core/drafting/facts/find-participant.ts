@@ -201,7 +201,11 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
   const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
-  const answer = home ? wordsText(clause.sentence, doer.start, withoutAside(home.kids[1] ?? home).end) : nodeText(clause.sentence, doer);
+  // "by an English doctor, *Edward Jenner*": by his name.
+  const whole = part.node.kids[1]!;
+  const person = whole.role === "apposition" ? fullName(whole, phrasing, analysis) : undefined;
+  const named = person && analysis.persons.has(person) ? person : nodeText(clause.sentence, doer);
+  const answer = home ? wordsText(clause.sentence, doer.start, withoutAside(home.kids[1] ?? home).end) : named;
   const land = landOf(answer);
   // "a letter was paid *for* by …": who paid for a letter?
   const stranded = clause.complements.find(({ role, node }) => role === "particle" && node.cat === "prep")?.node.lemma ?? "";

@@ -23,6 +23,7 @@ export function findSense(phrasing: Phrasing, analysis: Analysis): Fact[] {
     more.length > 0 ||
     clause.complements.length > 1 ||
     phrasing.binder.human ||
+    /^(?:you|we|they|people|one)$/i.test(phrasing.subject) ||
     headTerminal(quality).flags?.includes("comparative")
   )
     return [];
