@@ -120,8 +120,8 @@ neverDrafts({
       /about dogs/,
     ],
     "a reason told twice, with one because": [
-      "# Bessie Coleman\n\nBessie Coleman wanted to fly. Every flight school refused Bessie Coleman because she was young and because she was a woman.",
-      /(?:^|= )She was young and because/,
+      "# Bessie Coleman\n\nBessie Coleman wanted to fly. Every flight school refused Bessie Coleman because she was young and because she was a woman. Bessie Coleman took French lessons. Coleman sailed to Paris in November 1920. Coleman dreamed of opening a flight school for everybody.",
+      /= she was young and because/i,
     ],
     "a sum among words to choose from": [
       "# The hall\n\nA group of residents has started a campaign to save the hall. They want to turn it into a food court with small shops upstairs, and they have already raised $85,000.",
