@@ -130,8 +130,6 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     /^(?:According to [^,]+, )?there (?:are|were) (?:two|three|four|five|several|many) (?:\p{Ll}+ )?\p{Ll}+s\.$/iu.test(stem)
   )
     return "vague-subject";
-  // "Why do you not notice most of the time?": what?
-  if (/^Why (?:do|does|did) (?:\S+ ){1,3}not (?:notice|realise|realize)(?: most of the time)?\?$/.test(stem)) return "vague-subject";
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   // "According to Marek, what do you have to do?" When, and for what?
   if (/(?:^|, )what (?:do|does|did|must|should|can|may|will) (?:you|one|we|people) (?:(?:have|need|want|try) to )?do\?$/i.test(stem)) return "vague-subject";

@@ -42,6 +42,16 @@ it.each([
     "a command that nobody argues about",
     "# Mend the town clock\n\nThe clock stopped in May. The council says that it is old. The clock is made of iron.",
   ],
+  [
+    "opinion",
+    "a title that calls out, and what the town needs",
+    "# Bike lanes now!\n\nA boy was hit by a truck. Our city needs bike lanes. The first reason is safety. Bikes save money.",
+  ],
+  [
+    "expository",
+    "a title that calls out over facts",
+    "# Bike lanes now!\n\nA boy was hit by a truck. The city has bike lanes. A lane is two metres wide. Bikes save money.",
+  ],
   ["expository", "facts alone", "The harbour burns 300 lamps. Lamps are made of glass. The moon is free."],
   ["expository", "reasons that lead to no should", "The first reason is money. The second reason is time. Ties are warm."],
   [

@@ -4,7 +4,7 @@ import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { titleOf } from "./sections";
-import { type Point, pointOf, weightiestPoints } from "./weightiest-sentences";
+import { asPoints, type Point, pointOf, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
@@ -109,10 +109,6 @@ function tell(stock: SourceStock): Candidate[] {
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", points }], points, TELLING, "essay-tell")];
-}
-
-function asPoints(sentences: readonly Sentence[]): Point[] {
-  return sentences.map((sentence) => ({ sentence, text: sentence.text }));
 }
 
 type Levels = { share: number; text: string }[];

@@ -6,7 +6,7 @@ import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, sidesOf, titleClaim } from "./find-claim";
-import { type Point, weightiestPoints } from "./weightiest-sentences";
+import { asPoints, type Point, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 3;
 const MOST_POINTS = 4;
@@ -70,8 +70,7 @@ function reasons(stock: SourceStock): Candidate[] {
   const points = given.filter((sentence) => sentence !== claim).slice(0, MOST_POINTS - 1);
   if (points.length < FEWEST_POINTS - 1) return [];
   const stem = "What does the writer want, and why? Name at least two of the writer's reasons.";
-  const told = (claim ? [claim, ...points] : points).map((sentence) => ({ sentence, text: sentence.text }));
-  const drafted = toCandidate(stem, told, REASONS, "writers-reasons", 3.2);
+  const drafted = toCandidate(stem, asPoints(claim ? [claim, ...points] : points), REASONS, "writers-reasons", 3.2);
   return [title && drafted.parts?.sort === "open" ? { ...drafted, parts: { ...drafted.parts, points: [title.text, ...drafted.parts.points] } } : drafted];
 }
 

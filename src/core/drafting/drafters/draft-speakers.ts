@@ -31,7 +31,7 @@ type Said = {
 /** Who says what in a story: only where the sentence itself names the speaker. */
 export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
   const said = stock.analysis.sentences
-    .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...goingOn(one, stock.analysis)]))
+    .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...nextWords(one, stock.analysis)]))
     .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS);
   const speakers = [...new Set(said.map(({ speaker }) => speaker))];
   const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
@@ -127,11 +127,11 @@ function tellingPart(quoted: string): string {
 }
 
 /** "“Did you see the flowers?” she asked. *“I planted the seeds myself.”*": words of the same speech, with nobody named. */
-function goingOn({ speaker, sentence, before }: Said, analysis: Analysis): Said[] {
+function nextWords({ speaker, sentence, before }: Said, analysis: Analysis): Said[] {
   const after = goesOn(sentence, analysis);
   const words = after && tellingPart(quotedIn(after.text)).replace(/[,.]$/, "").trim();
   const count = words?.split(" ").length ?? 0;
-  if (!after || !words || count < FEWEST_PICKED || count > LONGEST_WORDS) return [];
+  if (!after || !words || count < FEWEST_PICKED) return [];
   return [{ speaker, words, sentence: after, before: before ?? sentence }];
 }
 

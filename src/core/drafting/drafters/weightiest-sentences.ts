@@ -12,6 +12,11 @@ import { phrasingOf } from "../phrasing/phrasings";
 /** A sentence of the source that a good answer holds, and its words with the noun that an opening pronoun stands for. */
 export type Point = { sentence: Sentence; text: string };
 
+/** Sentences as they stand. */
+export function asPoints(sentences: readonly Sentence[]): Point[] {
+  return sentences.map((sentence) => ({ sentence, text: sentence.text }));
+}
+
 /** Words under which a sentence says little by itself. */
 const FEWEST_WORDS = 8;
 /** Words under which a sentence is no point at all. */

@@ -8,18 +8,23 @@ import { isUnclear } from "./find-cause";
 
 const POINTS_BACK = /^(?:for this reason|as a result|therefore|because of this|for that reason|consequently|hence|thus|as a consequence)\b,?/i;
 
+/** "*In return*, the polyps give them shelter. That is why …": with what stands before it, and not by itself. */
 const GOES_ON = /^(?:in return|also|in addition|besides|similarly|moreover|and|but|then|next|second|third|finally|another)\b/i;
 
 /** "If they run out of honey, they starve. *That is why* I never take more than half." */
 export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
   const [main, told] = sentence.clauses;
   const before = analysis.sentences[sentence.index - 1];
-  if (!/^(?:this is|that is|that['’]s) (?:the reason )?why\b/i.test(sentence.text) || !main || told?.rank !== "adverbial" || before?.block !== sentence.block)
+  if (
+    !/^(?:this is|that is|that['’]s) (?:the reason )?why\b/i.test(sentence.text) ||
+    !main ||
+    told?.rank !== "adverbial" ||
+    before?.block !== sentence.block ||
+    GOES_ON.test(before.text)
+  )
     return [];
   const asked = phraseClause(told, analysis);
   const rest = typeof asked === "string" ? "pronoun" : phraseRest(asked, analysis);
-  // "*In return*, the polyps give them shelter. That is why …": with what stands before it, and not by itself.
-  if (GOES_ON.test(before.text)) return [];
   const reasons = before.clauses.filter((other) => other.rank === "main");
   const reason = reasons.length === 1 ? phraseClause(reasons[0]!, analysis) : undefined;
   if (typeof asked === "string" || isUnclear(rest) || !reason || typeof reason === "string") return [];
@@ -51,7 +56,7 @@ export function findBackCause(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const before = analysis.sentences[sentence.index - 1];
   if (!POINTS_BACK.test(sentence.text) || clause.rank !== "main" || clause.shared || clause !== sentence.clauses.find((other) => other.rank === "main"))
     return [];
-  if (!before || before.block !== sentence.block) return [];
+  if (!before || before.block !== sentence.block || GOES_ON.test(before.text)) return [];
   const main = before.clauses.filter((other) => other.rank === "main");
   const reason = main.length === 1 ? phraseClause(main[0]!, analysis) : undefined;
   if (!reason || typeof reason === "string") return [];

@@ -1,14 +1,14 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText } from "../../language/node-text";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { HEDGE, SHARE_WORDS } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
 const CHANGING = /^(?:rise|fall|grow|increase|drop|decrease|shrink|climb|decline|widen|cut|reduce|raise|lower|lengthen|shorten|sink|swell|change|differ)$/;
 /** A share, a per cent, or a sum: what something rises or falls by. */
-const AMOUNT =
-  /^by ((?:about |nearly |almost |over |more than |less than |up to |around |only )?(?:(?:an? |one |two |three |four |nine )(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|(?:two|three|four)-(?:thirds|quarters|fifths)|half|[£$€¥][\d.,]+(?: million| billion)?|[\d.,]+ ?(?:%|percent|per cent)|\p{L}+ (?:percent|per cent)))$/iu;
+const AMOUNT = new RegExp(`^by ((?:${HEDGE})?(?:${SHARE_WORDS}|[£$€¥][\\d.,]+(?: million| billion)?))$`, "iu");
 
 /** "The number of visitors rose *by a third*": by how much did it rise? */
 export function findChange(phrasing: Phrasing, analysis: Analysis): Fact[] {

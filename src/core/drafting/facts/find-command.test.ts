@@ -158,6 +158,11 @@ describe("what is announced and counted, and shares of what is told of", () => {
       "What is the second of the two ways to sleep better?",
       "keep your bedroom cool and dark",
     ],
+    "the last of them, by another word": [
+      JOBS.replace("Third,", "Finally,"),
+      "What is the last of the three main jobs of the council?",
+      "the council keeps an eye on the parks",
+    ],
     "a share of an object": ["# The island\n\nForests cover about a third of the island.", "What share of the island do forests cover?", "about a third"],
     "a thing by its name": [
       "# Sleep\n\nA chemical called growth hormone is released mainly at night. It repairs muscles.",
@@ -167,6 +172,11 @@ describe("what is announced and counted, and shares of what is told of", () => {
   });
   neverAsks({
     "the first of two where three were announced": [JOBS.replace(/ Third,.*/, ""), /^What is the (?:first|second) of/],
+    "what is not noticed, with nothing noticed": ["# Germs\n\nGerms are small. Most people do not notice, because the body fights germs.", /not notice/],
+    "a reason of two sentences, behind another opening": [
+      "# Coral\n\nAlgae use sunlight. In return, the polyps give the algae shelter. For this reason most reefs are found in clear, shallow water.",
+      /^Why are most reefs/,
+    ],
     "a share of a unit": ["# Rust\n\nRust eats about a tenth of a millimetre a year.", /^What share/],
     "hours of what": ["# Sleep\n\nSleep helps. Children between 6 and 12 need 9 to 12 hours.", /9 to 12/],
     "what came of being sure, as a reason": [

@@ -90,7 +90,8 @@ export function numberedReasons(analysis: Analysis): string[] {
   });
 }
 
-function placeOf(sentence: Sentence): { place: string; reason: string } | undefined {
+/** Which of what is counted a sentence tells, and what it says of it. */
+export function placeOf(sentence: Sentence): { place: string; reason: string } | undefined {
   if (sentence.block.kind === "heading" || !sentence.tree) return undefined;
   const named = NAMED.exec(sentence.text);
   if (named)

@@ -3,7 +3,7 @@ import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { numberForms } from "../phrasing/number-forms";
+import { numberForms, withoutHedge } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -35,7 +35,7 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, phrase ? "For how much" : "How much", rest),
       answer,
       answerNode: price,
-      accepted: numberForms(answer.replace(/^(?:about|nearly|almost|over|more than|less than|around|up to|only|just) /i, "")),
+      accepted: numberForms(withoutHedge(answer)),
       depth: "recall",
       worth: 1.8,
       pattern: "how-much",

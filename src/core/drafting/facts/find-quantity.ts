@@ -9,7 +9,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf, isOneTime } from "../phrasing/conjuncts";
 import { numberForms } from "../phrasing/number-forms";
 import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
-import { isTimeOfSomething } from "../phrasing/where-in-passing";
+import { isTimeOfWhat } from "../phrasing/time-of-what";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { isToldInPassing } from "./told-in-passing";
@@ -59,7 +59,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const counted = object && countedPhrase(object);
   if (object && /^(?:only|just) /.test(nodeText(clause.sentence, object)) && !(counted && countedNoun(counted, phrasing)))
     return onlyOne(phrasing, object, analysis);
-  if (!object || !counted || clause.verb.cat === "be" || isTimeOfSomething(object, clause, nodeText(clause.sentence, object))) return [];
+  if (!object || !counted || clause.verb.cat === "be" || isTimeOfWhat(object, clause)) return [];
   if (headTerminal(counted).lemma === "percent" || headTerminal(counted).lemma === "per cent") return fromPercent(phrasing, object, counted, analysis);
   // "would cost 12,000 euros, less than one small crossing with lights": what is said in passing, read as what the lane does.
   if (clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "ing" && node.start > object.end)) return [];

@@ -3,7 +3,7 @@ import { midSentence, nodeText } from "../../language/node-text";
 import { walkTree } from "../../language/tree";
 import { askClause, askSubject, type Phrasing, stateClause } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { numberForms, numberValue } from "../phrasing/number-forms";
+import { HEDGE, numberForms, numberValue, SHARE_WORDS, withoutHedge } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
@@ -74,7 +74,7 @@ function fromPart(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!number || !whole || clause.shared || clause.imperative || findUnclear(clause.subject, clause.sentence, analysis)) return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest) || (rest === "" && !clause.passive)) return [];
-  const bare = number.replace(/^(?:only|just|about|nearly|almost|more than|fewer than) /i, "");
+  const bare = withoutHedge(number);
   // "*Each* of the eight arms"
   if (numberValue(bare) === undefined) return [];
   return [
@@ -95,8 +95,6 @@ function fromPart(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-const PART =
-  /^((?:only |just |about |nearly |almost |more than |fewer than )?(?!one |a )(?:\d[\d,]*|[a-z]+(?:-[a-z]+)?)) (?:out )?of the ((?:\d[\d,]*|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|hundred)(?:-[a-z]+)?(?: hundred)?) .+)$/;
-
-const SHARE =
-  /^((?:about |nearly |almost |over |more than |less than |roughly )?(?:(?:an? |one |two |three |four |nine )(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|tenth|tenths)|(?:one|two|three|four|nine)-(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|half|(?:\p{L}+|[\d.]+) (?:percent|per cent)|[\d.]+ ?%|(?:\p{L}+|\d+) out of (?:\p{L}+|\d+))) of (.+)$/iu;
+const COUNT = "(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|hundred)(?:-[a-z]+)?(?: hundred)?";
+const PART = new RegExp(`^((?:${HEDGE})?(?!one |a )(?:\\d[\\d,]*|[a-z]+(?:-[a-z]+)?)) (?:out )?of the ((?:\\d[\\d,]*|${COUNT}) .+)$`);
+const SHARE = new RegExp(`^((?:${HEDGE})?(?:${SHARE_WORDS}|(?:\\p{L}+|\\d+) out of (?:\\p{L}+|\\d+))) of (.+)$`, "iu");

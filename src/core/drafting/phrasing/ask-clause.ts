@@ -67,6 +67,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.
   if (SAYING.has(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
   // "The editors *refused*, because …": to do what stands in the sentence before.
+  // "Most of the time you do not *notice*": what?
+  if (/^(?:notice|realise|realize)$/.test(clause.verb.lemma ?? "") && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
   if (/^(?:refuse|agree|decline|accept)$/.test(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && saysNoMore(clause))
     return "points-elsewhere";
   if (

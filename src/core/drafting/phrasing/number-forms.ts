@@ -1,6 +1,17 @@
 const UNITS = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(" ");
 const TENS = ", ,twenty,thirty,forty,fifty,sixty,seventy,eighty,ninety".split(",").map((word) => word.trim());
 
+/** "a third", "two-thirds", "20%", "sixteen percent": shares, as a part of a pattern. */
+export const SHARE_WORDS =
+  "(?:an? |one |two |three |four |nine )(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|(?:one|two|three|four|nine)-(?:half|thirds?|quarters?|fifths?|sixth|tenths?)|half|[\\d.]+ ?%|(?:\\p{L}+|[\\d.]+) (?:percent|per cent)";
+/** What makes a number no exact one, as a part of a pattern. */
+export const HEDGE = "(?:about|nearly|almost|roughly|around|over|up to|more than|less than|fewer than|only|just) ";
+
+/** "about £9,000" → "£9,000" */
+export function withoutHedge(text: string): string {
+  return text.replace(new RegExp(`^${HEDGE}`, "i"), "");
+}
+
 const MONEY = /^[£$€¥]/;
 const LARGE: Record<string, number> = { thousand: 1e3, million: 1e6, billion: 1e9 };
 

@@ -9,10 +9,11 @@ import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
+import { isTimeOfWhat } from "./time-of-what";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
 import { isToldElsewhere } from "./told-elsewhere";
-import { isSizeInPassing, isTimeOfSomething, isWhereInPassing } from "./where-in-passing";
+import { isSizeInPassing, isWhereInPassing } from "./where-in-passing";
 
 /** "At first there were plenty of seals": true for a while only. */
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
@@ -127,8 +128,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.cat === "pp" && !node.f.time && node.kids[1]?.role === "number" && isBareNumber(node) && /^(?:after|before|within|for|by)$/.test(node.f.sub ?? ""))
       return "demonstrative";
     // "may take sixty": sixty of what?
-    if (role === "object" && ((node.cat === "np" && node.role === "number") || isTimeOfSomething(node, clause, nodeText(clause.sentence, node))))
-      return "demonstrative";
+    if (role === "object" && node.cat === "np" && (node.role === "number" || isTimeOfWhat(node, clause))) return "demonstrative";
     const isClause = node.cat.includes("sb") || role === "clause";
     // What is said in passing is left out of the question, clear or not.
     const told = stripAsides(node);

@@ -7,17 +7,6 @@ export function isWhereInPassing(node: Node, parts: readonly Part[]): boolean {
   return node.cat === "c-sb" || (node.cat === "sb-c" && parts.some((part) => part.node.cat === "pp-c" && part.node.end === node.start));
 }
 
-/** "Children need *9 to 12 hours*": of what, another sentence says. */
-export function isTimeOfSomething({ cat, role, end }: Node, { verb, adjuncts }: Clause, text: string): boolean {
-  return (
-    cat === "np" &&
-    role === "quantity" &&
-    adjuncts.every(({ node }) => node.start < end) &&
-    /^(?:need|get|want|require|have)$/.test(verb.lemma ?? "") &&
-    /\b(?:hours|minutes)$/.test(text)
-  );
-}
-
 /** "The tallest tower, *at 93 m*, stands in Norrock": said in passing of the tower. */
 export function isSizeInPassing(node: Node, { subject, verb }: Clause): boolean {
   return reasonNode(node).f.sub === "at" && !reasonNode(node).f.time && node.start >= subject.end && node.end <= verb.start;

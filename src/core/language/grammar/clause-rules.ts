@@ -1,6 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { firstWord, isRecurringTime } from "./phrase-shapes";
+import { firstWord, isBareSubject, isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** "whose bell": a phrase that points back to the noun before it. */
@@ -13,12 +13,6 @@ const BEHIND = new Set("with of to for into onto".split(" "));
 
 /** Verbs of being, standing and coming somewhere, which may stand in front of who does so. */
 const STANDING = new Set("lie sit stand hang live lurk grow rise stretch run lead flow come go fall follow shine hide sleep wait rest float".split(" "));
-
-/** "*war* did not end": one thing without an article as the subject. */
-function isBareSubject(s: Node): boolean {
-  const [subject] = s.kids;
-  return s.role === "subject" && subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1;
-}
 
 /** "whether it is wide *or* narrow" */
 function holdsChoice(node: Node): boolean {

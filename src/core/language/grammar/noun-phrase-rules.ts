@@ -1,16 +1,11 @@
 import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { firstWord, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
+import { firstWord, isBareSubject, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** What comes in pairs. */
 const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
 const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard|across)$/;
-
-/** "*bus* passes": one thing without an article. */
-function isBareThing(subject: Node | undefined): boolean {
-  return subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1 && headTerminal(subject).cat === "n";
-}
 
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
 function isOwnVerb(vp: Node): boolean {
@@ -182,7 +177,7 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     !isHadByNoun(r)
       ? // "After two months at sea *their gums bled*": how long, and seldom which months.
         // "skate parks, *bus passes* and safety": a list, and no parks that a bus passes.
-        { f: l.f, cost: (l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0) + (isBareThing(r.kids[0]) ? 3 : 0) }
+        { f: l.f, cost: (l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0) + (isBareSubject(r) ? 3 : 0) }
       : undefined,
   );
   // "five of the seven"

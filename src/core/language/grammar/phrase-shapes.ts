@@ -61,3 +61,9 @@ export function opensWithThat(s: Node): boolean {
   const first = s.kids[0];
   return first === undefined ? s.cat === "det" && s.lemma === "that" : opensWithThat(first);
 }
+
+/** "*war* did not end": one thing without an article as the subject. */
+export function isBareSubject(s: Node): boolean {
+  const [subject] = s.kids;
+  return s.role === "subject" && subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1;
+}
