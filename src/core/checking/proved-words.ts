@@ -1,4 +1,12 @@
+import { isTaughtMeaning } from "../language/word-meanings";
 import { gapsOf, type Question } from "../questions/question";
+
+/** Both items of each pair; a word that is taught alone, since what it means stands in no source. */
+function itemsProved({ left, right, key }: Extract<Question, { kind: "match" }>): { text: string }[] {
+  const textOf = (items: readonly { id: string; text: string }[], id: string) => items.find((item) => item.id === id)?.text ?? "";
+  const isTaught = (rightId: string) => key.some(([l, r]) => r === rightId && isTaughtMeaning(textOf(left, l), textOf(right, r)));
+  return [...left, ...right.filter((item) => !isTaught(item.id))];
+}
 
 /** The words that the evidence has to prove: of a true statement all, else the key, whole. */
 export function provedWords(question: Question): string {
@@ -27,7 +35,9 @@ export function provedWords(question: Question): string {
     case "order":
       return question.items.map((item) => item.text).join(". ");
     case "match":
-      return [...question.left, ...question.right].map((item) => item.text).join(". ");
+      return itemsProved(question)
+        .map((item) => item.text)
+        .join(". ");
     case "two-part":
       return question.options.find((option) => option.id === question.key[0])?.text ?? "";
     case "open-response":

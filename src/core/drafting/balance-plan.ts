@@ -18,8 +18,8 @@ const SHARES: Record<QuestionKind, number> = {
   "two-part": 0.06,
   "open-response": 0.06,
   essay: 0.02,
-  // Planned by hand: a poll is no question of a paper, and a word is asked for by whoever teaches it.
-  "word-in-context": 0,
+  "word-in-context": 0.03,
+  // Planned by hand: a poll is no question of a paper.
   poll: 0,
 };
 /** A text bears one or two of these at most, and each takes its time. */
@@ -30,7 +30,7 @@ const MOST: Partial<Record<QuestionKind, number>> = {
   "open-response": 2,
   "select-all": 2,
   essay: 1,
-  "word-in-context": 1,
+  "word-in-context": 2,
   poll: 0,
 };
 

@@ -16,6 +16,8 @@ export type Candidate = {
   evidence: Sentence[];
   /** One fact is asked once in a set. */
   factId: string;
+  /** Facts that are asked beside it, one by one. */
+  alsoAsks?: readonly string[];
   factType: FactType | "statement";
   pattern: string;
   depth: Depth;

@@ -4,13 +4,13 @@ import type { Question, QuestionKind } from "../questions/question";
 import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
 import { IN_SENTENCES } from "./drafters/draft-term-gaps";
 import { isUnderstood } from "./is-understood";
-import type { Plan, PlanRow } from "./plan";
+import { MADE_OF_MANY, type Plan, type PlanRow } from "./plan";
 import { type Pool, poolFor, type Wanted, weighLosses } from "./row-pool";
 import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "22";
+export const ENGINE_VERSION = "23";
 
 export type Origin = { factId: string; pattern: string; score: number; matched?: string | undefined };
 export type Draft = { question: Question; origin: Origin };
@@ -121,8 +121,8 @@ function startUsed(existing: Existing | undefined): Used {
 }
 
 /**
- * Rows take turns, those with the fewest candidates first, so that no kind uses up the facts of
- * another. What was chosen is put into `drafts`, and the row it was chosen for is given out.
+ * Rows take turns, what is made of many facts first and then those with the fewest candidates, so that
+ * no kind uses up the facts of another. What was chosen is put into `drafts`, and the row it was chosen for is given out.
  */
 function* allocate(pools: readonly Wanted[][], used: Used, input: DraftInput, focus: Focus, drafts: Draft[][]): Generator<number> {
   const { plan } = input;
@@ -130,7 +130,7 @@ function* allocate(pools: readonly Wanted[][], used: Used, input: DraftInput, fo
   const open = plan.rows
     .map((row, index) => ({ row, index }))
     .filter(({ row }) => row.count > 0)
-    .sort((a, b) => pools[a.index]!.length / a.row.count - pools[b.index]!.length / b.row.count);
+    .sort((a, b) => Number(isMadeOfMany(b.row)) - Number(isMadeOfMany(a.row)) || pools[a.index]!.length / a.row.count - pools[b.index]!.length / b.row.count);
   for (let turns = open; turns.length > 0; ) {
     const going: typeof turns = [];
     for (const turn of turns) {
@@ -145,6 +145,10 @@ function* allocate(pools: readonly Wanted[][], used: Used, input: DraftInput, fo
     }
     turns = going;
   }
+}
+
+function isMadeOfMany({ kind }: PlanRow): boolean {
+  return MADE_OF_MANY.includes(kind);
 }
 
 function nextFit(
@@ -238,7 +242,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
   for (const wanted of pool) {
     const { candidate } = wanted;
-    if (used.facts.has(candidate.factId) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
+    if (asks(candidate).some((id) => used.facts.has(id)) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
     if ([candidate.stem, ...statementsIn(candidate)].some((text) => used.stems.has(plainStem(text))) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
     const isStatement = candidate.kind === "true-false";
@@ -255,9 +259,13 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   return best?.wanted;
 }
 
+function asks({ factId, alsoAsks = [] }: Candidate): readonly string[] {
+  return [factId, ...alsoAsks];
+}
+
 /** Counts a shown candidate's fact, words, paragraph and truth value as used. */
 function markUsed(candidate: Candidate, used: Used): void {
-  used.facts.add(candidate.factId);
+  for (const id of asks(candidate)) used.facts.add(id);
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(mainSentence(candidate)));
   for (const sentence of quotedBy(candidate)) {
     used.quoted.add(sentence.index);

@@ -21,8 +21,6 @@ export function explain(candidate: Candidate): string | undefined {
         ? `The passage gives the years ${years.join(" and ")}; the difference is ${candidate.key}.`
         : said(candidate);
     }
-    case "word-in-context":
-      return candidate.pattern === "meaning-by-source" ? said(candidate) : undefined;
     default:
       return said(candidate);
   }

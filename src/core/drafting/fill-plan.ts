@@ -4,9 +4,8 @@ import { kindBehind, roomFor, rowFor, SHARED_KINDS } from "./balance-plan";
 import { mainSentence } from "./candidate";
 import { countSupply, rankedCandidates } from "./candidates";
 import { type DraftInput, type DraftReport, draftQuestions, type Existing, fillByTurns } from "./draft-questions";
-import type { Plan } from "./plan";
+import { MADE_OF_MANY, type Plan } from "./plan";
 
-const FIRST: readonly QuestionKind[] = ["order", "match"];
 /** A shorter paper has no room for them by right. */
 const LEAST_FOR_LISTS = 8;
 
@@ -37,7 +36,8 @@ export function fillPlan(analysis: Analysis, wanted: number, base: Plan, seed: n
   const all: Plan = { grade: base.grade, rows: kinds.map((kind) => rowFor(kind, room.get(kind)!, base.grade)), ...steer };
   const counts = fillByTurns({ ...input, plan: all }, wanted, (open, made) => {
     // What is made of many sentences comes before single questions on them can give it away.
-    const first = wanted >= LEAST_FOR_LISTS ? FIRST.find((kind) => !made.has(kind) && open.some((turn) => turn.kind === kind && turn.score > 0)) : undefined;
+    const first =
+      wanted >= LEAST_FOR_LISTS ? MADE_OF_MANY.find((kind) => !made.has(kind) && open.some((turn) => turn.kind === kind && turn.score > 0)) : undefined;
     if (first) return first;
     const scores = new Map(open.map((turn) => [turn.kind, turn.score]));
     return kindBehind(

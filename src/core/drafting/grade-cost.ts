@@ -1,5 +1,6 @@
 import type { Analysis } from "../language/analysis";
 import type { Candidate } from "./candidate";
+import { WORD_MEANING, wordAsked } from "./drafters/draft-words-in-context";
 
 /** Words of a stem that a reader of the grade takes in at once. */
 const comfortable = (grade: number) => 11 + grade;
@@ -7,12 +8,17 @@ const comfortable = (grade: number) => 11 + grade;
 const knownFrom = (grade: number) => (grade <= 3 ? 3.7 : grade <= 5 ? 3.3 : grade <= 8 ? 2.8 : 2.2);
 const QUOTING = new Set<Candidate["kind"]>(["gap-fill", "essay", "poll", "word-in-context", "open-response"]);
 
+/** Zipf frequency from which every reader of the grade knows a word already. */
+const knownToAll = (grade: number) => (grade <= 3 ? 5 : grade <= 5 ? 4.5 : grade <= 8 ? 4.2 : 3.9);
+const TOO_EASY = 1;
+
 /**
  * What speaks against a candidate at a grade: a stem that is too long, words that are likely to be
  * new and that the source does not keep using, and depth beyond small children.
  */
 export function gradeCost(candidate: Candidate, grade: number, analysis: Analysis): number {
   const length = QUOTING.has(candidate.kind) ? 0 : Math.max(0, candidate.stem.split(" ").length - comfortable(grade)) * 0.08;
+  if (candidate.pattern === WORD_MEANING) return analysis.lexicon.zipf(wordAsked(candidate)) > knownToAll(grade) ? TOO_EASY : 0;
   const lemmas = candidate.stem.toLowerCase().match(/[a-z]{4,}/g) ?? [];
   const unknown = lemmas.filter((word) => {
     const zipf = analysis.lexicon.zipf(word);

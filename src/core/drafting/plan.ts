@@ -20,6 +20,10 @@ export const planRowSchema = z.object({
   gapAnswer: z.enum(GAP_ANSWERS).optional(),
   gapWords: z.enum(GAP_WORDS).optional(),
 });
+
+/** Kinds that use up several facts for one question: single questions on them would give it away. */
+export const MADE_OF_MANY: readonly QuestionKind[] = ["order", "match"];
+
 export type PlanRow = z.infer<typeof planRowSchema>;
 
 /** What the drafts should turn to, as the teacher typed it; `readSteer` makes sense of it. */

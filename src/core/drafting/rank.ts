@@ -6,13 +6,13 @@ import { LEARNT, predict } from "./ranking/model";
 /** How much what was learnt counts beside what was laid down: found by cross-validation over passages. */
 export const LEARNT_SHARE = 4;
 export const HAND_SHARE = 0.15;
-/** Until ratings are there, the hand's order stands alone. */
+/** Until ratings are there, the hand's order stands alone: for words in context they are of meanings that are no longer drafted. */
 const CENTRE = 1.2;
 
 /** Higher is better; about 1 for what is barely worth showing, about 4 for the best. */
 export function scoreCandidate(candidate: Candidate, analysis: Analysis): number {
   const hand = handScore(candidate, analysis);
-  if (LEARNT.trainedOn.ratings === 0 || analysis.language !== "en") return hand;
+  if (LEARNT.trainedOn.ratings === 0 || analysis.language !== "en" || candidate.kind === "word-in-context") return hand;
   const features = featuresOf(candidate, analysis);
   const fault = predict(LEARNT.keyFault, features);
   return LEARNT_SHARE * predict(LEARNT.acceptable, features) + HAND_SHARE * hand - 2 * fault - CENTRE;

@@ -29,9 +29,6 @@ describe("the dictionary", () => {
     ]);
     expect([lexicon.findSynonyms("turn", "v"), lexicon.findSynonyms("lantern", "n")]).toEqual([["rotate"], []]);
   });
-  it("finds meanings of words as common in the same field", () => {
-    expect(lexicon.meaningsLike("lamp", "n")).toEqual([]);
-  });
   it("walks up the senses", () => {
     expect(lexicon.findHypernym("s1")).toBe("s0");
     expect(lexicon.findHypernym("s0")).toBeUndefined();

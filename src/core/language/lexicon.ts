@@ -29,8 +29,6 @@ export type Lexicon = {
   findMeaning(lemma: string, pos: MeaningPos): string | undefined;
   /** Words of the same commonest sense. */
   findSynonyms(lemma: string, pos: MeaningPos): readonly string[];
-  /** Meanings of other words of the same field and about the same frequency. */
-  meaningsLike(lemma: string, pos: MeaningPos): readonly string[];
 };
 
 export type MeaningPos = "n" | "v" | "a";
@@ -106,7 +104,7 @@ export function createLexicon(files: LexiconFiles): Lexicon {
 
   const genderByName = new Map(rows(files.given).map(([name, pronoun]) => [name!, pronoun as "she" | "he"]));
 
-  const meanings = readMeanings(files.meanings);
+  const findMeaning = readMeanings(files.meanings);
   const findWord = (lemma: string) => {
     const known = entryByWord.get(lemma);
     if (known) return known;
@@ -123,44 +121,26 @@ export function createLexicon(files: LexiconFiles): Lexicon {
     nounFile: (synset) => synsetById.get(synset)?.file ?? 0,
     nameKind: (name) => kindByName.get(name),
     givenName: (name) => genderByName.get(name.toLowerCase()),
-    findMeaning: (lemma, pos) => meanings.find(lemma, pos)?.meaning || undefined,
-    findSynonyms: (lemma, pos) => meanings.find(lemma, pos)?.synonyms ?? [],
-    meaningsLike: (lemma, pos) => {
-      const own = meanings.find(lemma, pos);
-      if (!own) return [];
-      const zipf = findWord(lemma)?.zipf ?? 0;
-      return meanings
-        .inField(pos, own.field)
-        .filter((other) => other.lemma !== lemma && Math.abs((findWord(other.lemma)?.zipf ?? 0) - zipf) < 0.35)
-        .map((other) => other.meaning);
-    },
+    findMeaning: (lemma, pos) => findMeaning(lemma, pos)?.meaning || undefined,
+    findSynonyms: (lemma, pos) => findMeaning(lemma, pos)?.synonyms ?? [],
   };
 }
 
-type Meaning = { lemma: string; field: string; meaning: string; synonyms: readonly string[] };
+type Meaning = { meaning: string; synonyms: readonly string[] };
 
 /** The table is split when a meaning is first asked for: most runs never do. */
 function readMeanings(table: string) {
   let byKey: Map<string, Meaning> | undefined;
-  let byField: Map<string, Meaning[]> | undefined;
   const read = () => {
-    if (byKey && byField) return { byKey, byField };
-    [byKey, byField] = [new Map(), new Map()];
-    for (const [lemma, pos, field, meaning, synonyms] of rows(table) as [string, string, string, string, string][]) {
-      const entry = { lemma, field, meaning, synonyms: synonyms ? synonyms.split(",") : [] };
-      byKey.set(`${pos}:${lemma}`, entry);
-      if (meaning) {
-        const known = byField.get(`${pos}:${field}`);
-        if (known) known.push(entry);
-        else byField.set(`${pos}:${field}`, [entry]);
-      }
-    }
-    return { byKey, byField };
+    byKey ??= new Map(
+      (rows(table) as [string, string, string, string, string][]).map(([lemma, pos, , meaning, synonyms]) => [
+        `${pos}:${lemma}`,
+        { meaning, synonyms: synonyms ? synonyms.split(",") : [] },
+      ]),
+    );
+    return byKey;
   };
-  return {
-    find: (lemma: string, pos: MeaningPos) => read().byKey.get(`${pos}:${lemma}`),
-    inField: (pos: MeaningPos, field: string) => read().byField.get(`${pos}:${field}`) ?? [],
-  };
+  return (lemma: string, pos: MeaningPos) => read().get(`${pos}:${lemma}`);
 }
 
 function readEntry(row: string): WordEntry {

@@ -1,3 +1,4 @@
+import { isTaughtMeaning } from "../../language/word-meanings";
 import type { Question } from "../../questions/question";
 import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
@@ -29,7 +30,8 @@ function checkPairs(question: Extract<Question, { kind: "match" }>, context: Che
   for (const [leftId, rightId] of question.key) {
     const left = question.left.find((item) => item.id === leftId)?.text ?? "";
     const right = question.right.find((item) => item.id === rightId)?.text ?? "";
-    const together = known.some((bases) => share(left, bases, context) >= 0.5 && share(right, bases, context) >= 0.5);
+    const isTaught = isTaughtMeaning(left, right);
+    const together = known.some((bases) => share(left, bases, context) >= 0.5 && (isTaught || share(right, bases, context) >= 0.5));
     if (!together) return report("pair", { left, right }, { part: "key" });
   }
 }

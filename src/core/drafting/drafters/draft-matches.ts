@@ -8,11 +8,15 @@ import { stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
 import type { SourceStock } from "../source-stock";
 import { datedFacts } from "./dated-facts";
+import { OF_WORD } from "./draft-words-in-context";
+import { findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
 
 const FEWEST = 3;
 const MOST = 5;
+/** Of words that the source does not explain. */
+const FEWEST_WORDS = 4;
 
-type Pair = { fact: Fact; left: string; right: string };
+type Pair = { fact: Pick<Fact, "id" | "sentence" | "type">; left: string; right: string };
 
 /** Parallel facts side by side: terms and meanings, years and events, persons and deeds, parts and what they do, effects and causes. Each left item fits one right item only. */
 export function draftMatches(stock: SourceStock): Candidate[] {
@@ -22,6 +26,7 @@ export function draftMatches(stock: SourceStock): Candidate[] {
     ...toCandidates("Match each person with what he or she did.", deeds(stock), "match-deeds", "recall", 2.8),
     ...toCandidates("Match each of these with what the passage says it does.", functions(stock), "match-functions", "understanding", 3),
     ...toCandidates("Match each effect with its cause.", causes(stock), "match-causes", "understanding", 3.1),
+    ...toCandidates("Match each word of the passage with its meaning.", words(stock), "match-words", "understanding", 2.2),
   ];
 }
 
@@ -68,6 +73,36 @@ function causes({ facts, analysis }: SourceStock): Pair[] {
   });
 }
 
+/** What every reader knows from about grade 5 on needs no matching. */
+const KNOWN_TO_ALL = 4.5;
+
+/** Words of one class that are taught, the rarest first, of meanings that are not near each other. */
+function words(stock: SourceStock): Pair[] {
+  const { lexicon } = stock.analysis;
+  const taught = findTaughtWords(stock).filter(({ known }) => lexicon.zipf(known.word) <= KNOWN_TO_ALL);
+  const byRarity = [...taught].sort((a, b) => lexicon.zipf(a.known.word) - lexicon.zipf(b.known.word));
+  // Nouns of several sorts would be told apart by "a person who" and "a place where".
+  const groups = [...new Set(taught.map(sortOf))].map((sort) => {
+    const apart: TaughtWord[] = [];
+    for (const word of byRarity) if (sortOf(word) === sort && apart.every((other) => isFarFrom(other, word))) apart.push(word);
+    return apart;
+  });
+  const largest = groups.reduce((best, group) => (group.length > best.length ? group : best), []);
+  if (largest.length < FEWEST_WORDS) return [];
+  return largest.slice(0, MOST).map(({ known: { word, pos, meaning }, sentence }) => {
+    const to = pos === "v" ? "to " : "";
+    return { fact: { id: OF_WORD + word, sentence, type: "definition" }, left: to + word, right: to + meaning };
+  });
+}
+
+function sortOf({ known: { pos, section } }: TaughtWord): string {
+  return pos === "n" ? section : pos;
+}
+
+function isFarFrom({ known: one }: TaughtWord, { known: other }: TaughtWord): boolean {
+  return one.block !== other.block && !sharesWord(one.meaning, other.meaning);
+}
+
 function toCandidates(stem: string, pairs: readonly Pair[], pattern: string, depth: Candidate["depth"], worth: number): Candidate[] {
   const once = (key: (pair: Pair) => string) => (pair: Pair, index: number, all: readonly Pair[]) =>
     all.findIndex((other) => key(other) === key(pair)) === index;
@@ -93,6 +128,7 @@ function toCandidates(stem: string, pairs: readonly Pair[], pattern: string, dep
       pattern,
       depth,
       worth,
+      alsoAsks: chosen.map(({ fact }) => fact.id),
       parts: { sort: "match", pairs: chosen.map(({ left, right }) => [left, right]) },
     },
   ];

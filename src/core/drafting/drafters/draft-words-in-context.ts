@@ -1,29 +1,30 @@
 import type { Sentence } from "../../language/analysis";
-import { type Node, walkTree } from "../../language/tree";
+import { type WordMeaning, wordsOfOtherMeaning } from "../../language/word-meanings";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import { bareTerm } from "../facts/find-definition";
 import type { SourceStock } from "../source-stock";
+import { findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
 
 const WRONG = 3;
-const LONGEST_SENTENCE = 30;
-/** Zipf frequencies of words that are worth asking about: known to some, not to all. */
-const RAREST = 1.8;
-const COMMONEST = 4;
-/** Meanings that are no fair option beside any word, and none to show to children. */
-const UNFIT =
-  /\b(?:kill|killed|murder|flesh|sex\w*|crime|criminal|drug|drugs|narcotic|slave|corpse|suicide|breast|genital\w*|intoxicat\w*|alcohol\w*|weapon|drunk\w*|race|racial|naked)\b/;
+/** From here on a word has to be looked for: its sentence is quoted. */
+const LONG_SOURCE = 60;
+const LONGEST_QUOTE = 25;
 
-const MOST_WORDS = 60;
+/** The pattern of a word whose meaning the source does not say itself. */
+export const WORD_MEANING = "word-meaning";
 
-type Found = { word: string; lemma: string; pos: "n" | "v" | "a"; meaning: string; zipf: number; sentence: Sentence };
+/** Opens the id of what is asked about a word. */
+export const OF_WORD = "meaning:";
 
-/** A noun's meaning that is itself a noun with its article. */
-const NAMES_A_THING = /^(?:an?|the|any|one|someone|somebody|something) /;
+/** The word whose meaning is asked for. */
+export function wordAsked({ factId }: Pick<Candidate, "factId">): string {
+  return factId.slice(OF_WORD.length);
+}
 
-/** What a term means by the source's own definition, and what a rarer word means by the dictionary, where it has one sense that counts. */
+/** What a term means by the source's own definition, and what other words that are taught mean. */
 export function draftWordsInContext(stock: SourceStock, seed: number): Candidate[] {
-  return [...fromDefinitions(stock, seed), ...fromDictionary(stock, seed)];
+  return [...fromDefinitions(stock, seed), ...fromTables(stock, seed)];
 }
 
 function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
@@ -49,86 +50,44 @@ function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
   });
 }
 
-function fromDictionary(stock: SourceStock, seed: number): Candidate[] {
-  const { lexicon, headingLemmas } = stock.analysis;
-  const found: Found[] = [];
-  const seen = new Set<string>();
-  const defined = new Set(stock.facts.flatMap((fact) => (fact.term ? [bareTerm(fact.term).toLowerCase()] : [])));
-  for (const sentence of stock.analysis.sentences) {
-    if (!sentence.tree || sentence.words.length > LONGEST_SENTENCE) continue;
-    for (const node of walkTree(sentence.tree)) {
-      const pos = node.kids.length > 0 ? undefined : posOf(node);
-      const lemma = (node.lemma ?? "").toLowerCase();
-      if (!pos || seen.has(lemma) || defined.has(lemma) || headingLemmas.has(lemma) || isInName(node, sentence)) continue;
-      const zipf = lexicon.zipf(lemma);
-      const meaning = zipf >= RAREST && zipf <= COMMONEST ? lexicon.findMeaning(lemma, pos) : undefined;
-      if (!meaning || !isPlain(meaning, lemma, stock)) continue;
-      seen.add(lemma);
-      if (UNFIT.test(meaning) || (pos === "n" && (sentence.words[node.start]!.lower !== lemma || !NAMES_A_THING.test(meaning)))) continue;
-      found.push({ word: sentence.words[node.start]!.text, lemma, pos, meaning, zipf, sentence });
-    }
-  }
-  // In a book no more words are asked about than a class could look up.
-  const asked = found.slice(0, MOST_WORDS);
-  return asked.flatMap((entry) => {
-    const wrong = wrongMeanings(entry, asked, stock, seed);
+function fromTables(stock: SourceStock, seed: number): Candidate[] {
+  const found = findTaughtWords(stock);
+  return found.flatMap((entry): Candidate[] => {
+    const { known, sentence } = entry;
+    const wrong = wrongMeanings(entry, found, stock, seed);
     if (wrong.length < WRONG) return [];
-    const stem = `What does the word “${entry.word.toLowerCase()}” mean in this sentence? “${entry.sentence.text}”`;
+    const to = known.pos === "v" ? "to " : "";
+    const stem = `What does “${to}${known.word}” mean in ${placeOf(sentence, stock)}`;
+    const zipf = stock.analysis.lexicon.zipf(known.word);
     return [
-      toCandidate(stem, entry.meaning, wrong, entry.sentence, {
-        factId: `meaning:${entry.lemma}`,
-        pattern: "meaning-by-dictionary",
-        worth: 1.1 + (4 - entry.zipf) * 0.2,
-      }),
+      toCandidate(
+        stem,
+        to + known.meaning,
+        wrong.map((meaning) => to + meaning),
+        sentence,
+        { factId: OF_WORD + known.word, pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
+      ),
     ];
   });
 }
 
-/** The meaning is said in commoner words than the word itself, and does not hold it. */
-function isPlain(meaning: string, lemma: string, { analysis }: SourceStock): boolean {
-  const own = analysis.lexicon.zipf(lemma);
-  const words = meaning.match(/[a-z]{3,}/g) ?? [];
-  const root = lemma.slice(0, Math.max(3, Math.min(4, lemma.length - 2)));
-  return words.every((word) => !word.startsWith(root) && (analysis.lexicon.zipf(word) === 0 ? false : analysis.lexicon.zipf(word) >= Math.max(3.2, own)));
+function placeOf(sentence: Sentence, { analysis }: SourceStock): string {
+  const isQuoted = analysis.sentences.length > LONG_SOURCE && sentence.words.length <= LONGEST_QUOTE;
+  return isQuoted ? `this sentence? “${sentence.text}”` : "the passage?";
 }
 
-function posOf(node: Node): Found["pos"] | undefined {
-  if (node.cat === "n") return "n";
-  if (node.cat === "adj") return "a";
-  return node.cat === "v" && node.lemma !== "use" ? "v" : undefined;
-}
-
-function isInName(node: Node, sentence: Sentence): boolean {
-  return /^\p{Lu}/u.test(sentence.words[node.start]!.text) && node.start > 0;
-}
-
-/** Meanings of other words of the passage first, then of words as rare, all of the same part of speech and like length. */
-function wrongMeanings(entry: Found, found: readonly Found[], { analysis }: SourceStock, seed: number): string[] {
-  const random = createRandom(seedFrom(entry.lemma, seed));
-  const length = entry.meaning.split(" ").length;
-  const article = entry.pos === "n";
-  const fits = (meaning: string) => {
-    const words = meaning.split(" ").length;
-    return (
-      words >= length * 0.5 &&
-      words <= length * 2 &&
-      !sharesWord(meaning, entry.meaning) &&
-      !meaning.includes(entry.lemma) &&
-      !UNFIT.test(meaning) &&
-      NAMES_A_THING.test(meaning) === article
-    );
-  };
-  const own = found.filter((other) => other.pos === entry.pos && other.lemma !== entry.lemma && fits(other.meaning)).map((other) => other.meaning);
-  const told = [...analysis.lemmaCounts.keys()]
-    .flatMap((lemma) => (lemma === entry.lemma ? [] : (analysis.lexicon.findMeaning(lemma, entry.pos) ?? [])))
-    .filter(fits);
-  const others = analysis.lexicon.meaningsLike(entry.lemma, entry.pos).filter(fits);
-  return [...new Set([...random.shuffle(own), ...random.shuffle(told), ...random.shuffle(others)])].slice(0, WRONG);
-}
-
-function sharesWord(a: string, b: string): boolean {
-  const words = (text: string): string[] => text.toLowerCase().match(/[a-z]{4,}/g) ?? [];
-  return words(a).some((word) => words(b).includes(word));
+/** Meanings of other words of the passage first, then of other words of the sort; of like length, without a word of the right one. */
+function wrongMeanings({ known }: TaughtWord, found: readonly TaughtWord[], { analysis }: SourceStock, seed: number): string[] {
+  const random = createRandom(seedFrom(known.word, seed));
+  const length = known.meaning.split(" ").length;
+  const fits = ({ meaning }: WordMeaning) => Math.abs(meaning.split(" ").length - length) <= Math.max(2, length / 2) && !sharesWord(meaning, known.meaning);
+  const others = wordsOfOtherMeaning(known).filter(fits);
+  const near = new Set(found.map((other) => other.known.word));
+  const inText = others.filter(({ word }) => near.has(word) || analysis.lemmaCounts.has(word));
+  const chosen = new Map<string, string>();
+  // One of a block: two meanings that are near each other are both seen to be wrong.
+  for (const { block, meaning } of [...random.shuffle(inText), ...random.shuffle(others)]) if (!chosen.has(block)) chosen.set(block, meaning);
+  return [...chosen.values()].slice(0, WRONG);
 }
 
 function toCandidate(stem: string, key: string, wrong: string[], sentence: Sentence, more: Pick<Candidate, "factId" | "pattern" | "worth">): Candidate {

@@ -1,13 +1,14 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import { describe, expect, it } from "vitest";
-import { analyse, root } from "../../../../tests/support/language-tools";
+import { analyse, root, tools } from "../../../../tests/support/language-tools";
 import { gapsOf, type Question, type QuestionKind } from "../../questions/question";
 import { stockOf } from "../candidates";
 import { draftQuestions } from "../draft-questions";
-import type { GapWords, PlanRow, Steer } from "../plan";
+import type { GapWords, Plan, PlanRow, Steer } from "../plan";
 import { draftEssays } from "./draft-essays";
 import { draftHeadings } from "./draft-headings";
+import { draftMatches } from "./draft-matches";
 import { draftOpenResponses } from "./draft-open-responses";
 import { draftReferences } from "./draft-references";
 import { draftSelectAll } from "./draft-select-all";
@@ -147,14 +148,61 @@ describe("words in context", () => {
     expect(meanings.map(({ stem, key }) => [stem, key])).toContainEqual(["What does “hawser” mean in the passage?", "a thick rope that holds a ship"]);
     for (const candidate of meanings) expect(candidate.evidence[0]!.text).toContain(candidate.key);
   });
-  it("take it from the dictionary only where the word has one meaning, said in commoner words", () => {
-    const found = draftWordsInContext(stockOf(read("puffins-of-gull-stack.md")), 1);
-    const byDictionary = found.filter((one) => one.pattern === "meaning-by-dictionary");
-    expect(byDictionary).not.toEqual([]);
-    for (const candidate of byDictionary) {
-      expect(candidate.stem).toMatch(/^What does the word “[a-z-]+” mean in this sentence\? “/);
-      expect(candidate.distractors).toHaveLength(3);
-    }
+  const inContext = (text: string) => draftWordsInContext(stockOf(analyse(text, "markdown")), 1).map(({ stem, key }) => [stem, key]);
+  it("ask what taught words mean, each in its base form", () => {
+    expect(inContext("# The fog\n\nThe keeper was reluctant to leave the tower. Two thick ropes vanished in the fog.")).toEqual([
+      ["What does “reluctant” mean in the passage?", "not wanting to do something"],
+      ["What does “to vanish” mean in the passage?", "to be seen no more"],
+      ["What does “fog” mean in the passage?", "a cloud close to the ground"],
+    ]);
+  });
+  it.each([
+    ["what the passage itself explains", "Fog is a cloud that lies on the sea."],
+    ["part of a longer term", "The keeper heard the fog horn."],
+    ["a verb with a particle", "The keeper knocked the bell over and rinsed out the cup."],
+    ["a word of two classes", "Pilots import tea. The import of tea is free."],
+    ["a name", "The boat sailed past Reluctant Rock."],
+  ])("leave alone %s", (_what, sentence) => {
+    expect(inContext(`# Notes\n\n${sentence}`)).toEqual([]);
+  });
+  it("offer meanings that are of one sort, far from the right one and from each other", () => {
+    const [word] = draftWordsInContext(stockOf(analyse("# Notes\n\nThe keeper was weary.", "markdown")), 1);
+    const distractors = word?.distractors ?? [];
+    expect(new Set(distractors).size).toBe(3);
+    expect(distractors).not.toContain("nearly asleep");
+    expect(distractors).not.toContain("easily broken");
+  });
+  it("quote the sentence where the source is long", () => {
+    const long = `# Notes\n\nThe keeper was weary. ${"The lamp turned all night. ".repeat(70)}`;
+    expect(inContext(long)[0]![0]).toBe("What does “weary” mean in this sentence? “The keeper was weary.”");
+  });
+  it("are matched with their meanings, words of one class and nouns of one sort", () => {
+    const text =
+      "# Notes\n\nThe keeper was reluctant to leave. His boat was fragile. The stairs were steep. The old chart was accurate. The fog was dense. A smuggler vanished.";
+    const match = draftMatches(stockOf(analyse(text, "markdown"))).find(({ pattern }) => pattern === "match-words")!;
+    expect(match.parts).toEqual({
+      sort: "match",
+      pairs: [
+        ["fragile", "easily broken"],
+        ["dense", "with its parts packed closely together"],
+        ["accurate", "right in every detail"],
+        ["reluctant", "not wanting to do something"],
+        ["steep", "going almost straight up or down"],
+      ].sort((one, other) => tools().lexicon.zipf(one[0]!) - tools().lexicon.zipf(other[0]!)),
+    });
+    expect(match.alsoAsks).toContain("meaning:reluctant");
+  });
+  it("are not asked again one by one beside a matching", () => {
+    const text =
+      "# Notes\n\nThe keeper was reluctant to leave. His boat was fragile. The stairs were steep. The old chart was accurate. The fog was dense. A smuggler vanished.";
+    const rows: Plan["rows"] = [
+      { kind: "match", count: 1, depth: "any", points: 4 },
+      { kind: "word-in-context", count: 9, depth: "any", points: 1 },
+    ];
+    const drafts = [...draftQuestions({ analysis: analyse(text, "markdown"), plan: { grade: 5, rows }, seed: 1, newId: String })];
+    expect(drafts.filter(({ question }) => question.kind === "match")).toHaveLength(1);
+    expect(drafts.map(({ question }) => question.stem)).not.toContain("What does “reluctant” mean in the passage?");
+    expect(drafts.map(({ question }) => question.stem)).toContain("What does “to vanish” mean in the passage?");
   });
 });
 

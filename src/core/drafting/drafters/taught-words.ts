@@ -1,0 +1,77 @@
+import type { Sentence } from "../../language/analysis";
+import { type Node, walkTree } from "../../language/tree";
+import { findWordMeaning, type WordClass, type WordMeaning } from "../../language/word-meanings";
+import { bareTerm } from "../facts/find-definition";
+import type { SourceStock } from "../source-stock";
+
+/** A word of the source whose meaning is taught, with the first sentence that has it. */
+export type TaughtWord = { known: WordMeaning; sentence: Sentence };
+
+/** In a book no more words are asked about than a class could look up. */
+const MOST_WORDS = 60;
+
+/** Words of the tables that stand in an understood sentence and are neither defined there nor spelled like another word of the text. */
+export function findTaughtWords({ analysis, facts }: SourceStock): TaughtWord[] {
+  const defined = new Set(facts.flatMap((fact) => (fact.term ? [bareTerm(fact.term).toLowerCase()] : [])));
+  const classes = new Map<string, Set<string>>();
+  const found = new Map<string, TaughtWord>();
+  for (const sentence of analysis.sentences) {
+    if (!sentence.tree) continue;
+    const leaves = walkTree(sentence.tree).filter(({ kids }) => kids.length === 0);
+    for (const [index, leaf] of leaves.entries()) {
+      const pos = classOf(leaf);
+      const lemma = (leaf.lemma ?? sentence.words[leaf.start]!.lower).toLowerCase();
+      if (!pos) continue;
+      classes.set(lemma, (classes.get(lemma) ?? new Set()).add(pos));
+      const known = findWordMeaning(lemma, pos);
+      if (!known || found.has(lemma) || defined.has(lemma) || isName(leaf, sentence) || isOfLongerTerm(leaves, index)) continue;
+      found.set(lemma, { known, sentence });
+    }
+  }
+  return [...found.values()].filter(({ known }) => classes.get(known.word)!.size === 1).slice(0, MOST_WORDS);
+}
+
+function classOf({ cat }: Node): WordClass | undefined {
+  if (cat === "n") return "n";
+  if (cat === "v") return "v";
+  return cat === "adj" ? "a" : cat === "adv" ? "r" : undefined;
+}
+
+function isName(leaf: Node, sentence: Sentence): boolean {
+  return leaf.start > 0 && /^\p{Lu}/u.test(sentence.words[leaf.start]!.text);
+}
+
+/** A "blood vessel" is no vessel, and who "takes off" takes nothing. */
+function isOfLongerTerm(leaves: readonly Node[], index: number): boolean {
+  const [before, leaf, after] = [leaves[index - 1], leaves[index]!, leaves[index + 1]];
+  if (leaf.cat === "n") return before?.cat === "n" || after?.cat === "n";
+  return leaf.cat === "v" && after?.f.sub === "particle";
+}
+
+/** Words that the meanings of a section have in common ("a person who …") tell nothing apart. */
+const COMMON = new Set([
+  "person",
+  "people",
+  "someone",
+  "something",
+  "somebody",
+  "that",
+  "which",
+  "with",
+  "what",
+  "from",
+  "thing",
+  "things",
+  "make",
+  "made",
+  "being",
+  "very",
+  "place",
+  "where",
+]);
+
+/** Whether two meanings have a word in common by which one could be guessed from the other. */
+export function sharesWord(a: string, b: string): boolean {
+  const words = (text: string): string[] => (text.match(/[a-z]{4,}/g) ?? []).filter((word) => !COMMON.has(word)).map((word) => word.replace(/s$/, ""));
+  return words(a).some((word) => words(b).includes(word));
+}
