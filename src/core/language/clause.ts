@@ -212,7 +212,8 @@ function readVerbPhrases(
   readVerbal(vp, { auxiliaries: [], negated: false, complements: [], adjuncts: [], shared: false }, found);
   found.forEach((verbal, index) => {
     // "Every day, the heart beats … and pumps …": what stands in front holds for both.
-    const adjuncts = [...fronted, ...verbal.adjuncts];
+    // "*Tired and hungry,* the men rowed home": what they were like, and no part of what they did.
+    const adjuncts = [...fronted.filter(({ node }) => node.cat !== "ap-c"), ...verbal.adjuncts];
     const first = [...verbal.auxiliaries, verbal.verb][0]!;
     const subject = doer ?? first;
     out.push({

@@ -9,6 +9,12 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 
 describe("is accepted as a whole", () => {
   it.each([
+    "The fastener is used on shoes, on jackets, and even in spacecraft.",
+    "The salamander grows a new leg, complete with bones and nerves.",
+    "It keeps its broad, finned tail.",
+    "It took him years to find out how, and many makers told him that it was impossible.",
+    "Drugs will one day help doctors treat burns.",
+    "Tired and hungry, the men rowed home.",
     "A skilled worker can take the bark off without touching the layer beneath.",
     "The tailor knew at once who they were.",
     "The crew hang a rope ladder over the side.",

@@ -1,5 +1,6 @@
 import { CLOSED_WORDS } from "./data/closed-words";
 import { MENS_NAMES, MONTHS, WOMENS_NAMES } from "./data/noun-classes";
+import type { Lexicon } from "./lexicon";
 import type { Token } from "./tokenize";
 
 /** Whether a number may begin here. */
@@ -35,14 +36,55 @@ export function opensBesideName([first, second]: readonly Token[]): boolean {
   return first?.lower === "next" && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && !/day$/.test(second!.lower) && !MONTHS.has(second!.lower);
 }
 
+/** The one reading of a word that its neighbours leave, as the tables of closed words write it. */
+export function tagsBeside(tokens: readonly Token[], at: number, lexicon: Lexicon): string | undefined {
+  if (isPluralGenitive(tokens, at)) return "gen 0.2";
+  if (countsWhatThereIs(tokens, at)) return "adv:approx 0.2";
+  if (supposes(tokens, at)) return "be:third,past";
+  if (standsAlone(tokens, at)) return "adv:particle 0.2";
+  if (countsNext(tokens, at, lexicon)) return "ord 0.5";
+  return isCompleteWith(tokens, at) || isFirstOfAdjectives(tokens, at, lexicon) ? "adj 0.2" : undefined;
+}
+
+const isNounMostly = (token: Token | undefined, lexicon: Lexicon): boolean => {
+  const { noun = 0, verb = 0, adjective = 0 } = lexicon.findWord(token?.lower ?? "") ?? {};
+  return noun > 0 && noun + verb > adjective;
+};
+
+/** "without a *second* look": counts what follows, and is no time. */
+function countsNext(tokens: readonly Token[], at: number, lexicon: Lexicon): boolean {
+  const isOpened = /^(?:an?|the|any|every|his|her|its|their|my|our|this)$/.test(tokens[at - 1]?.lower ?? "");
+  const next = tokens[at + 1];
+  return tokens[at]!.lower === "second" && isOpened && !(next && next.lower in CLOSED_WORDS) && isNounMostly(next, lexicon);
+}
+
+/** "grows a new leg, *complete* with bones" */
+function isCompleteWith(tokens: readonly Token[], at: number): boolean {
+  return tokens[at]!.lower === "complete" && tokens[at - 1]?.text === "," && tokens[at + 1]?.lower === "with";
+}
+
+/** How much more often an adjective is one than a noun. */
+const MOSTLY = 5;
+
+/** "its *broad*, finned tail" */
+function isFirstOfAdjectives(tokens: readonly Token[], at: number, lexicon: Lexicon): boolean {
+  const [before, word, comma, second, noun] = [tokens[at - 1], tokens[at]!, tokens[at + 1], tokens[at + 2], tokens[at + 3]];
+  if (comma?.text !== "," || !/^(?:an?|its|his|her|their|my|our|your)$/.test(before?.lower ?? "") || !second || second.lower in CLOSED_WORDS) return false;
+  const isAdjective = ({ lower }: Token) => {
+    const entry = lexicon.findWord(lower);
+    return entry !== undefined && entry.adjective >= MOSTLY * Math.max(entry.noun, entry.verb, 1);
+  };
+  return isAdjective(word) && (isAdjective(second) || /\p{L}{2}ed$/u.test(second.lower)) && isNounMostly(noun, lexicon);
+}
+
 /** "the sailors*'* instruments" */
-export function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
+function isPluralGenitive(tokens: readonly Token[], at: number): boolean {
   const [before, mark, after] = [tokens[at - 1], tokens[at]!, tokens[at + 1]];
   return mark.text === "'" && before?.end === mark.start && before.lower.endsWith("s") && after?.kind === "word" && after.start > mark.end;
 }
 
 /** "There are *about* 1,700 seed banks", "*some* forty million": a number that is not exact, and not what they are about. */
-export function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
+function countsWhatThereIs(tokens: readonly Token[], at: number): boolean {
   const isOfThere = tokens[at - 2]?.lower === "there" && /^(?:are|were|is|was)$/.test(tokens[at - 1]?.lower ?? "");
   return opensNumber(tokens[at + 1]) && (tokens[at]!.lower === "some" || (isOfThere && tokens[at]!.lower === "about"));
 }
@@ -54,13 +96,13 @@ export function opensHour(tokens: readonly Token[], at: number): boolean {
 }
 
 /** "where the wind comes *from*": a preposition without its noun, which the question word is. */
-export function standsAlone(tokens: readonly Token[], at: number): boolean {
+function standsAlone(tokens: readonly Token[], at: number): boolean {
   const next = tokens[at + 1];
   return tokens[at]!.lower === "from" && (next === undefined || next.kind === "punctuation") && tokens.slice(0, at).some(({ lower }) => lower === "where");
 }
 
 /** "as if it *were* ice": one, and not many. */
-export function supposes(tokens: readonly Token[], at: number): boolean {
+function supposes(tokens: readonly Token[], at: number): boolean {
   if (tokens[at]!.lower !== "were") return false;
   const before = tokens.slice(Math.max(0, at - 4), at).map(({ lower }) => lower);
   // "as if *the town* were on fire"

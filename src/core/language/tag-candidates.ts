@@ -5,7 +5,7 @@ import { GIVEN_NAMES, MENS_NAMES, MONTHS, PERSON_TITLES, TIME_NOUNS, WOMENS_NAME
 import { analyseVerb, singularOf } from "./inflect";
 import type { Lexicon, WordEntry } from "./lexicon";
 import { isQuotedName } from "./quoted-names";
-import { countsWhatThereIs, isPluralGenitive, isRegnal, opensBesideName, opensHour, opensInitial, opensNumber, standsAlone, supposes } from "./read-beside";
+import { isRegnal, opensBesideName, opensHour, opensInitial, opensNumber, tagsBeside } from "./read-beside";
 import type { Token } from "./tokenize";
 import type { Features, Node } from "./tree";
 import { isDash, isUnitSign, UNIT_SIGNS } from "./written-signs";
@@ -42,33 +42,24 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const text = group.map((token) => token.text).join(isInitial ? "" : " ");
     const isFirst = words.length === 0;
     const isCounting = isFirst && ((COUNTING.test(lower) && tokens[1]?.text === ",") || opensBesideName(tokens));
-    const isGenitive = length === 1 && isPluralGenitive(tokens, i);
-    const isApprox = length === 1 && countsWhatThereIs(tokens, i);
-    const isSupposed = length === 1 && supposes(tokens, i);
-    const isStranded = length === 1 && standsAlone(tokens, i);
+    const beside = length === 1 ? tagsBeside(tokens, i, lexicon) : undefined;
     const isUnit = length === 1 && isUnitSign(tokens, i);
     const read = () =>
       isHour
         ? [{ cat: "n", flags: ["any", "mass"], cost: 0.1, lemma: "o'clock" }]
-        : isStranded
-          ? readTags("adv:particle 0.2", lower)
-          : isUnit
-            ? [{ cat: "n", flags: ["pl"], cost: 0, lemma: UNIT_SIGNS[group[0]!.text]! }]
-            : isInitial || isRegnal(tokens, i)
-              ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
-              : isCounting
-                ? readTags("adv:link", lower)
-                : isGenitive
-                  ? readTags("gen 0.2", lower)
-                  : isApprox
-                    ? readTags("adv:approx 0.2", lower)
-                    : isSupposed
-                      ? readTags("be:third,past", lower)
-                      : length > 1
-                        ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
-                        : tagToken(group[0]!, isFirst, lexicon, capitals);
+        : isUnit
+          ? [{ cat: "n", flags: ["pl"], cost: 0, lemma: UNIT_SIGNS[group[0]!.text]! }]
+          : isInitial || isRegnal(tokens, i)
+            ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
+            : isCounting
+              ? readTags("adv:link", lower)
+              : beside
+                ? readTags(beside, lower)
+                : length > 1
+                  ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
+                  : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !isGenitive && !isApprox && !isSupposed && !isHour && !isStranded && !isUnit && /^\p{Ll}/u.test(text);
+    const isPlain = text === lower && !isCounting && !beside && !isHour && !isUnit && /^\p{Ll}/u.test(text);
     // "The lamp – a gift – was lit": read as commas are.
     if (length === 1 && isDash(tokens, i)) words.push({ tokens: group, text: ",", lower: ",", candidates: DASH.map(terminal) });
     else words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
@@ -142,6 +133,8 @@ function isNoun(token: Token | undefined, lexicon: Lexicon): boolean {
   return entry !== undefined && entry.noun > entry.adjective && entry.noun > entry.adverb;
 }
 
+const MODALS = /^(?:will|would|may|might|can|could|must)$/;
+
 const COMPARED = /^(?:is|are|was|were|be|been|being|not|about|almost|nearly|just|exactly|twice|times|half|grows?|grew|become|becomes|became)$/;
 
 function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon): number {
@@ -166,6 +159,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "a simple majority, *that is*, more than half of the votes"
     if (MULTIWORD[key] === "thatis" && !(tokens[at - 1]?.text === "," && tokens[at + length]?.text === ",")) continue;
     if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
+    // "will *one day* help", but "in one day"
+    if (key === "one day" && !MODALS.test(tokens[at - 1]?.lower ?? "")) continue;
     if (AMOUNTS.has(key) && !isNoun(next, lexicon)) continue;
     if (key === "half of" && HALVES.test(tokens[at - 1]?.lower ?? "")) continue;
     if (at + length <= tokens.length && key in MULTIWORD && !(BOUNDS.has(key) && !opensNumber(next))) return length;

@@ -4,7 +4,7 @@ import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { titleOf } from "./sections";
-import { asPoints, type Point, pointOf, weightiestPoints } from "./weightiest-sentences";
+import { asPoints, eventOf, heaviestEvents, type Point, weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
@@ -99,11 +99,9 @@ function tell(stock: SourceStock): Candidate[] {
   });
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
-  const clear = events.flatMap((sentence) => pointOf(sentence, analysis) ?? []);
+  const clear = analysis.sentences.flatMap((sentence) => (sentence.block.kind === "heading" ? [] : (eventOf(sentence, analysis) ?? [])));
   const told = clear.length >= FEWEST_POINTS - 1 ? clear : asPoints(events);
-  // From the first of them to the last.
-  const count = Math.min(MOST_POINTS, told.length);
-  const points = Array.from({ length: count }, (_, index) => told[Math.round((index * (told.length - 1)) / (count - 1))]!);
+  const points = heaviestEvents(told, Math.min(MOST_POINTS, told.length), analysis);
   const [main] = names
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
     .sort((a, b) => b.count - a.count);

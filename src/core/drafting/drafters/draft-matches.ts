@@ -8,7 +8,7 @@ import { stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
 import type { SourceStock } from "../source-stock";
 import { datedFacts } from "./dated-facts";
-import { OF_WORD } from "./draft-words-in-context";
+import { senseOf } from "./draft-words-in-context";
 import { findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
 
 const FEWEST = 3;
@@ -89,9 +89,9 @@ function words(stock: SourceStock): Pair[] {
   });
   const largest = groups.reduce((best, group) => (group.length > best.length ? group : best), []);
   if (largest.length < FEWEST_WORDS) return [];
-  return largest.slice(0, MOST).map(({ known: { word, pos, meaning }, sentence }) => {
-    const to = pos === "v" ? "to " : "";
-    return { fact: { id: OF_WORD + word, sentence, type: "definition" }, left: to + word, right: to + meaning };
+  return largest.slice(0, MOST).map(({ known, sentence }) => {
+    const to = known.pos === "v" ? "to " : "";
+    return { fact: { id: senseOf(known), sentence, type: "definition" }, left: to + known.word, right: to + known.meaning };
   });
 }
 

@@ -14,8 +14,12 @@ const LONGEST_QUOTE = 25;
 /** The pattern of a word whose meaning the source does not say itself. */
 export const WORD_MEANING = "word-meaning";
 
-/** Opens the id of what is asked about a word. */
-export const OF_WORD = "meaning:";
+/** Words that mean nearly the same are asked about once. */
+export function senseOf({ block }: WordMeaning): string {
+  return `sense:${block}`;
+}
+
+const OF_WORD = "meaning:";
 
 /** The word whose meaning is asked for. */
 export function wordAsked({ factId }: Pick<Candidate, "factId">): string {
@@ -65,7 +69,7 @@ function fromTables(stock: SourceStock, seed: number): Candidate[] {
         to + known.meaning,
         wrong.map((meaning) => to + meaning),
         sentence,
-        { factId: OF_WORD + known.word, pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
+        { factId: OF_WORD + known.word, alsoAsks: [senseOf(known)], pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
       ),
     ];
   });
@@ -90,7 +94,13 @@ function wrongMeanings({ known }: TaughtWord, found: readonly TaughtWord[], { an
   return [...chosen.values()].slice(0, WRONG);
 }
 
-function toCandidate(stem: string, key: string, wrong: string[], sentence: Sentence, more: Pick<Candidate, "factId" | "pattern" | "worth">): Candidate {
+function toCandidate(
+  stem: string,
+  key: string,
+  wrong: string[],
+  sentence: Sentence,
+  more: Pick<Candidate, "factId" | "alsoAsks" | "pattern" | "worth">,
+): Candidate {
   return {
     kind: "word-in-context",
     stem,

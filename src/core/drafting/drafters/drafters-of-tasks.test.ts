@@ -190,7 +190,13 @@ describe("words in context", () => {
         ["steep", "going almost straight up or down"],
       ].sort((one, other) => tools().lexicon.zipf(one[0]!) - tools().lexicon.zipf(other[0]!)),
     });
-    expect(match.alsoAsks).toContain("meaning:reluctant");
+  });
+  it("are asked about once where two mean the same", () => {
+    const rows: Plan["rows"] = [{ kind: "word-in-context", count: 9, depth: "any", points: 1 }];
+    const analysis = analyse("# Notes\n\nThe keeper was weary. Her brother was exhausted. The fog vanished.", "markdown");
+    const stems = [...draftQuestions({ analysis, plan: { grade: 5, rows }, seed: 1, newId: String })].map(({ question }) => question.stem);
+    expect(stems).toHaveLength(3);
+    expect(stems.filter((stem) => /weary|exhausted/.test(stem))).toHaveLength(1);
   });
   it("are not asked again one by one beside a matching", () => {
     const text =

@@ -45,13 +45,17 @@ function isName(leaf: Node, sentence: Sentence): boolean {
 function isOfLongerTerm(leaves: readonly Node[], index: number): boolean {
   const [before, leaf, after] = [leaves[index - 1], leaves[index]!, leaves[index + 1]];
   if (leaf.cat === "n") return before?.cat === "n" || after?.cat === "n";
-  return leaf.cat === "v" && after?.f.sub === "particle";
+  return leaf.cat === "v" && (after?.f.sub === "particle" || /^(?:upon|across)$/.test(after?.lemma ?? ""));
 }
 
 /** Words that the meanings of a section have in common ("a person who …") tell nothing apart. */
 const COMMON = new Set([
   "person",
   "people",
+  "animal",
+  "animals",
+  "plant",
+  "plants",
   "someone",
   "something",
   "somebody",

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
 import { stockSource } from "../source-stock";
-import { weightiestPoints } from "./weightiest-sentences";
+import { eventOf, heaviestEvents, weightiestPoints } from "./weightiest-sentences";
 
 const points = (text: string, count = 3) => {
   const { analysis, facts } = stockSource(analyse(`# The pump\n\n${text}`, "markdown"));
@@ -26,5 +26,26 @@ describe("the weightiest sentences of a text", () => {
   });
   it("are no more than the text has", () => {
     expect(points("The pump stood in Broad Street.", 4)).toEqual(["The pump stood in Broad Street."]);
+  });
+});
+
+describe("the events of a story", () => {
+  const story =
+    "# The lantern\n\nEvery autumn Tomas came home from the festival with nothing. He could not fold paper. Then he found a pile of broken bottles in the old barn.\n\nTomas pressed the pieces into a frame. He nodded. That took long.\n\nOn the night of the festival Tomas lit the candle in the frame. The crowd fell silent. But on the way home his sister asked Tomas whether she could keep it.";
+  const analysis = analyse(story, "markdown");
+  const events = analysis.sentences.flatMap((sentence) => eventOf(sentence, analysis) ?? []);
+
+  it("name who does it, and drop what joins them", () => {
+    const told = events.map(({ text }) => text);
+    expect(told).toContain("Tomas found a pile of broken bottles in the old barn.");
+    expect(told).toContain("On the way home his sister asked Tomas whether she could keep it.");
+    expect(told).not.toContain("That took long.");
+    expect(told).not.toContain("Tomas nodded.");
+  });
+  it("are taken from each stretch, the one that says most", () => {
+    const told = heaviestEvents(events, 3, analysis).map(({ text }) => text);
+    expect(told[0]).toBe("Every autumn Tomas came home from the festival with nothing.");
+    expect(told).not.toContain("The crowd fell silent.");
+    expect(told).toHaveLength(3);
   });
 });

@@ -1,6 +1,6 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { wordsText } from "../../language/node-text";
+import { sentenceCase, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { unlike } from "../../lib/plain-wording";
 import type { Fact } from "../facts/fact";
@@ -69,15 +69,66 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   // "Second, turn off screens": what a reader should do is no summary of a text that explains.
   if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
   const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
-  if (opensClearly(sentence)) return { sentence, text: sentence.resolved?.size ? `${wordsText(sentence, 0, words.length)}${stop}` : text };
+  if (opensClearly(sentence)) return { sentence, text: isNamedTwice(sentence) ? text : `${wordsText(sentence, 0, words.length)}${stop}` };
+  const named = withNamedSubject(sentence, analysis);
+  return named === undefined || LEANS_BACK.test(named.ahead) ? undefined : { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}` };
+}
+
+/** "told Wren what he thought of *her*": her name again would be another's; where no pronoun has a noun, nothing is named. */
+function isNamedTwice({ resolved, text }: Sentence): boolean {
+  const nouns = [...(resolved?.values() ?? [])].map((noun) => noun.text);
+  return nouns.length === 0 || nouns.some((noun, index) => text.includes(noun) || nouns.indexOf(noun) !== index);
+}
+
+/** A sentence whose first subject is a pronoun, with its noun, and what stands ahead of it. */
+function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: string; text: string } | undefined {
+  const { clauses, words } = sentence;
   const [first] = [...clauses].sort((a, b) => a.start - b.start);
   const noun = first && analysis.antecedents.get(positionKey(sentence, first.subject.start));
   if (!first || !noun || !pronounOf(first.subject)) return undefined;
   const { start, end } = first.subject;
   const ahead = start > 0 ? sentence.block.text.slice(sentence.start, words[start]!.tokens[0]!.start) : "";
-  if (LEANS_BACK.test(ahead)) return undefined;
-  const name = ahead === "" ? noun.text.charAt(0).toUpperCase() + noun.text.slice(1) : noun.text;
-  return { sentence, text: `${ahead}${name} ${wordsText(sentence, end, words.length)}${stop}` };
+  return { ahead, text: `${noun.text} ${wordsText(sentence, end, words.length)}` };
+}
+
+/** What joins an event to the one before. */
+const JOINS = /^(?:Then|But|And|So|At once|Soon|Next|Now),? (?=\S)/;
+
+/** A sentence as an event of a retelling, beside those before it: who does it must be clear, not each thing that it speaks of. */
+export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefined {
+  const point = pointOf(sentence, analysis);
+  if (point) return point;
+  const [first] = sentence.clauses;
+  if (!sentence.tree || first?.rank !== "main" || speaksOfItself(sentence) || TELLS_NO_MORE.test(sentence.text)) return undefined;
+  const joined = JOINS.exec(sentence.text)?.[0] ?? "";
+  const plain = sentence.text.slice(joined.length);
+  if (sentence.words.length - 1 < FEWEST_OF_POINT || POINTS_BACK.test(plain)) return undefined;
+  const named = withNamedSubject(sentence, analysis);
+  if (named) {
+    const ahead = named.ahead.slice(joined.length);
+    return LEANS_BACK.test(ahead) ? undefined : { sentence, text: `${sentenceCase(ahead + named.text)}${/[.!?]$/.exec(plain)?.[0] ?? "."}` };
+  }
+  const isNamed = [...analysis.persons.values()].some(({ name }) => plain.includes(name));
+  return isNamed && !pronounOf(first.subject) && !LEANS_BACK.test(plain) ? { sentence, text: sentenceCase(plain) } : undefined;
+}
+
+/** From the first to the last: of each stretch of the story the event that says most. */
+export function heaviestEvents(events: readonly Point[], count: number, analysis: Analysis): Point[] {
+  const names = [...analysis.persons.values()].map(({ name }) => name);
+  const weights = new Map(events.map((event) => [event, weightOfEvent(event, names, analysis)]));
+  return Array.from({ length: count }, (_, index) => {
+    const stretch = events.slice(Math.floor((index * events.length) / count), Math.floor(((index + 1) * events.length) / count));
+    return stretch.reduce((best, event) => (weights.get(event)! > weights.get(best)! ? event : best));
+  });
+}
+
+/** Words from which an event is told at length. */
+const AT_LENGTH = 16;
+
+function weightOfEvent({ sentence, text }: Point, names: readonly string[], analysis: Analysis): number {
+  const isNamed = names.some((name) => text.includes(name)) ? 0.5 : 0;
+  const pointsOut = /\b(?:it|them|him|her|they|one)\b/i.test(text) ? 0.4 : 0;
+  return Math.min(AT_LENGTH, text.split(" ").length) / AT_LENGTH + isNamed + centralityOf(sentence, analysis) * 0.4 - pointsOut;
 }
 
 /** How much of what a sentence speaks of is what the whole text speaks of: 0 to about 2. */

@@ -10,6 +10,9 @@ import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { withoutReason } from "./find-purpose";
 
+/** "learn to be careful *only* if somebody shows them", "like to read *at first*": not without what else is said. */
+const LIMITED = / (?:only|at first|for now|so far)$/;
+
 const AIMING = new Set(
   "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend forget remember".split(
     " ",
@@ -128,7 +131,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
-  if (isUnclear(rest) || answer.split(" ").length < 3 || isOfThings(answer)) return [];
+  if (isUnclear(rest) || answer.split(" ").length < 3 || isOfThings(answer) || LIMITED.test(answer)) return [];
   return [
     factOf(phrasing, part.node.start, {
       type: "aim",
@@ -242,7 +245,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "People began to demand change": after what?
   if (/^(?:begin|start)$/.test(clause.verb.lemma ?? "") && rest === "" && /^(?:people|they|others|men|women)$/i.test(phrasing.subject)) return [];
   // "wanted to be a carpenter at first": true for a while only.
-  if (isUnclear(rest) || answer.split(" ").length < 2 || /\b(?:at first|for now|so far)$/.test(answer)) return [];
+  if (isUnclear(rest) || answer.split(" ").length < 2 || LIMITED.test(answer)) return [];
   return [
     {
       type: "aim",

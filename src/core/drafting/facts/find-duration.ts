@@ -51,8 +51,13 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   const stem = ["How long", auxiliary, "it take", isTold ? nodeText(sentence, whom) : "", nodeText(sentence, deed)].filter(Boolean).join(" ");
   const answer = nodeText(sentence, length);
   // "takes *ten minutes to queue and five* to walk": two deeds, read as one length.
-  // "took *her years* to convince them": read as years of hers.
-  if (/\bto \p{L}/u.test(answer) || /^(?:her|his|its|their|my|our|your) /i.test(answer)) return [];
+  // "took *her years* to convince them", "took *the inventor years*": read as years of hers and his.
+  if (
+    /\bto \p{L}/u.test(answer) ||
+    /^(?:her|his|its|their|my|our|your) /i.test(answer) ||
+    /^the \p{L}+ (?:years|months|weeks|days|hours|minutes)$/u.test(answer)
+  )
+    return [];
   const finite = nodeText(sentence, clause.verb);
   const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: auxiliary, verbPhrase: "take", finite };
   return [howLongFact(phrasing, length, `${stem}?`, answer, [answer.replace(/^(?:an?|one) /, "one "), answer.replace(/^one /, "a ")])];

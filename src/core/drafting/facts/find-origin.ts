@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { isPersonNoun } from "../../language/find-persons";
+import { phrasesOf } from "../../language/grammar/phrase-shapes";
 import { wordsText } from "../../language/node-text";
 import { headTerminal, reasonNode } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -21,7 +22,7 @@ export function findOrigin(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!isPlain || !TAKING.has(clause.verb.lemma ?? "") || object?.role !== "object" || object.node.f.det === "pron" || more.length > 0) return [];
   const behind = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= object.node.end);
   const [from] = behind;
-  const source = from?.cat === "pp" && from.f.sub === "from" && from.start === object.node.end ? from.kids[1] : undefined;
+  const source = from?.cat === "pp" && from.f.sub === "from" && from.start === object.node.end ? phrasesOf(from)[0]?.kids[1] : undefined;
   // "took the tools *from nine to five*", and what is neither thing nor place.
   if (!from || source?.cat !== "np" || from.f.time || source.f.det === "num" || behind.some((node) => node.f.time || !/^(?:c-)?pp$/.test(node.cat))) return [];
   // "take water from the river *for farms*": what it is for is another matter.

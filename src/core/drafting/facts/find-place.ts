@@ -1,6 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
+import { phrasesOf } from "../../language/grammar/phrase-shapes";
 import { NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -175,7 +176,7 @@ function takesPlace({ verb, complements }: Clause): boolean {
 
 function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
   // "are found *in Brazil and in South Africa*"
-  if (node.cat === "pp" && node.role === "coordination") return node.kids.every((part) => isPlace(part.cat === "pp" ? part : part.kids[1]!, clause, analysis));
+  if (node.cat === "pp" && node.role === "coordination") return phrasesOf(node).every((part) => isPlace(part, clause, analysis));
   if (node.cat !== "pp" || node.f.time || node.kids[0]?.cat !== "prep") return false;
   const preposition = node.kids[0].lemma ?? "";
   // "sent to a home *for boys*", "to universities *all over Europe*": what follows tells which.

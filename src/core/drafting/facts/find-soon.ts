@@ -16,6 +16,8 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   if (clause.negated || clause.shared || clause.imperative || clause.rank !== "main" || !sentence.tree) return [];
   if (!/\bwithin\b/i.test(sentence.text)) return [];
+  // "Within days traffic *had come* to a standstill": after what, the sentence before says.
+  if (clause.auxiliaries[0]?.cat === "have" && clause.auxiliaries[0].flags?.includes("past")) return [];
   const part = walkTree(sentence.tree).find(
     ({ cat, kids, start, end }) =>
       cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,

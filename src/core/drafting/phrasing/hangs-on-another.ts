@@ -18,6 +18,8 @@ export function hangsOnAnother(clause: Clause): boolean {
     return true;
   // "*Hardly* anything happens in it": without the word it would be the contrary.
   if (clause.adjuncts.some(({ node }) => node.end === clause.subject.start && /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return true;
+  // "keep out the fish *and clean the water at the same time*": both together, and neither by itself.
+  if (clause.shared && AT_ONCE.test(textOf(clause))) return true;
   const first = clauses.find((other) => other.rank === "main");
   // "He is looking after a brother, *or he is ill*, or there is no bus": a duty and its penalty are no such choice.
   const next = clauses.find((other) => other.rank === "main" && other.start > clause.verb.start && !other.shared);
@@ -43,6 +45,15 @@ export function hangsOnAnother(clause: Clause): boolean {
   if (mayGoOn && clause.linkedBy === "and" && !clause.shared) return true;
   const earlier = clauses.filter((other) => other.rank === "main" && other.subject === clause.subject && other.start < clause.start);
   return clause.shared && earlier.some((other) => other.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > other.verb.start));
+}
+
+const AT_ONCE = /\bat the same time\b(?! (?:as|each|every)\b)/i;
+
+function textOf({ sentence, start, end }: Clause): string {
+  return sentence.words
+    .slice(start, end)
+    .map(({ lower }) => lower)
+    .join(" ");
 }
 
 /** "walks to school *or takes the bus*": neither is said by itself; what one may do, one may. */

@@ -164,6 +164,7 @@ export const MULTIWORD: Record<string, string> = {
   "he or she": "pro:sg,subj,he",
   "no matter how": "sub:though",
   "at first": "adv:time",
+  "one day": "adv:time",
   "at last": "adv:time",
   "at once": "adv:time",
   "no longer": "adv:freq,neg",

@@ -49,7 +49,7 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "prel s", 1, "mark", 0.2, (_, r) => (r.f.gap ? undefined : { sub: "object" }));
   rule("ws", "wh vp", 1, "mark", 0.6, (_, r) => (r.f.form === "to" || (r.f.form === "fin" && !r.f.gap) ? {} : undefined));
   // "Nobody knew *why*."
-  lift("ws", "wh", "mark", (l) => (l.lemma === "why" ? { f: {}, cost: 1.5 } : undefined));
+  lift("ws", "wh", "mark", (l) => (l.lemma === "why" || l.lemma === "how" ? { f: {}, cost: l.lemma === "how" ? 2 : 1.5 } : undefined));
   rule("ws", "wh s", 1, "mark", 0.2, (l, r) => {
     if (l.f.sub === "thing" || l.f.sub === "person") return r.f.gap ? { f: {}, cost: 0 } : undefined;
     // "asks *where the picture has been*"
@@ -191,6 +191,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("j-pp", "conj pp", 1, "mark", 0);
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);
   rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  // "on shoes, on jackets, and even in spacecraft"
+  rule("ppl", "pp c-pp", 0, "listed", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  rule("ppl", "ppl c-pp", 0, "listed", 0.2, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  rule("pp", "ppl c-j-pp", 0, "coordination", 0);
+  rule("pp", "ppl j-pp", 0, "coordination", 0);
   rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : { f: l.f, cost: 0.6 }));
 }
 

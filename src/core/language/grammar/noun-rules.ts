@@ -86,6 +86,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   // "a skill called echolocation": what is called so stands behind.
   const calls = (v: Node) => v.flags?.includes("call") || v.flags?.includes("name");
   rule("nb", "v nb", 1, "modifier", 1.2, (l, r) => ((l.flags?.[0] === "ing" || l.flags?.[0] === "participle") && !r.f.det && !calls(l) ? r.f : undefined));
+  // "its broad, *finned tail*"
+  rule("c-nb", "comma nb", 1, "mark", 0, (_, r) => (r.role === "modifier" && r.kids[0]?.flags?.[0] === "participle" ? r.f : undefined));
+  rule("nb", "ap c-nb", 1, "modifier", 0, (l, r) => (l.role === "adjective" ? r.f : undefined));
   // "a *women's* college", "the *children's* hospital"
   rule("gn", "n gen", 0, "mark", 0, (n) => (n.flags?.[0] === "pl" && /^(?:woman|man|child|girl|boy)$/.test(n.lemma ?? "") ? {} : undefined));
   rule("nb", "gn nb", 1, "modifier", 0.6);

@@ -39,6 +39,12 @@ export function opensWithParticiple(node: Node): boolean {
   return first === undefined ? node.cat === "v" && node.flags?.[0] === "participle" : opensWithParticiple(first);
 }
 
+/** "on shoes, on jackets, and in space": each phrase with its own preposition; of any other the phrase itself. */
+export function phrasesOf(pp: Node): Node[] {
+  if (pp.cat === "pp" && pp.role === "preposition") return [pp];
+  return pp.kids.flatMap((kid) => (/^(?:pp|ppl|c-pp|j-pp|c-j-pp)$/.test(kid.cat) ? phrasesOf(kid) : []));
+}
+
 export function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }

@@ -319,7 +319,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "vp c-pp", 0, "adjunct", 0.9, (vp, pp) => ({ f: vp.f, cost: pp.kids[1]?.role === "listed" && vp.f.form !== "fin" ? 1.5 : 0 }));
   // "stand in long rows, *ready for battle*"
   rule("vp", "vp c-ap", 0, "adjunct", 1.2, (l, r) =>
-    r.end - r.start >= 4 && /^(?:ready|full|eager|unable|able|free|safe|proud|afraid)$/.test(headTerminal(r).lemma ?? "") ? l.f : undefined,
+    r.end - r.start >= 4 && /^(?:ready|full|complete|eager|unable|able|free|safe|proud|afraid)$/.test(headTerminal(r).lemma ?? "") ? l.f : undefined,
   );
   rule("c-pp-c", "c-pp comma", 0, "mark", 0);
   rule("vp", "c-pp-c vp", 1, "adjunct", 1, (_, vp) => (vp.f.form === "to" ? undefined : vp.f));

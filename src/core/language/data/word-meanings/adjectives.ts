@@ -55,7 +55,6 @@ famous, renowned: known by very many people
 ~ anonymous: whose name is not known
 helpless, powerless: not able to do anything about it
 ~ innocent: having done nothing wrong
-~ immune: safe from a certain illness
 
 # of size, shape and matter
 enormous, immense, gigantic, colossal, huge: extremely large

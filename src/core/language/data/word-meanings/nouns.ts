@@ -134,7 +134,7 @@ shelter, refuge: a place where one is safe
 entrance: a way in
 corridor: a long, narrow way inside a building
 
-# of nature
+# of weather and the earth
 volcano: a mountain out of which hot rock can come
 earthquake: a strong shaking of the ground
 avalanche: a great mass of snow that rushes down a mountain
@@ -148,6 +148,8 @@ moisture: small drops of water in the air or in something
 ~ fog, mist: a cloud close to the ground
 ~ steam: the gas that boiling water turns into
 soil: the earth in which plants grow
+
+# of animals and plants
 twig: a very small branch
 crop: plants that a farmer grows
 seedling: a very young plant
@@ -158,17 +160,19 @@ herd: many animals of one kind together
 mammal: an animal that feeds its young with milk
 reptile: an animal with scales that lays eggs on land
 insect: a small animal with six legs
+species: one kind of animal or plant
+fossil: what is left in stone of an animal or plant of long ago
+bacterium: a living thing that is too small to be seen
+
+# of the body
 fur: the thick hair of an animal
 hoof: the hard foot of a horse or cow
 claw: a sharp nail on an animal's foot
 beak: the hard mouth of a bird
-species: one kind of animal or plant
 skeleton: all the bones of a body
 muscle: a part of the body that makes it move
 lung: the part of the body that takes in air
 skull: the bones of the head
-fossil: what is left in stone of an animal or plant of long ago
-bacterium: a living thing that is too small to be seen
 
 # what persons feel or are like
 courage, bravery: being able to face danger

@@ -5,7 +5,6 @@ accuse: say that someone has done wrong
 ~ blame: say that something bad is someone's fault
 ~ scold: speak angrily to someone who has done wrong
 confess: say that one has done wrong oneself
-deny: say that something is not true
 ~ contradict: say the opposite of what someone else has said
 insist: say something firmly and not give way
 announce, declare, proclaim: make known to everybody
@@ -30,7 +29,7 @@ mutter, mumble, murmur: speak in a low voice that is hard to understand
 exclaim: say something suddenly and loudly
 praise: say that someone or something is very good
 translate: put into another language
-interrupt: break in while someone else is speaking
+interrupt: make someone or something stop for a while
 forbid, prohibit: say that something must not be done
 ~ permit: allow
 ~ approve: agree to
@@ -69,7 +68,7 @@ deceive, mislead: make someone believe what is not true
 ~ bribe: pay someone to do what is not honest
 imitate, mimic: copy the way someone acts or sounds
 ~ accompany, escort: go along with someone
-~ pursue, chase: follow someone in order to catch them
+~ chase: follow someone in order to catch them
 defeat: win against someone
 ~ conquer: win control of by fighting
 ~ invade: enter a country with an army
@@ -79,8 +78,7 @@ punish: make someone suffer for doing wrong
 ~ imprison: shut up in a jail
 appoint: choose someone for a job or an office
 ~ elect: choose by voting
-~ hire: give work to someone for pay
-injure, wound: hurt a part of the body
+injure: hurt a part of the body
 cure, heal: make well again
 
 # what one does
@@ -93,13 +91,10 @@ wander, roam: walk about without a fixed goal
 ~ stroll: walk slowly and at one's ease
 ~ trudge, plod: walk slowly with heavy steps
 ~ limp: walk with difficulty because a leg hurts
-stumble: catch one's foot and nearly fall
 linger: stay somewhere longer than one needs to
 depart: go away on a journey
 approach: come nearer to
-~ encounter: meet by chance
-descend: go or come down
-~ ascend: go or climb up
+~ encounter: meet or come upon
 hurry, hasten: move or act quickly
 obey: do what one is told to do
 ~ rebel: rise up against those who rule
@@ -126,8 +121,7 @@ stare, gaze: look at something for a long time
 ~ glimpse: see for a moment only
 frown: draw one's eyebrows together
 ~ tremble, shiver, shudder: shake from cold or fear
-inherit: receive from someone who has died
-~ earn: get money for work
+inherit: get from one's parents or from someone who has died
 ~ owe: have to pay back
 ~ donate: give as a gift to help others
 rely: need and trust
@@ -141,7 +135,6 @@ construct, erect: build
 ~ demolish: knock down completely
 ~ destroy: damage so badly that nothing is left
 ~ shatter, smash: break into many pieces
-~ crush: press so hard that it breaks
 ~ grind: turn into powder by rubbing between hard things
 repair, mend: make whole again
 ~ restore: bring back to the state it was in before
@@ -157,8 +150,7 @@ haul, tow, drag: pull along with effort
 ~ hoist: raise with ropes or a machine
 scatter, strew: throw or send in all directions
 ~ sprinkle: let fall in small drops or bits
-~ gather: come or bring together in one place
-fasten, attach: join firmly to something
+fasten: join firmly to something
 ~ detach: take off what was joined
 ~ insert: put inside something else
 ~ extract: pull or take out
@@ -169,7 +161,6 @@ scrub: clean by rubbing hard
 carve, engrave: cut a shape or letters into something
 ~ excavate: dig out of the ground
 ~ knead: press and fold with the hands
-blend: mix well together
 ~ dilute: make weaker by adding water
 conceal: keep from being seen
 ~ reveal, disclose: let others see or know what was hidden
@@ -184,7 +175,6 @@ estimate: work out roughly
 compare: look at how two things are alike or different
 select: choose
 ~ reject: refuse to take or to believe
-adjust: change a little to make it right
 ~ alter, modify: make different in some way
 ~ transform: change completely
 abolish: put an end to by law
@@ -198,7 +188,6 @@ export: sell to another country
 ~ import: buy from another country
 distribute: share out among many
 ~ consume: use up
-ignite, kindle: set on fire
 ~ extinguish: put out, as one puts out a fire
 ~ scorch, singe: burn a little on the outside
 pollute, contaminate: make dirty and harmful
@@ -219,26 +208,21 @@ vanish, disappear: be seen no more
 evaporate: turn from a liquid into a gas
 ~ melt: become liquid through heat
 ~ thaw: become warm again after being frozen
-~ dissolve: mix with a liquid until nothing can be seen of it
-~ erupt: burst out with great force
 ~ explode: blow up with a loud noise
 ~ absorb: take in, as a cloth takes in water
 expand, swell: become larger
 ~ shrink: become smaller
 ~ broaden: become wider
-collapse: fall down suddenly
+collapse: fall down or fail suddenly
 ~ crumble: fall into very small pieces
 ~ sag, droop: hang down
 ~ tilt: stand at a slope
-~ sway: move slowly from side to side
 ~ vibrate: shake with very quick, small movements
 ~ rotate, revolve: turn round and round
 ~ swirl: move in circles, like water in a sink
 drift: be carried along by wind or water
 ~ glide: move smoothly and without noise
 ~ hover: stay in one place in the air
-~ soar: fly high up in the sky
-~ plunge: fall suddenly and far
 ~ collide: run into each other
 ~ leak, seep: get out slowly through a small hole
 ~ trickle: flow in a thin, slow stream
