@@ -28,6 +28,35 @@ neverDrafts({
       /= Be careful only/i,
     ],
   },
+  "of a number or a time": {
+    "twelve minutes, as what a bag is for": ["# Bags\n\nA bag is light. A bag is used for an average of twelve minutes.", /used for\?/],
+    "how long it takes, and what it is": [
+      "# Bags\n\nPlastic is strong. A bag is used for twelve minutes, but it can take hundreds of years to break down.",
+      /How long can it take to break down/,
+    ],
+    "the year of her coming, for what she had": [
+      "# Watching\n\nWhen Jane Goodall arrived at Gombe, on the shore of a lake, in July 1960, she had no college degree and almost no equipment.",
+      /In what year did Jane Goodall have/,
+    ],
+    "layers, as a place": [
+      "# A path\n\n1. Dig a trench.\n2. Fill the trench with stone.\n3. Spread the stone in two layers.\n4. Lay the bricks.",
+      /Where should you spread/,
+    ],
+  },
+  "of who and what is meant": {
+    "the city of another half": [
+      "# Bags\n\nMany cities have banned bags. In San Jose, California, litter in storm drains dropped by 89 percent after the city banned bags in 2012.",
+      /did the city ban/,
+    ],
+    "an example, as a point": [
+      "# Juries\n\nJurors are chosen at random from lists of voters. A woman whose brother is a police officer, for instance, might be excused from a case. During the trial, jurors look at the evidence. The judge explains the law to the jurors. The jurors choose a leader of their own.",
+      /= [^=]*for instance/,
+    ],
+    "whom he sang to, left behind": [
+      "# Raven\n\nThe world was dark. One evening Raven heard an old man singing to his daughter. He kept the light in a box.",
+      /hear to his daughter/,
+    ],
+  },
   "of what it hangs on": {
     "both at the same time, of one": [
       "# The filters\n\nFarmers built filters of rock. The filters keep out the fish and clean the water at the same time.",

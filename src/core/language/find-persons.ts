@@ -1,7 +1,7 @@
 import { literally } from "../lib/literally";
 import type { Person, Sentence } from "./analysis";
 import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WOMENS_NAMES } from "./data/noun-classes";
-import { correctGender, takeVotes } from "./gender-votes";
+import { correctGender, reflexiveGender, takeVotes } from "./gender-votes";
 import { joinAliases } from "./join-aliases";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
 import { nounGender, titleGender } from "./noun-gender";
@@ -35,7 +35,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       // "*Mark* the best line": what is to be done.
       if (from === 0 && sentence.clauses[0]?.imperative && sentence.clauses[0].verb.start === 0) continue;
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
-      if (!isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
+      const reflexive = reflexiveGender(sentence, from);
+      if (!reflexive && !isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
       const name = words.join(" ");
       const alike = [...persons.values()].filter((person) => person.name.split(" ").includes(words.at(-1)!));
       const known = alike.find((person) => isSamePerson(words, person));
@@ -50,7 +51,8 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
         else persons.set(form, person);
       }
       const told = titleGender(words[0]!) ?? kinGender(sentence, from);
-      if (told) sure.add(person);
+      if (told || reflexive) sure.add(person);
+      if (reflexive) person.gender = reflexive;
       person.gender ??= told ?? nameGender(words[0]!) ?? givenGender(words, lexicon);
       // "“Merrick chose well,” *she* said": of whom, nobody knows.
       const said = sentence.abstained === "speech" ? undefined : (pronounAfter(sentence, to, lexicon) ?? pronounNext(sentence, from, sentences));

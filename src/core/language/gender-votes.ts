@@ -1,4 +1,11 @@
-import type { Person } from "./analysis";
+import type { Person, Sentence } from "./analysis";
+
+/** "Raven turned *himself* into a needle": surer than any list of names. */
+export function reflexiveGender({ clauses, words }: Sentence, from: number): Person["gender"] {
+  const own = clauses.find(({ subject, rank }) => rank === "main" && subject.start === from);
+  const [pronoun] = own?.complements.flatMap(({ role, node }) => (/^object/.test(role) && node.end - node.start === 1 ? [words[node.start]!.lower] : [])) ?? [];
+  return pronoun === "himself" ? "he" : pronoun === "herself" ? "she" : undefined;
+}
 
 type Votes = ReadonlyMap<Person, Person["gender"][]>;
 

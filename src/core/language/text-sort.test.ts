@@ -5,6 +5,16 @@ const TALE =
   "Rowan woke in his bed at dawn. The fog stood at the window. Rowan ran down to the engine room, where his mother lay. The pump was broken. Rowan took the soup pot and her ladle. Rowan carried them out on the gallery. The fog swallowed the noise. A ship whistled from far away. The ladle broke in two. Rowan sat down.";
 
 it.each([
+  [
+    "steps",
+    "commands in running text",
+    "# Make a kite\n\nA kite needs wind. First, mark the middle of the stick. Lay it across the other. Tie them together. The knot must hold. Cut the paper. Fold the edge over the string. Now tie the tail to the stick. It keeps the kite steady.",
+  ],
+  [
+    "expository",
+    "advice at the end",
+    "# Butterflies\n\nMonarchs fly to Mexico. They rest on trees. The trees keep them warm. In March they start back. The females lay eggs. Farmers have cut down milkweed. Plant milkweed in your garden. Do not use sprays.",
+  ],
   ["story", "a tale in the past, though not every sentence speaks of him or her", TALE],
   ["expository", "the past with its years", TALE.replace("at dawn", "in 1902").replace("far away", "far away in 1902")],
   ["expository", "what is so today", TALE.replaceAll(/\b(woke|stood|ran|lay|was|took|carried|swallowed|whistled)\b/g, "is")],

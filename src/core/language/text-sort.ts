@@ -20,13 +20,13 @@ const DEMAND =
 const COMMAND =
   /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|leave|free|fix|start|mend|repair|turn|plant|allow|pay|feed|buy|switch|move|cut|raise|lower|reopen|change|paint|clean|slow|share|count|choose|trust|ask|take)\b/i;
 
-/** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", numbered commands. */
+/** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
   const steps = prose.filter((sentence) => sentence.block.kind === "list-item").length;
   const isTalk = prose.some((sentence) => sentence.speaker);
   if (!isTalk && isStory(prose)) return "story";
-  if (steps >= 4) return "steps";
+  if (steps >= 4 || (!isTalk && isToldToDo(prose))) return "steps";
   return !isTalk &&
     isOpinion(
       prose,
@@ -34,6 +34,16 @@ export function sortOfText(sentences: readonly Sentence[]): TextSort {
     )
     ? "opinion"
     : "expository";
+}
+
+/** Commands under which, and shares of the sentences below which, a text only gives advice. */
+const FEWEST_COMMANDS = 6;
+const SHARE_OF_COMMANDS = 0.42;
+
+/** Instructions in running text: nearly every other sentence tells what to do. */
+function isToldToDo(prose: readonly Sentence[]): boolean {
+  const commands = prose.filter(({ clauses }) => clauses.some(({ rank, imperative }) => rank === "main" && imperative)).length;
+  return commands >= FEWEST_COMMANDS && commands / prose.length >= SHARE_OF_COMMANDS;
 }
 
 function isStory(prose: readonly Sentence[]): boolean {

@@ -111,9 +111,12 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
   }
 }
 
+/** Some of them may be more than there can be. */
+const MORE = 2;
+
 function quantityDistractors(fact: Fact, stock: SourceStock, count: number, seed: number): string[] {
-  const far = aboutDistractors(fact.answer, count, seed);
-  if (far.length > 0) return far.filter((other) => (leadingNumber(other) ?? 0) <= mostThereCanBe(fact.stem));
+  const far = aboutDistractors(fact.answer, count + MORE, seed);
+  if (far.length > 0) return far.filter((other) => (leadingNumber(other) ?? 0) <= mostThereCanBe(fact.stem)).slice(0, count);
   if (/^(?:more|less|fewer|at|up|about|almost|nearly|only|as) /i.test(fact.answer)) return [];
   const others = near(stock.facts, fact.sentence)
     .filter((other) => other.type === "quantity" && other.id !== fact.id)

@@ -1,8 +1,19 @@
 import { describe, expect, it } from "vitest";
 import { numberValue } from "../phrasing/number-forms";
-import { aboutDistractors, lengthDistractors, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
+import { aboutDistractors, lengthDistractors, mostThereCanBe, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
 
 const SEEDS = Array.from({ length: 40 }, (_, seed) => seed);
+
+it.each([
+  ["How many days of each year did she spend there?", 365],
+  ["How many hours a day does it run?", 24],
+  ["How many days a week is the shop open?", 7],
+  ["How many months of the year is it shut?", 12],
+  ["What per cent of it is salt?", 100],
+  ["How many days did the ship sail?", Number.POSITIVE_INFINITY],
+])("“%s” can be answered by %s at most", (stem, most) => {
+  expect(mostThereCanBe(stem)).toBe(most);
+});
 
 describe("wrong numbers", () => {
   it.each(["two", "four", "eleven", "forty-one", "94", "340", "1,016", "300,000", "3.5"])(

@@ -29,9 +29,18 @@ function steps(value: number): number[] {
 /** No year that is still to come. */
 export const LATEST = 2026;
 
-/** No more per cent than a hundred, and no more hours than a day has. */
+const MOST_OF: readonly (readonly [RegExp, number])[] = [
+  [/\bper ?cent|%/i, 100],
+  [/\bhours\b.*\bday\b|\bday is\b/i, 24],
+  [/\bminutes\b.*\b(?:an|every|each|per) hour\b/i, 60],
+  [/\bdays\b.*\b(?:a|every|each|per|of the|of each|of every) week\b/i, 7],
+  [/\bmonths\b.*\b(?:a|every|each|per|of the|of each|of every) year\b/i, 12],
+  [/\bdays\b.*\b(?:a|every|each|per|of the|of each|of every) year\b/i, 365],
+];
+
+/** No more per cent than a hundred, no more hours than a day has, and no more days than a year. */
 export function mostThereCanBe(text: string): number {
-  return /\bper ?cent|%/i.test(text) ? 100 : /\bhours\b.*\bday\b|\bday is\b/i.test(text) ? 24 : Number.POSITIVE_INFINITY;
+  return MOST_OF.find(([of]) => of.test(text))?.[1] ?? Number.POSITIVE_INFINITY;
 }
 
 /** Years near a year; the source's other years first, since a careless reader takes those. */

@@ -3,12 +3,10 @@ import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { datedFacts, STATES } from "./dated-facts";
-import { FEWEST_STEPS, listsOfSteps, MEANWHILE } from "./lists-of-steps";
+import { FEWEST_STEPS, listsOfSteps, MEANWHILE, PLACE_WORD } from "./lists-of-steps";
 
 const FEWEST_EVENTS = 3;
 const MOST = 6;
-/** Words that tell an item's place by themselves. */
-const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after that|afterwards|finally|last|lastly|to begin|at the end)\b,?\s*/i;
 
 /** Steps that the source numbers or lists as commands, and events that it dates. */
 export function draftOrders(stock: SourceStock): Candidate[] {

@@ -41,6 +41,12 @@ describe("nothing is left out", () => {
   ])("%s", (_, text) => {
     expect(gaps(text)).toEqual([]);
   });
+  it("of a single sentence that says *her* of nobody in it", () => {
+    const alone = (text: string) => gaps(text).filter(({ pattern }) => pattern === "gap-in-sentence");
+    const told = (whom: string) => `# Gombe\n\nJane Goodall studied apes. For months the chimpanzees fled whenever they saw ${whom}. A hill stood there.`;
+    expect(alone(told("Jane Goodall"))).toHaveLength(1);
+    expect(alone(told("her"))).toEqual([]);
+  });
   it("of a single sentence in a story", () => {
     const story = "# Nell\n\n“Wait,” said Nell. The fog lay on the harbour like wool. She heard a bell. “Who is there?” she asked.";
     expect(gaps(story).filter(({ pattern }) => pattern === "gap-in-sentence")).toEqual([]);

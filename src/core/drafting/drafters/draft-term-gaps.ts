@@ -121,6 +121,9 @@ function runFrom(first: Sentence, { sentences }: Analysis): Sentence[] {
 function gapAlone(sentence: Sentence, stock: SourceStock): Candidate[] {
   const words = sentence.words.length;
   if (words < FEWEST_WORDS || words > MOST_WORDS_ALONE || (stock.statementsBySentence.get(sentence)?.length ?? 0) === 0) return [];
+  // "the ____ fled whenever they saw *her*": whom, another sentence says.
+  const isOfAnother = [...(sentence.resolved?.values() ?? [])].some(({ text }) => !sentence.text.toLowerCase().includes(text.toLowerCase()));
+  if (isOfAnother || (/\b(?:him|her|hers)\b/i.test(sentence.text) && !namesSomebody(sentence, stock))) return [];
   const [place] = placesIn(sentence, stock, sentence.text);
   if (!place || place.value < TOLD_APART) return [];
   const { lexicon } = stock.analysis;
@@ -140,6 +143,10 @@ function gapAlone(sentence: Sentence, stock: SourceStock): Candidate[] {
       pattern: "gap-in-sentence",
     },
   ];
+}
+
+function namesSomebody({ text }: Sentence, { analysis }: SourceStock): boolean {
+  return [...analysis.persons.values()].some(({ name }) => name.split(" ").some((part) => text.includes(part)));
 }
 
 /** "quake", where the text says "earthquake" too: both are right. */

@@ -10,8 +10,31 @@ export const MEANWHILE = /^(?:meanwhile|in the meantime|at the same time)\b/i;
 
 export type ListOfSteps = { steps: Sentence[]; heading?: string };
 
-/** Commands that the source lists one under another, in the order in which they are done. */
+/** Words that tell a step's place by themselves. */
+export const PLACE_WORD = /^(?:first|firstly|second|secondly|third|next|then|now|after that|afterwards|finally|last|lastly|to begin|at the end)\b,?\s*/i;
+
+/** Commands in the order in which they are done, listed one under another or told paragraph by paragraph. */
 export function listsOfSteps(analysis: Analysis): ListOfSteps[] {
+  return [...listedSteps(analysis), ...stepsInParagraphs(analysis)];
+}
+
+/** Paragraphs under which an order is not meant. */
+const FEWEST_PARAGRAPHS = 4;
+const FEWEST_PLACES = 2;
+
+/** "First, mark the middle. … Next, cut a notch. … Finally, tie the strips.": the command that opens each paragraph. */
+function stepsInParagraphs({ sentences, sort }: Analysis): ListOfSteps[] {
+  if (sort !== "steps") return [];
+  const openings = sentences.filter(({ block, indexInBlock }) => block.kind === "paragraph" && indexInBlock === 0);
+  const steps = openings.filter(
+    (sentence) =>
+      sentence.clauses.find(({ rank }) => rank === "main")?.imperative && !isStandingAdvice(sentence) && sentence.text.split(" ").length <= LONGEST_EVENT,
+  );
+  const isInOrder = steps.filter(({ text }) => PLACE_WORD.test(text)).length >= FEWEST_PLACES;
+  return isInOrder && steps.length >= FEWEST_PARAGRAPHS ? [{ steps }] : [];
+}
+
+function listedSteps(analysis: Analysis): ListOfSteps[] {
   return listItems(analysis).flatMap((items) => {
     // What is needed stands in a list of its own, right before the steps.
     const needed = items.findLastIndex(({ text }) => !/[.!?:]["”)]?$/.test(text));

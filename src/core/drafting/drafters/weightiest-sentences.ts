@@ -2,6 +2,7 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { sentenceCase, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
+import { literally } from "../../lib/literally";
 import { unlike } from "../../lib/plain-wording";
 import type { Fact } from "../facts/fact";
 import { isUnclear } from "../facts/find-cause";
@@ -25,6 +26,10 @@ const FEWEST_OF_POINT = 5;
 const FEWEST_OF_ALL = 4;
 /** What points at something that another sentence told. */
 const POINTS_BACK = /\b(?:this|these|those|such|here|there|another|the other|the same|then|instead|therefore)\b/i;
+/** An example of what another sentence says. */
+const EXAMPLE = /\bfor (?:instance|example)\b/i;
+/** What joins a point to the one before, and says nothing itself. */
+const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In fact|Of course), (?=\S)/;
 /** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
 const TELLS_NO_MORE = /\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
 
@@ -58,7 +63,8 @@ export function weightiestPoints(sentences: readonly Sentence[], facts: readonly
 /** The sentence as a point, where it is clear by itself or by the nouns of its pronouns. */
 export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefined {
   const { clauses, text, words } = sentence;
-  if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text)) return undefined;
+  if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
+    return undefined;
   const isClear = (clause: Clause) => {
     const phrasing = phrasingOf(clause, analysis);
     return typeof phrasing !== "string" && !isUnclear(phraseRest(phrasing, analysis));
@@ -69,8 +75,10 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   // "Second, turn off screens": what a reader should do is no summary of a text that explains.
   if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
   const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
-  if (opensClearly(sentence)) return { sentence, text: isNamedTwice(sentence) ? text : `${wordsText(sentence, 0, words.length)}${stop}` };
+  if (opensClearly(sentence))
+    return { sentence, text: isNamedTwice(sentence) ? sentenceCase(text.replace(LINK, "")) : `${wordsText(sentence, 0, words.length)}${stop}` };
   const named = withNamedSubject(sentence, analysis);
+  if (named && new RegExp(`\\b${literally(named.noun)}\\b`).test(named.ahead)) return { sentence, text };
   return named === undefined || LEANS_BACK.test(named.ahead) ? undefined : { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}` };
 }
 
@@ -81,14 +89,14 @@ function isNamedTwice({ resolved, text }: Sentence): boolean {
 }
 
 /** A sentence whose first subject is a pronoun, with its noun, and what stands ahead of it. */
-function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: string; text: string } | undefined {
+function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: string; noun: string; text: string } | undefined {
   const { clauses, words } = sentence;
   const [first] = [...clauses].sort((a, b) => a.start - b.start);
   const noun = first && analysis.antecedents.get(positionKey(sentence, first.subject.start));
   if (!first || !noun || !pronounOf(first.subject)) return undefined;
   const { start, end } = first.subject;
   const ahead = start > 0 ? sentence.block.text.slice(sentence.start, words[start]!.tokens[0]!.start) : "";
-  return { ahead, text: `${noun.text} ${wordsText(sentence, end, words.length)}` };
+  return { ahead, noun: noun.text, text: `${noun.text} ${wordsText(sentence, end, words.length)}` };
 }
 
 /** What joins an event to the one before. */

@@ -304,7 +304,11 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!condition || !asked || typeof asked === "string" || clause.negated) return [];
   const askedRest = phraseRest(asked, analysis);
   // What stands behind the verbs of the command, all of them.
-  const main = clause.sentence.clauses.filter((other) => other.rank === "main");
+  const all = clause.sentence.clauses.filter((other) => other.rank === "main");
+  // "If your kite dives, add more strips; *if it will not climb, take some off*": each in its own case.
+  const from = all.indexOf(clause);
+  const until = all.findIndex((other, index) => index > from && other.linkedBy === "semi");
+  const main = all.slice(until > 0 || clause.linkedBy === "semi" ? from : 0, until > 0 ? until : undefined);
   const deeds = main.map((other) => phraseRest({ ...phrasing, clause: other, binder: asked.binder }, analysis, other === clause ? [part.node] : []));
   // "When you use *someone's words*, do not change them": what the condition has named may be taken up.
   const named = bindersIn(condition, clause.sentence, analysis);

@@ -42,6 +42,10 @@ function durationOf(clause: Clause, analysis: Analysis): Fact[] {
   // "It took *Florence years* to persuade them", read as one; "takes three minutes *to open*": what does?
   if ((length && /^\p{Lu}/u.test(nodeText(sentence, length))) || (deed && deed.end - deed.start < 3)) return [];
   const whom = parts.find((node) => node.cat === "np" && node !== length);
+  // "A bag is used once, but *it* can take years to break down": the bag can, and somebody or something else.
+  const [ahead] = sentence.clauses.filter((other) => other.rank === "main" && other.end <= clause.start).slice(-1);
+  const isOfThing = ahead !== undefined && ahead.subject.f.num === "sg" && ahead.subject.f.det !== "pron";
+  if (isOfThing && !whom && deed && !walkTree(deed).some(({ cat }) => cat === "np")) return [];
   // "until *it* has the colour of its parents": what does?
   if (deed?.cat === "sb" && /\b(?:it|they|he|she)\b/i.test(nodeText(sentence, deed))) return [];
   if (!length || !deed || parts.some((node) => ![length, deed, whom].includes(node))) return [];

@@ -4,6 +4,7 @@ import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { binderOf, mayBind } from "../phrasing/clear-reference";
+import { leavesOutName } from "../phrasing/name-left-out";
 import { phrasingOf, phrasings } from "../phrasing/phrasings";
 import type { Fact, FactFinder } from "./fact";
 import { findAbility } from "./find-ability";
@@ -290,7 +291,13 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     facts
       // "*Even* unborn babies yawn": others do as well.
       .filter(
-        (fact) => !/^even /i.test(fact.answer) && !asksOfNobody(fact) && !asksOfWhoever(fact) && !tearsResult(fact) && !isLeftAlone(fact, sentence, analysis),
+        (fact) =>
+          !/^even /i.test(fact.answer) &&
+          !asksOfNobody(fact) &&
+          !asksOfWhoever(fact) &&
+          !tearsResult(fact) &&
+          !leavesOutName(fact) &&
+          !isLeftAlone(fact, sentence, analysis),
       )
       .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis))
   );

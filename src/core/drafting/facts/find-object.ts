@@ -54,6 +54,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     THIN_NOUNS.has(head.lemma ?? "")
   )
     return [];
+  // "heard the old man *singing* to his daughter": to whom he sang belongs to it.
+  const isDoing = /^(?:hear|see|watch|notice|find)$/.test(clause.verb.lemma ?? "") && /ing$/.test(head.lemma ?? "");
+  if (isDoing && clause.adjuncts.some(({ node }) => node.start === object.end)) return [];
   // "worked *nights* at the hospital": when.
   if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma === "work") return [];
   // "offers *one of three things*: …": which stands behind the colon.

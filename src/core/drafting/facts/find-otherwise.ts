@@ -15,13 +15,16 @@ export function findOtherwise(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const main = sentence.clauses.filter(({ rank }) => rank === "main");
   const next = main[main.indexOf(clause) + 1];
-  if (next?.linkedBy !== "or" || next.shared || clause.shared || !isNeeded(clause) || reasonsOf(clause).length > 0) return [];
+  // "Make sure that the sticks are straight; *otherwise* the kite will spin"
+  const isOtherwise =
+    next?.linkedBy === "semi" && next.adjuncts.some(({ node }) => headTerminal(node).lemma === "otherwise" && node.end === next.subject.start);
+  if (!next || (next.linkedBy !== "or" && !isOtherwise) || next.shared || clause.shared || !isNeeded(clause) || reasonsOf(clause).length > 0) return [];
   const isThreat = next.auxiliaries[0]?.cat === "modal" && /^(?:will|would|could|may|might)$/.test(next.auxiliaries[0].lemma ?? "");
   // The same thing by its pronoun, or another by its name.
   const taken = pronounOf(next.subject);
   const isTaken =
     taken === undefined ? !findUnclear(next.subject, sentence, analysis) : taken === (clause.subject.f.num === "pl" ? "they" : "it") && !phrasing.binder.human;
-  const parts = [...next.complements, ...next.adjuncts].map(({ node }) => node);
+  const parts = [...next.complements, ...next.adjuncts].map(({ node }) => node).filter((node) => node.start > next.subject.start);
   if (!isThreat || !isTaken || parts.some((node) => findUnclear(node, sentence, analysis, phrasing.binder))) return [];
   const rest = phraseRest(phrasing, analysis);
   if (isUnclear(rest)) return [];

@@ -98,6 +98,12 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Young fish hide among the blades, snails graze, and crabs hunt", read as one long list of things.
   if (node.role === "coordination" && node.end - node.start > LONGEST_LIST) return [];
   const name = fullName(clause.subject, phrasing, analysis);
+  // "*Supporters* answer that …": of what, the text says elsewhere.
+  if (
+    /^(?:supporters|opponents|critics|others|many|some|experts|researchers|scientists)$/i.test(name) &&
+    clause.complements.some(({ node }) => node.cat === "cs")
+  )
+    return [];
   const naming = head.cat === "pro" ? namingSentence(name, clause.sentence, analysis) : undefined;
   return [
     {

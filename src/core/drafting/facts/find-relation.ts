@@ -4,7 +4,7 @@ import { THIN_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText, withoutAside, wordsText } from "../../language/node-text";
-import { coreOf, headTerminal, type Node, reasonNode } from "../../language/tree";
+import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
@@ -171,6 +171,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "lived on a cliff": there, and not of it.
   if ((verb === "live" || verb === "stand") && phrase.f.sub === "on" && isPlace(head, analysis)) return [];
   // "fought for *three years*", "split into *two*": how long, and how many.
+  // "used for *an average of twelve minutes*"
+  if (/^(?:average|total|maximum|minimum|period)$/.test(head.lemma ?? "") && walkTree(thing).some((node) => UNIT_NOUNS.has(node.lemma ?? ""))) return [];
   if (thing.role === "number" || (thing.role === "quantity" && UNIT_NOUNS.has(head.lemma ?? ""))) return [];
   // "with *something that vibrates*" tells what sort of thing.
   const isSortOf = head.lemma === "something" && whole.role === "relative";

@@ -16,6 +16,8 @@ import { bareForms } from "./find-participant";
 const PLACES = new Set("in into on onto under over inside between behind beside below above around through against across near along".split(" "));
 /** What is made to hold by something else: "hook it *to a spoke*". */
 const FASTENING = new Set("hook tie fasten attach glue pin nail clip fix sew tape screw stick bind connect".split(" "));
+/** What the fine part of something is pressed through. */
+const SIFTING = new Set("strain sift filter sieve rub squeeze press".split(" "));
 /** What is made of something: "tear it *into strips*". */
 const SHAPING = new Set("cut tear break bend chop slice fold divide roll twist crush grate split shape saw grind tie form".split(" "));
 /** "cut *a slit* into each end": made by the cutting. */
@@ -107,7 +109,10 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isThing =
     (word === "into" && SHAPING.has(verb) && !MADE_BY_IT.test(headTerminal(object).lemma ?? "")) ||
     (/^in(?:to)?$/.test(word) && BATHING.has(verb)) ||
-    (word === "to" && FASTENING.has(verb));
+    (word === "to" && FASTENING.has(verb)) ||
+    (word === "through" && SIFTING.has(verb));
+  // "Spread the stone *in two layers*": how, and not where.
+  if (word === "in" && thing.f.det === "num" && thing.f.num === "pl") return [];
   // "decorate the stick *when you like the sound* with paint": the preposition would stand behind the clause.
   const hasClause = clause.adjuncts.some(({ node }) => /^(?:sb|c-sb|sb-c)$/.test(node.cat) && !reasonsOf(clause).includes(node));
   if ((isThing || word === "with") && hasClause) return [];

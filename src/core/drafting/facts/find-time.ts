@@ -64,6 +64,10 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
   const year = yearOf(part, clause.sentence);
   // "rose from 2,000 *in 1900* to 9,000 *in 1950*": two years, asked as one.
   if (year && clause.adjuncts.filter((other) => yearOf(reasonNode(other.node), clause.sentence)).length > 1) return [];
+  // "When Ida came to the bay, a village in the north, *in 1960*, she had no money": the year of her coming.
+  const isBehindClause =
+    node.cat === "pp-c" && clause.adjuncts.some((other) => other.node.cat === "sb-c" && other.node.end <= node.start && node.end <= clause.subject.start);
+  if (year && isBehindClause) return [];
   // "until two days before his death *in 1971*": the year of that.
   if (
     year &&
