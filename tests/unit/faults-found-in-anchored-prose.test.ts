@@ -58,6 +58,26 @@ neverDrafts({
     ],
   },
   "of what it hangs on": {
+    "the highest, and since when": [
+      "# The flood\n\nThe Tarn River flooded the town. The river reached a height of 21 feet at 3 a.m. on Wednesday, the highest level since 1955.",
+      /on Wednesday since 1955/,
+    ],
+    "hours, and before what": [
+      "# The flood\n\nVolunteers formed a human chain on Tuesday night to rescue 14,000 books from the library, hours before the river flooded the building.",
+      /library, hours$/,
+    ],
+    "half of what stands between": [
+      "# A vote\n\nTeenagers can vote well. Psychologists distinguish between quick decisions made in the heat of the moment and calm ones made after thinking.",
+      /heat of the moment\. =/,
+    ],
+    "within a few decades, of what": [
+      "# Silk\n\nTwo monks returned with eggs. Within a few decades, workshops in Constantinople were producing silk of their own.",
+      /within a few decades/i,
+    ],
+    "most bakeries, for most of those that close": [
+      "# Bakers\n\nMost bakeries that close have wonderful bread. They close because the owner does not know what a loaf costs him.",
+      /ost bakeries close/,
+    ],
     "both at the same time, of one": [
       "# The filters\n\nFarmers built filters of rock. The filters keep out the fish and clean the water at the same time.",
       /The filters clean the water at the same time/,

@@ -17,7 +17,7 @@ import { resolveDemonstrative } from "./resolve-demonstratives";
 import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { isTopicAhead, isTopicOfText } from "./topic-of-text";
-import { coreOf, headTerminal, holdsPronoun, type Node } from "./tree";
+import { coreOf, headTerminal, holdsPronoun, type Node, takenUpBy } from "./tree";
 
 /**
  * Two patterns only, since only they are safe: a subject pronoun that opens a sentence stands for the
@@ -260,7 +260,7 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   if (called?.includes(" ")) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
   // "*The last army to give up its pigeons* was the Swiss one. It …": the last of which, the words behind it say.
   if (!named && clause.subject.role === "reduced" && clause.subject.kids[1]?.f.form === "to") return undefined;
-  const node = coreOf(named ?? clause.subject);
+  const node = takenUpBy(named ?? clause.subject);
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
   // "Most of the workers were immigrants. They …": all of them, or most?

@@ -64,6 +64,11 @@ export function coreOf(np: Node): Node {
   return np;
 }
 
+/** What a pronoun takes up: the core, but of "*Most bakeries that close* have good bread. They …" not most of all bakeries. */
+export function takenUpBy(np: Node): Node {
+  return np.role === "relative" && np.f.det === "quant" ? np : coreOf(np);
+}
+
 /** Without the comma around it. */
 export function reasonNode(node: Node): Node {
   if (/^c-|-c$/.test(node.cat)) return reasonNode(node.kids[node.head]!);

@@ -29,7 +29,7 @@ const POINTS_BACK = /\b(?:this|these|those|such|here|there|another|the other|the
 /** An example of what another sentence says. */
 const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */
-const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In fact|Of course), (?=\S)/;
+const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|In fact|Of course), (?=\S)/;
 /** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
 const TELLS_NO_MORE = /\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
 
@@ -100,6 +100,8 @@ function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: stri
 }
 
 /** What joins an event to the one before. */
+/** "That night": when, in the row of what is told. */
+const THAT_TIME = /^That (?:night|day|morning|afternoon|evening|week|year|spring|summer|autumn|winter)\b/;
 const JOINS = /^(?:Then|But|And|So|At once|Soon|Next|Now),? (?=\S)/;
 
 /** A sentence as an event of a retelling, beside those before it: who does it must be clear, not each thing that it speaks of. */
@@ -114,10 +116,12 @@ export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const named = withNamedSubject(sentence, analysis);
   if (named) {
     const ahead = named.ahead.slice(joined.length);
-    return LEANS_BACK.test(ahead) ? undefined : { sentence, text: `${sentenceCase(ahead + named.text)}${/[.!?]$/.exec(plain)?.[0] ?? "."}` };
+    return LEANS_BACK.test(ahead) && !THAT_TIME.test(ahead)
+      ? undefined
+      : { sentence, text: `${sentenceCase(ahead + named.text)}${/[.!?]$/.exec(plain)?.[0] ?? "."}` };
   }
   const isNamed = [...analysis.persons.values()].some(({ name }) => plain.includes(name));
-  return isNamed && !pronounOf(first.subject) && !LEANS_BACK.test(plain) ? { sentence, text: sentenceCase(plain) } : undefined;
+  return isNamed && !pronounOf(first.subject) && (!LEANS_BACK.test(plain) || THAT_TIME.test(plain)) ? { sentence, text: sentenceCase(plain) } : undefined;
 }
 
 /** From the first to the last: of each stretch of the story the event that says most. */

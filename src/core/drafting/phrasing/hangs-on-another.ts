@@ -1,6 +1,7 @@
 import { type Clause, joiningWord, sharingClauses } from "../../language/clause";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { opensWithParticiple } from "../../language/grammar/phrase-shapes";
-import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
@@ -20,6 +21,8 @@ export function hangsOnAnother(clause: Clause): boolean {
   if (clause.adjuncts.some(({ node }) => node.end === clause.subject.start && /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return true;
   // "keep out the fish *and clean the water at the same time*": both together, and neither by itself.
   if (clause.shared && AT_ONCE.test(textOf(clause))) return true;
+  // "*Within a few decades* workshops made silk": after what, the sentence before says.
+  if (clause.adjuncts.some(({ node }) => node.cat.startsWith("pp") && node.end <= clause.subject.start && isWithin(reasonNode(node)))) return true;
   const first = clauses.find((other) => other.rank === "main");
   // "He is looking after a brother, *or he is ill*, or there is no bus": a duty and its penalty are no such choice.
   const next = clauses.find((other) => other.rank === "main" && other.start > clause.verb.start && !other.shared);
@@ -48,6 +51,10 @@ export function hangsOnAnother(clause: Clause): boolean {
 }
 
 const AT_ONCE = /\bat the same time\b(?! (?:as|each|every)\b)/i;
+
+function isWithin({ kids: [preposition, length] }: Node): boolean {
+  return preposition?.lemma === "within" && length !== undefined && UNIT_NOUNS.has(headTerminal(length).lemma ?? "");
+}
 
 function textOf({ sentence, start, end }: Clause): string {
   return sentence.words

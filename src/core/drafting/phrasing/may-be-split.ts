@@ -3,7 +3,35 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** The subject may begin or end elsewhere. */
 export function mayBeSplit(clause: Clause): boolean {
-  return isTornFromEach(clause) || isTornFromAhead(clause) || opensInAside(clause) || mayGoOnWithin(clause) || isOfGroup(clause);
+  return (
+    isTornFromEach(clause) ||
+    isTornFromAhead(clause) ||
+    opensInAside(clause) ||
+    mayGoOnWithin(clause) ||
+    isOfGroup(clause) ||
+    isBehindAside(clause) ||
+    isHalfBetween(clause)
+  );
+}
+
+/** "on Wednesday, the highest level *since 1955*", "…, hours *before the river rose*": where a time follows an aside without a comma, it is of the aside. */
+function isBehindAside({ sentence, adjuncts, complements }: Clause): boolean {
+  const parts = [...adjuncts, ...complements].filter(({ node }) => node.cat === "sb" || node.f.sub === "since").map(({ node }) => node.start);
+  // "…, usually *on its website*": how often, and no aside.
+  const isAside = ({ cat, kids: [, told] }: Node) => cat === "c-np" || (cat === "c-advp" && told?.kids[0]?.cat === "np");
+  return (
+    sentence.tree !== undefined &&
+    walkTree(sentence.tree).some(
+      ({ role, kids: [, aside] }) => aside !== undefined && /^(?:apposition|adjunct)$/.test(role) && isAside(aside) && parts.includes(aside.end),
+    )
+  );
+}
+
+/** "between quick decisions *and calm ones*": read as half of it. */
+function isHalfBetween({ sentence, adjuncts }: Clause): boolean {
+  return adjuncts.some(
+    ({ node: { cat, kids, end } }) => cat === "pp" && kids[0]?.lemma === "between" && kids[1]?.role !== "coordination" && sentence.words[end]?.lower === "and",
+  );
 }
 
 /** "carries a gas *that smells of eggs and is poisonous*": the second verb may be of what the clause inside tells, where both agree. */

@@ -64,7 +64,6 @@ spectator, onlooker: a person who watches
 survivor: a person who is still alive after a disaster
 witness: a person who saw something happen
 coward: a person who runs away from danger
-critic: a person who says what is good or bad about something
 
 # things that one can hold
 telescope: a tube with glasses that makes far things look near
