@@ -2,6 +2,7 @@ import Link from "next/link";
 import { ALL_RULES } from "@/core/checking/all-rules";
 import { doubtKey } from "@/core/checking/check-question";
 import type { Finding, Place } from "@/core/checking/define-rule";
+import { takesMeaningFromOutside } from "@/core/checking/meaning-from-outside";
 import { letterOf } from "@/core/checking/option-letters";
 import type { Edit, Slip } from "@/core/questions/edit";
 import type { Question } from "@/core/questions/question";
@@ -22,7 +23,7 @@ export function FindingList({ slip, verdict, change, onChoose }: Props) {
     <div>
       {verdict.open.length === 0 ? (
         <p className="px-3.5 py-1.5 text-sm">
-          <span className="font-semibold text-spruce">✓ Proved.</span> {provedBy(verdict)}
+          <span className="font-semibold text-spruce">✓ {takesMeaningFromOutside(question) ? "Sound" : "Proved"}.</span> {provedBy(verdict, question)}
         </p>
       ) : null}
       {verdict.open.map((finding) => (
@@ -105,7 +106,8 @@ function ruleAbout(id: string): string {
 }
 
 /** The quiet line of a sound slip; where a word of the key is another in the evidence, it says which. */
-function provedBy({ carried }: SlipVerdict): string {
+function provedBy({ carried }: SlipVerdict, question: Question): string {
+  if (takesMeaningFromOutside(question)) return "The evidence has the word; what it means is of Vumo’s own list of words. No rule finds fault.";
   if (carried.length === 0) return "The key stands in the evidence, and no rule finds fault.";
   const words = carried.map(({ key, evidence }) => `“${key}” stands for “${evidence}” in the evidence`);
   return `${words.join(", ")}; no rule finds fault.`;
