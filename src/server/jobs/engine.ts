@@ -1,5 +1,6 @@
 import { Worker } from "node:worker_threads";
 import type { EngineEvent, EngineRequest } from "./engine-message";
+import { growHeapSlowly } from "./heap-growth";
 
 type Listener = (event: EngineEvent) => void;
 type Engine = { worker: Worker; listeners: Map<number, Listener>; nextId: number };
@@ -49,6 +50,7 @@ export function askEngine(role: EngineRole, request: EngineRequest, until: Engin
 
 /** Starts both workers, so that the first request does not wait for the dictionary. */
 export function warmEngines(): void {
+  growHeapSlowly();
   engineFor("drafting");
   engineFor("checking");
 }
