@@ -9,7 +9,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import type { SourceStock } from "../source-stock";
 import { datedFacts } from "./dated-facts";
 import { senseOf } from "./draft-words-in-context";
-import { findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
+import { asAsked, findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
 
 const FEWEST = 3;
 const MOST = 5;
@@ -90,8 +90,8 @@ function words(stock: SourceStock): Pair[] {
   const largest = groups.reduce((best, group) => (group.length > best.length ? group : best), []);
   if (largest.length < FEWEST_WORDS) return [];
   return largest.slice(0, MOST).map(({ known, sentence }) => {
-    const to = known.pos === "v" ? "to " : "";
-    return { fact: { id: senseOf(known), sentence, type: "definition" }, left: to + known.word, right: to + known.meaning };
+    const { word, meaning } = asAsked(known);
+    return { fact: { id: senseOf(known), sentence, type: "definition" }, left: word, right: meaning };
   });
 }
 

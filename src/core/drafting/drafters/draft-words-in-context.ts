@@ -4,7 +4,7 @@ import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import { bareTerm } from "../facts/find-definition";
 import type { SourceStock } from "../source-stock";
-import { findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
+import { asAsked, findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
 
 const WRONG = 3;
 /** From here on a word has to be looked for: its sentence is quoted. */
@@ -60,14 +60,14 @@ function fromTables(stock: SourceStock, seed: number): Candidate[] {
     const { known, sentence } = entry;
     const wrong = wrongMeanings(entry, found, stock, seed);
     if (wrong.length < WRONG) return [];
-    const to = known.pos === "v" ? "to " : "";
-    const stem = `What does “${to}${known.word}” mean in ${placeOf(sentence, stock)}`;
+    const { word, meaning } = asAsked(known);
+    const stem = `What does “${word}” mean in ${placeOf(sentence, stock)}`;
     const zipf = stock.analysis.lexicon.zipf(known.word);
     return [
       toCandidate(
         stem,
-        to + known.meaning,
-        wrong.map((meaning) => to + meaning),
+        meaning,
+        wrong.map((other) => asAsked(other).meaning),
         sentence,
         { factId: OF_WORD + known.word, alsoAsks: [senseOf(known)], pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
       ),
@@ -81,16 +81,16 @@ function placeOf(sentence: Sentence, { analysis }: SourceStock): string {
 }
 
 /** Meanings of other words of the passage first, then of other words of the sort; of like length, without a word of the right one. */
-function wrongMeanings({ known }: TaughtWord, found: readonly TaughtWord[], { analysis }: SourceStock, seed: number): string[] {
+function wrongMeanings({ known }: TaughtWord, found: readonly TaughtWord[], { analysis }: SourceStock, seed: number): WordMeaning[] {
   const random = createRandom(seedFrom(known.word, seed));
   const length = known.meaning.split(" ").length;
   const fits = ({ meaning }: WordMeaning) => Math.abs(meaning.split(" ").length - length) <= Math.max(2, length / 2) && !sharesWord(meaning, known.meaning);
   const others = wordsOfOtherMeaning(known).filter(fits);
   const near = new Set(found.map((other) => other.known.word));
   const inText = others.filter(({ word }) => near.has(word) || analysis.lemmaCounts.has(word));
-  const chosen = new Map<string, string>();
+  const chosen = new Map<string, WordMeaning>();
   // One of a block: two meanings that are near each other are both seen to be wrong.
-  for (const { block, meaning } of [...random.shuffle(inText), ...random.shuffle(others)]) if (!chosen.has(block)) chosen.set(block, meaning);
+  for (const other of [...random.shuffle(inText), ...random.shuffle(others)]) if (!chosen.has(other.block)) chosen.set(other.block, other);
   return [...chosen.values()].slice(0, WRONG);
 }
 

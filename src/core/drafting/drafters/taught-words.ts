@@ -16,7 +16,7 @@ export function findTaughtWords({ analysis, facts }: SourceStock): TaughtWord[] 
   const classes = new Map<string, Set<string>>();
   const found = new Map<string, TaughtWord>();
   for (const sentence of analysis.sentences) {
-    if (!sentence.tree) continue;
+    if (!sentence.tree || sentence.block.kind === "heading") continue;
     const leaves = walkTree(sentence.tree).filter(({ kids }) => kids.length === 0);
     for (const [index, leaf] of leaves.entries()) {
       const pos = classOf(leaf);
@@ -29,6 +29,12 @@ export function findTaughtWords({ analysis, facts }: SourceStock): TaughtWord[] 
     }
   }
   return [...found.values()].filter(({ known }) => classes.get(known.word)!.size === 1).slice(0, MOST_WORDS);
+}
+
+/** A verb and its meaning as they are asked for, with their *to*. */
+export function asAsked({ word, meaning, pos }: WordMeaning): { word: string; meaning: string } {
+  const to = pos === "v" ? "to " : "";
+  return { word: to + word, meaning: to + meaning };
 }
 
 function classOf({ cat }: Node): WordClass | undefined {

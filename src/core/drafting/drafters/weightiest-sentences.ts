@@ -99,9 +99,9 @@ function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: stri
   return { ahead, noun: noun.text, text: `${noun.text} ${wordsText(sentence, end, words.length)}` };
 }
 
-/** What joins an event to the one before. */
 /** "That night": when, in the row of what is told. */
 const THAT_TIME = /^That (?:night|day|morning|afternoon|evening|week|year|spring|summer|autumn|winter)\b/;
+/** What joins an event to the one before. */
 const JOINS = /^(?:Then|But|And|So|At once|Soon|Next|Now),? (?=\S)/;
 
 /** A sentence as an event of a retelling, beside those before it: who does it must be clear, not each thing that it speaks of. */
