@@ -58,6 +58,14 @@ neverDrafts({
     ],
   },
   "of what it hangs on": {
+    "what he had to do, and when": [
+      "# The telegraph\n\nMorse built a telegraph. Samuel Morse ran out of money and had to live on crackers and cheese.",
+      /What did Samuel Morse have to do/,
+    ],
+    "which letter it is": [
+      "# The telegraph\n\nMorse invented a code. The most common letter, E, got the shortest signal, a single dot.",
+      /got the shortest signal\? = The most common letter$/,
+    ],
     "the highest, and since when": [
       "# The flood\n\nThe Tarn River flooded the town. The river reached a height of 21 feet at 3 a.m. on Wednesday, the highest level since 1955.",
       /on Wednesday since 1955/,

@@ -127,7 +127,9 @@ function isDeed({ f }: Node, verb: string): boolean {
 export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
-  if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1 || (clause.shared && !standsAlone(clause))) return [];
+  if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1) return [];
+  // "ran out of money *and had to live on crackers*": when he had to, the first half says.
+  if (clause.shared) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));

@@ -13,7 +13,7 @@ import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
-import { fullName } from "./full-name";
+import { fullName, letterBeside } from "./full-name";
 import { isPeople } from "./is-people";
 import { LIGHT_VERBS, saysEnough } from "./light-verbs";
 
@@ -116,7 +116,11 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askSubject(phrasing, land ? `Which ${land}` : human ? "Who" : isEither ? "Who or what" : "What", rest),
       answer: name,
       answerNode: node,
-      accepted: [...(human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : []), ...bareForms(name)],
+      accepted: [
+        ...(human && name.includes(" ") && head.cat === "pn" ? [name.split(" ").at(-1)!] : []),
+        ...bareForms(name),
+        ...[letterBeside(clause.subject, clause.sentence) ?? []].flat(),
+      ],
       depth: "recall",
       // In a story everybody knows who does nearly all of it.
       worth:

@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { calledName, midSentence, nodeText, withoutAside } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
@@ -20,7 +20,21 @@ export function fullName(subject: Node, phrasing: Phrasing, analysis: Analysis):
       analysis.persons.has(nodeText(phrasing.clause.sentence, node)) &&
       !owners.some(({ start, end }) => node.start >= start && node.end <= end),
   );
-  const text = name ? nodeText(phrasing.clause.sentence, name) : midSentence(phrasing.clause.sentence, withoutAside(subject));
+  const letter = letterBeside(subject, phrasing.clause.sentence);
+  const text = name
+    ? nodeText(phrasing.clause.sentence, name)
+    : [midSentence(phrasing.clause.sentence, withoutAside(subject)), letter].filter(Boolean).join(", ");
   const antecedent = subject.f.det === "pron" || subject.f.det === "dem" || /^(?:his|her|its|their)\b/i.test(text) ? phrasing.subject : text;
   return analysis.persons.get(antecedent)?.name ?? antecedent;
+}
+
+/** "The most common letter, *E*, got the shortest signal": which one it is. */
+export function letterBeside(subject: Node, sentence: Sentence): string | undefined {
+  const aside =
+    subject.role === "apposition"
+      ? nodeText(sentence, subject.kids[1]!)
+          .replace(/^, |,$/g, "")
+          .trim()
+      : "";
+  return /^\p{Lu}$/u.test(aside) ? aside : undefined;
 }

@@ -141,8 +141,6 @@ drought: a long time without rain
 flood: a great deal of water where it is usually dry
 breeze: a light wind
 gale: a very strong wind
-dusk, twilight: the time when it is getting dark
-~ dawn, daybreak: the time when it is getting light
 moisture: small drops of water in the air or in something
 ~ fog, mist: a cloud close to the ground
 ~ steam: the gas that boiling water turns into
@@ -209,6 +207,8 @@ voyage: a long journey by sea
 expedition: a journey made to find something out
 departure: the time when one leaves
 arrival: the time when one gets there
+dusk, twilight: the time when it is getting dark
+~ dawn, daybreak: the time when it is getting light
 pause: a short stop
 delay: time lost by waiting
 victory, triumph: the winning of a fight or a game
