@@ -64,6 +64,21 @@ describe("kinds of several parts, from the plan to the key", () => {
   });
 });
 
+describe("words in context", () => {
+  it("are asked with their sentence, and their meaning is not called proved by it", async () => {
+    await plan("demo-lens", { ...NONE, "Word in context": "1" });
+    await teacher.take("Word in context");
+    await inHand();
+    const read = async () => (await teacher.find("[data-slip].bg-sheet")).getText();
+    await teacher.until("the verdict", async () => /Sound\.|Proved\./.test(await read()));
+    const slip = await read();
+    expect(slip).toMatch(/What does “[a-z ]+” mean in the passage\?/);
+    expect(slip).toContain("its meaning comes from Vumo’s own list of words");
+    expect(slip).not.toContain("Proved.");
+    await teacher.press("Escape");
+  });
+});
+
 describe("two-part questions", () => {
   it("ask for an answer and for the sentence that proves it, down to the sheet and the key", async () => {
     await plan("demo-council", { ...NONE, "Two-part with evidence": "1" });

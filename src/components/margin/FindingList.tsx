@@ -107,7 +107,7 @@ function ruleAbout(id: string): string {
 
 /** The quiet line of a sound slip; where a word of the key is another in the evidence, it says which. */
 function provedBy({ carried }: SlipVerdict, question: Question): string {
-  if (takesMeaningFromOutside(question)) return "The evidence has the word; what it means is of Vumo’s own list of words. No rule finds fault.";
+  if (takesMeaningFromOutside(question)) return "The evidence has the word; its meaning comes from Vumo’s own list of words. No rule finds fault.";
   if (carried.length === 0) return "The key stands in the evidence, and no rule finds fault.";
   const words = carried.map(({ key, evidence }) => `“${key}” stands for “${evidence}” in the evidence`);
   return `${words.join(", ")}; no rule finds fault.`;
