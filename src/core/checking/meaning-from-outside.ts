@@ -1,5 +1,5 @@
-import { isTaughtMeaning } from "../language/word-meanings";
 import type { Question } from "../questions/question";
+import { pairsOf } from "./match-pairs";
 
 /** Whether the key says what a word means and the evidence only has the word: the one thing that no source proves. */
 export function takesMeaningFromOutside(question: Question): boolean {
@@ -11,7 +11,5 @@ export function takesMeaningFromOutside(question: Question): boolean {
     const meaning = question.options.find(({ id }) => id === question.key)?.text ?? "";
     return meaning !== "" && !evidence.includes(meaning.toLowerCase());
   }
-  if (question.kind !== "match") return false;
-  const textOf = (items: readonly { id: string; text: string }[], id: string) => items.find((item) => item.id === id)?.text ?? "";
-  return question.key.some(([left, right]) => isTaughtMeaning(textOf(question.left, left), textOf(question.right, right)));
+  return question.kind === "match" && pairsOf(question).some(({ isTaught }) => isTaught);
 }

@@ -1,11 +1,10 @@
-import { isTaughtMeaning } from "../language/word-meanings";
-import { gapsOf, type Question } from "../questions/question";
+import { gapsOf, type MatchQuestion, type Question } from "../questions/question";
+import { pairsOf } from "./match-pairs";
 
 /** Both items of each pair; a word that is taught alone, since what it means stands in no source. */
-function itemsProved({ left, right, key }: Extract<Question, { kind: "match" }>): { text: string }[] {
-  const textOf = (items: readonly { id: string; text: string }[], id: string) => items.find((item) => item.id === id)?.text ?? "";
-  const isTaught = (rightId: string) => key.some(([l, r]) => r === rightId && isTaughtMeaning(textOf(left, l), textOf(right, r)));
-  return [...left, ...right.filter((item) => !isTaught(item.id))];
+function itemsProved(question: MatchQuestion): { text: string }[] {
+  const taught = new Set(pairsOf(question).flatMap(({ rightId, isTaught }) => (isTaught ? [rightId] : [])));
+  return [...question.left, ...question.right.filter((item) => !taught.has(item.id))];
 }
 
 /** The words that the evidence has to prove: of a true statement all, else the key, whole. */

@@ -16,8 +16,6 @@ export type Candidate = {
   evidence: Sentence[];
   /** One fact is asked once in a set. */
   factId: string;
-  /** Facts that are asked beside it, one by one. */
-  alsoAsks?: readonly string[];
   factType: FactType | "statement";
   pattern: string;
   depth: Depth;
@@ -49,6 +47,15 @@ export type CandidateParts =
       levels: { share: number; text: string }[];
     }
   | { sort: "poll"; options: string[] };
+
+/** What asks for several facts at once is known by all of them: none is asked again by itself, in this run or a later one. */
+export function joinFacts(ids: readonly string[]): string {
+  return ids.join(" + ");
+}
+
+export function factsIn(factId: string): string[] {
+  return factId.split(" + ");
+}
 
 /** Tasks over several sentences, or on a word: they do not use up what a sentence says. */
 export const OVER_SENTENCES: ReadonlySet<QuestionKind> = new Set(["open-response", "essay", "poll", "order", "match", "select-all", "word-in-context"]);

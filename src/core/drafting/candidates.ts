@@ -37,7 +37,7 @@ import { inThirdPerson } from "./third-person";
 
 export type Scored = { candidate: Candidate; score: number };
 
-/** Asked for by name only, never planned by the balance: better a plain one than none. */
+/** No ratings tell good ones from others, and a balanced plan takes the best first: better a plain one than none. */
 const SHOWN_ANYWAY: Partial<Record<QuestionKind, number>> = { "word-in-context": -5, poll: -5 };
 const shownFrom = (kind: QuestionKind) => SHOWN_ANYWAY[kind] ?? SHOWN_FROM;
 const stocks = new WeakMap<Analysis, SourceStock>();

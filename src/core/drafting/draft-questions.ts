@@ -1,7 +1,7 @@
 import { passesRules } from "../checking/check-question";
 import type { Analysis, Sentence } from "../language/analysis";
 import type { Question, QuestionKind } from "../questions/question";
-import { type Candidate, mainSentence, OVER_SENTENCES } from "./candidate";
+import { type Candidate, factsIn, mainSentence, OVER_SENTENCES } from "./candidate";
 import { IN_SENTENCES } from "./drafters/draft-term-gaps";
 import { isUnderstood } from "./is-understood";
 import { MADE_OF_MANY, type Plan, type PlanRow } from "./plan";
@@ -110,7 +110,7 @@ function startUsed(existing: Existing | undefined): Used {
   return {
     said: [],
     plain: new Set(),
-    facts: new Set(existing?.factIds ?? []),
+    facts: new Set((existing?.factIds ?? []).flatMap(factsIn)),
     stems: new Set((existing?.stems ?? []).map(plainStem)),
     blocks: new Map(),
     quoted: new Set(),
@@ -242,7 +242,7 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   let best: { wanted: Wanted; value: number } | undefined;
   for (const wanted of pool) {
     const { candidate } = wanted;
-    if (asks(candidate).some((id) => used.facts.has(id)) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
+    if (factsIn(candidate.factId).some((id) => used.facts.has(id)) || (isPlain(candidate) && used.plain.has(plainKey(candidate)))) continue;
     if ([candidate.stem, ...statementsIn(candidate)].some((text) => used.stems.has(plainStem(text))) || sharesSentence(candidate, used)) continue;
     const block = mainSentence(candidate).block.id;
     const isStatement = candidate.kind === "true-false";
@@ -259,13 +259,9 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
   return best?.wanted;
 }
 
-function asks({ factId, alsoAsks = [] }: Candidate): readonly string[] {
-  return [factId, ...alsoAsks];
-}
-
 /** Counts a shown candidate's fact, words, paragraph and truth value as used. */
 function markUsed(candidate: Candidate, used: Used): void {
-  for (const id of asks(candidate)) used.facts.add(id);
+  for (const id of factsIn(candidate.factId)) used.facts.add(id);
   if (!OVER_SENTENCES.has(candidate.kind)) used.facts.add(sentenceKey(mainSentence(candidate)));
   for (const sentence of quotedBy(candidate)) {
     used.quoted.add(sentence.index);

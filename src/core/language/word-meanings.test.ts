@@ -17,10 +17,10 @@ const everyWord = [...readTable(NOUNS, "n"), ...readTable(VERBS, "v"), ...readTa
 describe("a table of meanings", () => {
   it("is read line by line, with sections and blocks", () => {
     expect(readTable("\n# of lamps\nlantern, lamp: a light to carry\n~ torch: a stick that burns\nlens: a curved glass\n", "n")).toEqual([
-      { word: "lantern", pos: "n", meaning: "a light to carry", section: "of lamps", block: "n1" },
-      { word: "lamp", pos: "n", meaning: "a light to carry", section: "of lamps", block: "n1" },
-      { word: "torch", pos: "n", meaning: "a stick that burns", section: "of lamps", block: "n1" },
-      { word: "lens", pos: "n", meaning: "a curved glass", section: "of lamps", block: "n2" },
+      { word: "lantern", pos: "n", meaning: "a light to carry", section: "of lamps", block: "n:lantern" },
+      { word: "lamp", pos: "n", meaning: "a light to carry", section: "of lamps", block: "n:lantern" },
+      { word: "torch", pos: "n", meaning: "a stick that burns", section: "of lamps", block: "n:lantern" },
+      { word: "lens", pos: "n", meaning: "a curved glass", section: "of lamps", block: "n:lens" },
     ]);
   });
   it.each([

@@ -12,7 +12,7 @@ export type WordMeaning = {
   meaning: string;
   /** The words of one section are of one sort, so that the meaning of each could be thought the other's. */
   section: string;
-  /** Meanings of one block are near each other: none of them is plainly wrong for another. */
+  /** Known by its first word. Meanings of one block are near each other: none of them is plainly wrong for another. */
   block: string;
 };
 
@@ -32,13 +32,14 @@ function meanings(): Map<string, WordMeaning> {
 }
 
 export function readTable(table: string, pos: WordClass): WordMeaning[] {
-  let [section, block] = ["", 0];
+  let [section, block] = ["", ""];
   return table.split("\n").flatMap((line) => {
     const [, near, words, meaning] = /^(~ )?([^#:]+): (.+)$/.exec(line) ?? [];
     if (line.startsWith("# ")) section = line.slice(2);
     if (!words || !meaning) return [];
-    if (!near) block++;
-    return words.split(", ").map((word) => ({ word, pos, meaning, section, block: `${pos}${block}` }));
+    const [first, ...others] = words.split(", ") as [string, ...string[]];
+    if (!near) block = `${pos}:${first}`;
+    return [first, ...others].map((word) => ({ word, pos, meaning, section, block }));
   });
 }
 

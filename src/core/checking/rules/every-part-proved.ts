@@ -1,7 +1,7 @@
-import { isTaughtMeaning } from "../../language/word-meanings";
 import type { Question } from "../../questions/question";
 import { baseSet, contentWords, sourceBases } from "../content-words";
 import { type CheckContext, defineRule, type Report } from "../define-rule";
+import { pairsOf } from "../match-pairs";
 
 /** In an order, a match or a select-all each part is an answer of its own. */
 export const everyPartProved = defineRule({
@@ -27,10 +27,7 @@ export const everyPartProved = defineRule({
 
 function checkPairs(question: Extract<Question, { kind: "match" }>, context: CheckContext, report: Report): void {
   const known = question.evidence.map((span, index) => baseSet(answered(span.quote, question.evidence[index + 1]?.quote), context.lexicon));
-  for (const [leftId, rightId] of question.key) {
-    const left = question.left.find((item) => item.id === leftId)?.text ?? "";
-    const right = question.right.find((item) => item.id === rightId)?.text ?? "";
-    const isTaught = isTaughtMeaning(left, right);
+  for (const { left, right, isTaught } of pairsOf(question)) {
     const together = known.some((bases) => share(left, bases, context) >= 0.5 && (isTaught || share(right, bases, context) >= 0.5));
     if (!together) return report("pair", { left, right }, { part: "key" });
   }

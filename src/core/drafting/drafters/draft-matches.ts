@@ -1,5 +1,5 @@
 import { sentenceCase } from "../../language/node-text";
-import type { Candidate } from "../candidate";
+import { type Candidate, joinFacts } from "../candidate";
 import type { Fact } from "../facts/fact";
 import { isUnclear, reasonsOf } from "../facts/find-cause";
 import { bareTerm } from "../facts/find-definition";
@@ -123,12 +123,11 @@ function toCandidates(stem: string, pairs: readonly Pair[], pattern: string, dep
       distractors: [],
       optionOrder: "shuffled",
       evidence: [...new Set(chosen.map(({ fact }) => fact.sentence))],
-      factId: `${pattern}:${chosen.map(({ fact }) => fact.id).join("-")}`,
+      factId: joinFacts(chosen.map(({ fact }) => fact.id)),
       factType: chosen[0]!.fact.type,
       pattern,
       depth,
       worth,
-      alsoAsks: chosen.map(({ fact }) => fact.id),
       parts: { sort: "match", pairs: chosen.map(({ left, right }) => [left, right]) },
     },
   ];

@@ -19,11 +19,9 @@ export function senseOf({ block }: WordMeaning): string {
   return `sense:${block}`;
 }
 
-const OF_WORD = "meaning:";
-
 /** The word whose meaning is asked for. */
-export function wordAsked({ factId }: Pick<Candidate, "factId">): string {
-  return factId.slice(OF_WORD.length);
+export function wordAsked({ stem }: Pick<Candidate, "stem">): string {
+  return /“(?:to )?([^”]+)”/.exec(stem)?.[1] ?? "";
 }
 
 /** What a term means by the source's own definition, and what other words that are taught mean. */
@@ -69,7 +67,7 @@ function fromTables(stock: SourceStock, seed: number): Candidate[] {
         meaning,
         wrong.map((other) => asAsked(other).meaning),
         sentence,
-        { factId: OF_WORD + known.word, alsoAsks: [senseOf(known)], pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
+        { factId: senseOf(known), pattern: WORD_MEANING, worth: 1.2 + Math.max(0, 4 - zipf) * 0.2 },
       ),
     ];
   });
@@ -94,13 +92,7 @@ function wrongMeanings({ known }: TaughtWord, found: readonly TaughtWord[], { an
   return [...chosen.values()].slice(0, WRONG);
 }
 
-function toCandidate(
-  stem: string,
-  key: string,
-  wrong: string[],
-  sentence: Sentence,
-  more: Pick<Candidate, "factId" | "alsoAsks" | "pattern" | "worth">,
-): Candidate {
+function toCandidate(stem: string, key: string, wrong: string[], sentence: Sentence, more: Pick<Candidate, "factId" | "pattern" | "worth">): Candidate {
   return {
     kind: "word-in-context",
     stem,

@@ -209,6 +209,15 @@ describe("words in context", () => {
     expect(drafts.filter(({ question }) => question.kind === "match")).toHaveLength(1);
     expect(drafts.map(({ question }) => question.stem)).not.toContain("What does “reluctant” mean in the passage?");
     expect(drafts.map(({ question }) => question.stem)).toContain("What does “to vanish” mean in the passage?");
+    const factIds = drafts.filter(({ question }) => question.kind === "match").map(({ origin }) => origin.factId);
+    const later = draftQuestions({
+      analysis: analyse(text, "markdown"),
+      plan: { grade: 5, rows: rows.slice(1) },
+      seed: 2,
+      existing: { factIds, stems: [] },
+      newId: String,
+    });
+    expect([...later].map(({ question }) => question.stem)).not.toContain("What does “reluctant” mean in the passage?");
   });
 });
 
