@@ -81,7 +81,7 @@ neverDrafts({
     ],
     "birds of two sorts": [
       "# On the wing\n\nThe swift leaves its nest in July. The swift eats in the air. A frigate bird cannot swim. Fifteen frigate birds were measured. The birds slept forty-two minutes a day.",
-      /^(?!Read: ).*the birds/i,
+      /^(?!Read: |In your own words|Explain ).*the birds/i,
     ],
     "two men": [
       "# Bones\n\nEdward Cope and Othniel Marsh hunted fossils. In time the two men became the most famous fossil hunters of America.",

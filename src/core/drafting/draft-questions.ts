@@ -10,7 +10,7 @@ import { type Focus, readSteer } from "./steering/read-steer";
 import { toQuestion } from "./to-question";
 
 /** Changes whenever the same source, plan and seed would give other drafts. */
-export const ENGINE_VERSION = "23";
+export const ENGINE_VERSION = "24";
 
 export type Origin = { factId: string; pattern: string; score: number; matched?: string | undefined };
 export type Draft = { question: Question; origin: Origin };
@@ -115,6 +115,7 @@ function startUsed(existing: Existing | undefined): Used {
     blocks: new Map(),
     quoted: new Set(),
     keys: new Map(),
+    patterns: new Map(),
     falseCount: 0,
     trueCount: 0,
   };
@@ -195,6 +196,8 @@ type Used = {
   quoted: Set<number>;
   /** How often each answer was asked for. */
   keys: Map<string, number>;
+  /** How often each pattern was drafted. */
+  patterns: Map<string, number>;
   falseCount: number;
   trueCount: number;
 };
@@ -226,6 +229,11 @@ const AGAIN = 1.1;
 const SAME_KEY = 0.6;
 const MOST_OF_A_KEY = 2;
 
+/** Who says which words is asked with nearly the same question each time: after two another one is better. */
+const SAME_QUESTION = new Set(["who-says", "what-answers", "what-it-stands-for"]);
+const MOST_OF_A_QUESTION = 2;
+const SAME_AGAIN = 0.4;
+
 function keepsKey({ kind, parts }: Candidate): boolean {
   return kind === "short-answer" || kind === "multiple-choice" || (kind === "gap-fill" && parts === undefined);
 }
@@ -250,10 +258,18 @@ function chooseNext(pool: readonly Wanted[], used: Used): Wanted | undefined {
     const ahead = !isStatement ? 0 : isTrue ? used.trueCount - used.falseCount : used.falseCount - used.trueCount;
     if (ahead >= MOST_AHEAD) continue;
     const sameKeys = keepsKey(candidate) ? (used.keys.get(plainStem(candidate.key)) ?? 0) : 0;
-    if (sameKeys >= MOST_OF_A_KEY) continue;
+    const sameQuestions = SAME_QUESTION.has(candidate.pattern) ? (used.patterns.get(candidate.pattern) ?? 0) : 0;
+    if (sameKeys >= MOST_OF_A_KEY || sameQuestions >= MOST_OF_A_QUESTION) continue;
     const again = !OVER_SENTENCES.has(candidate.kind) && used.facts.has(sentenceKey(mainSentence(candidate))) ? AGAIN : 0;
     const value =
-      wanted.score - (wanted.loss ?? 0) - (used.blocks.get(block) ?? 0) * 0.4 - ahead * BALANCE - (isTrue ? FALSE_FIRST : 0) - again - sameKeys * SAME_KEY;
+      wanted.score -
+      (wanted.loss ?? 0) -
+      (used.blocks.get(block) ?? 0) * 0.4 -
+      ahead * BALANCE -
+      (isTrue ? FALSE_FIRST : 0) -
+      again -
+      sameKeys * SAME_KEY -
+      sameQuestions * SAME_AGAIN;
     if (!best || value > best.value) best = { wanted, value };
   }
   return best?.wanted;
@@ -271,6 +287,7 @@ function markUsed(candidate: Candidate, used: Used): void {
   if (isPlain(candidate)) used.plain.add(plainKey(candidate));
   if (!OVER_SENTENCES.has(candidate.kind))
     used.said.push({ stem: weighty(candidate.stem), key: weighty(candidate.key), sentence: mainSentence(candidate).index });
+  used.patterns.set(candidate.pattern, (used.patterns.get(candidate.pattern) ?? 0) + 1);
   const key = plainStem(candidate.key);
   if (keepsKey(candidate)) used.keys.set(key, (used.keys.get(key) ?? 0) + 1);
   const block = mainSentence(candidate).block.id;

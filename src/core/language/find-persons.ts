@@ -216,6 +216,8 @@ const NO_SURNAME =
   /^(?:Union|Party|Society|Army|Club|Company|Church|Bank|College|University|Hospital|Committee|Association|League|Movement|Act|War|Prize|Nebula|Railway|Bridge|Station|Institute|Observatory|Expedition|Parliament|Congress|Senate|Government|Ministry|Court|Empire|Kingdom|Republic|Navy|Office|Line|Award|Fund|Canal|Tower|Theatre|Orchestra|Team|Law)$/;
 
 function isPerson(words: string[], sentence: Sentence, from: number, to: number, lexicon: Lexicon): boolean {
+  // "Mr. President, how long must women wait?": an office, whoever holds it.
+  if (words.length === 2 && /^(?:President|Speaker|Chairman|Mayor|Minister|Editor|Secretary)$/.test(words[1]!)) return false;
   if (PERSON_TITLES.has(words[0]!.toLowerCase()) && words.length > 1) return true;
   if (lexicon.nameKind(words.at(-1)!) === "place" && words.length === 1) return false;
   if (sentence.words[from - 1] && YEARS_OLD.test(sentence.words[from - 1]!.lower)) return true;

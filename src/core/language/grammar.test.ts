@@ -9,6 +9,11 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 
 describe("is accepted as a whole", () => {
   it.each([
+    "What Mina loved best were the boats.",
+    "Eleven boats stood in a row, and the last three were almost perfect.",
+    "Fill the jar half full with water.",
+    "The jar is two-thirds empty.",
+    "If the water cools soon enough, the algae may return.",
     "The fastener is used on shoes, on jackets, and even in spacecraft.",
     "The salamander grows a new leg, complete with bones and nerves.",
     "It keeps its broad, finned tail.",

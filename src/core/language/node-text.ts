@@ -155,7 +155,10 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const opensName = !isDay && node.end > 1 && /^\p{Lu}\p{Ll}/u.test(second?.text ?? "") && canOpen;
   // "Grandfather slipped": without an article it is his name.
   const isKin = node.end === 1 && /^\p{Lu}/u.test(first.text) && KIN_NAMES.has(first.lower);
-  if (at.cat === "pn" || isKin || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^(?:[A-Z]{2}|[B-Z]$)/.test(first.text)) return text;
+  // "*Congress* passed the law": without an article an assembly has its name.
+  const isAssembly = node.end === 1 && /^(?:Congress|Parliament)$/.test(first.text);
+  if (at.cat === "pn" || isKin || isAssembly || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^(?:[A-Z]{2}|[B-Z]$)/.test(first.text))
+    return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }
 

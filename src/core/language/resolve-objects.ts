@@ -140,6 +140,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     // "a date with some fun *in it*": never the fun itself.
     ({ end }) => beside.every((object) => end <= object.start || end > object.end) && !(isLocative && end === phrase.start),
   );
+  // "In the swamps, about a thousand *of them* fell ill": never what only tells where it happened.
+  const around = sentence.clauses.find(({ subject }) => subject.start < pronoun.start && pronoun.end <= subject.end);
+  if (around && here.some(({ end }) => around.start < end && end <= around.subject.start)) return undefined;
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
   if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {
     sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);

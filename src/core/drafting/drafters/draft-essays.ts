@@ -2,12 +2,17 @@ import type { Sentence } from "../../language/analysis";
 import { CLOSED_WORDS } from "../../language/data/closed-words";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
+import { speechesOf } from "./draft-speakers";
+import { eventOf, heaviestEvents, sayings } from "./events-of-story";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
+import { asPoints, type Point } from "./point-of-sentence";
 import { titleOf } from "./sections";
-import { asPoints, eventOf, heaviestEvents, type Point, weightiestPoints } from "./weightiest-sentences";
+import { weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
+/** Of a long story. */
+const MOST_EVENTS = 8;
 
 type Length = { inform: string; argue: string; tell: string };
 
@@ -100,8 +105,9 @@ function tell(stock: SourceStock): Candidate[] {
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
   const clear = analysis.sentences.flatMap((sentence) => (sentence.block.kind === "heading" ? [] : (eventOf(sentence, analysis) ?? [])));
-  const told = clear.length >= FEWEST_POINTS - 1 ? clear : asPoints(events);
-  const points = heaviestEvents(told, Math.min(MOST_POINTS, told.length), analysis);
+  const told =
+    clear.length >= FEWEST_POINTS - 1 ? [...clear, ...sayings(speechesOf(stock))].sort((a, b) => a.sentence.index - b.sentence.index) : asPoints(events);
+  const points = heaviestEvents(told, Math.min(told.length, told.length >= 2 * MOST_EVENTS ? MOST_EVENTS : MOST_POINTS), analysis);
   const [main] = names
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
     .sort((a, b) => b.count - a.count);

@@ -6,10 +6,13 @@ import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, sidesOf, titleClaim } from "./find-claim";
-import { asPoints, type Point, weightiestPoints } from "./weightiest-sentences";
+import { asPoints, type Point } from "./point-of-sentence";
+import { weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 3;
 const MOST_POINTS = 4;
+/** Share of a section's sentences in the first person from which it is not summarised. */
+const MOST_OF_ITSELF = 0.35;
 /** Facts that a summary should hold. */
 const WEIGHTY = new Set<Fact["type"]>(["definition", "naming", "cause", "purpose", "condition", "manner", "quantity", "time", "thing", "person"]);
 
@@ -43,6 +46,9 @@ function sections({ analysis, facts }: SourceStock): Section[] {
 
 function summarise({ heading, sentences, facts }: Section, isAll: boolean, isFirst: boolean, analysis: Analysis): Candidate[] {
   const weighty = facts.filter(({ type }) => WEIGHTY.has(type));
+  if (sentences.filter(({ speaker }) => speaker).length * 2 > sentences.length) return [];
+  // Of a talk, what is not said in the first person is what is said beside the matter.
+  if (sentences.filter(speaksOfItself).length > MOST_OF_ITSELF * sentences.length) return [];
   const points = weightiestPoints(sentences, weighty, MOST_POINTS, analysis);
   if (!heading || points.length < FEWEST_POINTS) return [];
   // The title stands over everything; what is under it before the first section is its opening.

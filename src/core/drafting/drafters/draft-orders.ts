@@ -35,10 +35,14 @@ function datedEvents({ facts }: SourceStock): Candidate[] {
 }
 
 const EVENTS = 5;
+/** "*One Sunday* Grandfather did not come": what is told before was always so. */
+const ONE_DAY =
+  /^(?:Then |But |And |Until )?one (?:\p{Ll}+ )?(?:day|morning|afternoon|evening|night|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|week|year|spring|summer|autumn|winter)\b/iu;
 
 /** What happens in a story, in the order of its telling: only plain past events, none looked back on. */
 function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Candidate[] {
   const looksBack = analysis.sentences.some((sentence) => /\b(?:years|days|hours) (?:before|earlier)\b/.test(sentence.text));
+  const turn = analysis.sentences.findIndex(({ text, block }) => block.kind !== "heading" && ONE_DAY.test(text));
   const plain = statements.filter(({ phrasing: { clause }, words, sentence, text }) => {
     const past = clause.verb.flags?.[0] === "past" && clause.auxiliaries.length === 0 && clause.verb.cat === "v";
     // "Ten-year-olds rowed": what was always so has no place in the row.
@@ -59,7 +63,9 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
       !STATES.has(clause.verb.lemma ?? "")
     );
   });
-  const oncePerSentence = plain.filter((statement, index) => plain.findIndex((other) => other.sentence === statement.sentence) === index);
+  const once = plain.filter(({ sentence }) => sentence.index >= turn);
+  const told = once.length >= EVENTS - 1 ? once : plain;
+  const oncePerSentence = told.filter((statement, index) => told.findIndex((other) => other.sentence === statement.sentence) === index);
   if (looksBack || oncePerSentence.length < 4) return [];
   const distinct = oncePerSentence.filter(({ phrasing }, index) => {
     const before = oncePerSentence[index - 1]?.phrasing;
@@ -68,8 +74,8 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
   if (distinct.length < 4) return [];
   // What is told here is not asked elsewhere: events that give no question of their own come first.
   // "Every autumn they made lanterns" opens a story, and is no event of it.
-  const once = distinct.filter(({ text }) => !/\b(?:every|each|always|often|usually|sometimes)\b/i.test(text));
-  const events = once.length >= EVENTS - 1 ? once : distinct;
+  const single = distinct.filter(({ text }) => !/\b(?:every|each|always|often|usually|sometimes)\b/i.test(text));
+  const events = single.length >= EVENTS - 1 ? single : distinct;
   const free = events.filter(({ sentence }) => !factsBySentence.has(sentence));
   const from = free.length >= EVENTS - 1 ? free : events;
   const count = Math.min(EVENTS, from.length);

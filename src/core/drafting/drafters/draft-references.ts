@@ -20,7 +20,11 @@ export function draftReferences({ analysis }: SourceStock, seed: number): Candid
     return sentence.clauses.flatMap((clause) => {
       const pronoun = pronounOf(clause.subject);
       const antecedent = pronoun && analysis.antecedents.get(positionKey(sentence, clause.subject.start));
-      if (antecedent && (antecedent.node.role === "number" || /\b(?:its|their|his|her)\b/i.test(antecedent.text))) return [];
+      if (
+        antecedent &&
+        (antecedent.node.role === "number" || /^ones?$/.test(headTerminal(antecedent.node).lemma ?? "") || /\b(?:its|their|his|her)\b/i.test(antecedent.text))
+      )
+        return [];
       if (!pronoun || !antecedent || clause.rank !== "main" || !near.includes(antecedent.sentence)) return [];
       const sentences = antecedent.sentence === sentence ? [sentence] : [antecedent.sentence, sentence];
       const quoted = sentences.map((one) => one.text).join(" ");
@@ -86,7 +90,7 @@ function otherNouns(
       continue;
     const text = midSentence(sentence, node, nodeText(sentence, node));
     const own = words(text);
-    if (found.length === WRONG || own.some((word) => taken.has(word)) || (pronoun === "they" && node.f.num === "sg")) continue;
+    if (found.length === WRONG || own.some((word) => taken.has(word)) || node.f.num === (pronoun === "they" ? "sg" : "pl")) continue;
     for (const word of own) taken.add(word);
     found.push(text);
   }

@@ -18,7 +18,8 @@ const BETWEEN = new RegExp(`["”],? ((?:the |an? )?(?:\\p{L}+ ){0,2}\\p{L}+) (?
 /** "the master *always* answered" */
 const HOW = / (?:always|often|only|just|then|never|\p{Ll}+ly)$/u;
 
-type Said = {
+/** Words that somebody in a story says, and who. */
+export type Said = {
   speaker: string;
   words: string;
   /** The second of two parts, which stands in the text as it is. */
@@ -30,9 +31,7 @@ type Said = {
 
 /** Who says what in a story: only where the sentence itself names the speaker. */
 export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
-  const said = stock.analysis.sentences
-    .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...nextWords(one, stock.analysis)]))
-    .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS);
+  const said = speechesOf(stock);
   const speakers = [...new Set(said.map(({ speaker }) => speaker))];
   const others = [...new Set([...speakers, ...[...stock.analysis.persons.values()].map((person) => person.name)])];
   const long = said.filter(({ words }) => words.split(" ").length >= SHORTEST_WORDS);
@@ -40,6 +39,13 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
   const everything = plainWords(stock.analysis.sentences.map(({ text }) => text).join(" "));
   const questions = long.filter(({ words, half }) => everything.split(plainWords(half ?? words)).length === 2);
   return [...questions.flatMap((one) => whoSays(one, others, seed)), ...answers(said, stock), ...matchSpeakers(long)];
+}
+
+/** What is said in a story in no more than a sentence, in its order. */
+export function speechesOf(stock: SourceStock): Said[] {
+  return stock.analysis.sentences
+    .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...nextWords(one, stock.analysis)]))
+    .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS);
 }
 
 function plainWords(text: string): string {

@@ -223,7 +223,9 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
       tail.split(" ").length <= 4 &&
       clause.subject.f.det !== "bare" &&
       clause.subject.f.det !== "quant" &&
-      !/^the way/.test(passive.subject) &&
+      !/^the way|^(?:one|two|three|a|an|several|many) (?:\p{Ll}+ )?(?:change|difference|mistake|discovery|decision|promise|effort|attempt)s?$/u.test(
+        passive.subject,
+      ) &&
       isPlainTail(clause, tail)
     )
       return { text: [passive.subject, passive.verb, passive.doer, tail].filter(Boolean).join(" "), how: "passive", gain: 0.8 };

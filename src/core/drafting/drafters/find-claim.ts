@@ -1,11 +1,13 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import type { Fact } from "../facts/fact";
 import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
+import { followsPronouns } from "./followed-pronouns";
 
 const OUGHT = /\b(?:should|ought to|must)\b/;
 /** How a writer lets the other side speak. */
 const OTHER_SIDE =
-  /^(?:some (?:people|say|argue|think|of)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/i;
+  /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/iu;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
 const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
 /** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
@@ -44,6 +46,9 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
     (/\b(?:only|at least (?:try|give|consider|wait|think|ask)|therefore|also|either|if|unless)\b/.test(sentence.text) ? 1.5 : 0) -
     (sentence.words.length > 26 ? 1 : 0);
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
+  // "…, so our bags should weigh no more than four and a half" under "Give Us Back Our Lockers"
+  const title = titleClaim(analysis);
+  if (best && title && !title.asks && !OWN_VIEW.test(best.text) && sharedWithHeading(best, analysis) === 0) return undefined;
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;
 }
 
@@ -59,10 +64,10 @@ function isOfOthers({ clauses, text }: Sentence): boolean {
   const [first] = clauses;
   const says =
     (first !== undefined &&
-      /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest|object|reply|answer|warn|complain|fear|worry|recommend)$/.test(
+      /^(?:believe|think|say|argue|claim|feel|want|insist|demand|suggest|object|reply|answer|warn|complain|fear|worry|recommend|advise|propose)$/.test(
         first.verb.lemma ?? "",
       )) ||
-    /\b(?:says?|said|argues?|objects?|claims?|believes?|insists?|demands?|warns?|recommends?|knows?) that\b.*\b(?:should|ought to|must)\b/.test(text);
+    /\b(?:says?|said|argues?|objects?|claims?|believes?|insists?|demands?|warns?|recommends?|advises?|knows?) that\b.*\b(?:should|ought to|must)\b/.test(text);
   return says && !/^(?:I|we)\b/i.test(text);
 }
 
@@ -71,9 +76,9 @@ export function claimWords(claim: Sentence): string {
   const words = claim.text
     // "I do it on purpose, *and I think that* every garden should …"
     .replace(/^I [^,]*, (?:and|but|so) (?=I (?:(?:firmly|really) )?(?:believe|think|feel|argue)\b)/, "")
-    .replace(/^(?:(?:I|we) (?:(?:firmly|really) )?(?:believe|think|feel|argue)|I am (?:convinced|sure))(?: that)? /i, "")
+    .replace(/^(?:(?:I|we) (?:(?:firmly|really|still|also|therefore) )?(?:believe|think|feel|argue|propose|suggest)|I am (?:convinced|sure))(?: that)? /i, "")
     .replace(/^In my (?:view|opinion),? /, "")
-    .replace(/^(?:So|Therefore|That is why),? /, "");
+    .replace(/^(?:So|Therefore|That is why|For (?:all )?these reasons),? /, "");
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
@@ -95,27 +100,77 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
 
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
-  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b/i;
+  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
 
-/** The writer's own reasons, and what the writer lets the other side say. */
+/** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
+function isSaidByOthers({ text, block }: Sentence): boolean {
+  const who =
+    /^((?:\p{L}[\p{L}’'-]* ){1,6}?)(?:(?:often|have|also|sometimes|usually|still|will|may) )?(?:say|says|reply|replies|fear|fears|worry|claim|claims|argue|argues|object|objects|complain|(?<=have )told)(?: me| us)?(?: that| it| there|,) /u.exec(
+      text,
+    )?.[1];
+  return who !== undefined && block.kind !== "heading" && !/^(?:I|We|My|Our|You|They|He|She|It)\b|\breport\b/.test(who) && !KNOWS.test(who);
+}
+
+/** Whose word is a reason. */
+const KNOWS =
+  /\b(?:doctors?|scientists?|researchers?|experts?|stud(?:y|ies)|biologists?|psychologists?|engineers?|academy|association|police|vets?|dentists?)\b/i;
+
+/** Reasons that a model answer holds, and what a sentence must weigh to be one. */
+const MOST_REASONS = 4;
+const LEAST_WEIGHT = 0.8;
+/** Words of a sentence that gives one reason. */
+const FEWEST_WORDS = 3;
+const MOST_WORDS = 34;
+
+/** The writer's own weightiest reasons, in the order of the text, and what the writer lets the other side say. */
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | undefined): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(
-    (sentence) => OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text)),
+    (sentence) =>
+      (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text))) || isSaidByOthers(sentence),
   );
-  const given = new Set(
-    facts.filter((fact) => ["cause", "purpose", "condition", "quantity", "manner", "reason"].includes(fact.type)).map((fact) => fact.sentence),
-  );
-  const reasons = analysis.sentences.filter((sentence) => {
-    const marked = /\b(?:because|since|reason|so that|if)\b/i.test(sentence.text);
-    return (
-      sentence !== claim &&
-      !against.includes(sentence) &&
-      (given.has(sentence) || marked) &&
-      opensClearly(sentence) &&
-      !ANNOUNCES.test(sentence.text) &&
-      sentence.block.kind !== "heading" &&
-      sentence.abstained !== "question"
-    );
-  });
+  const giving = new Map<Sentence, number>();
+  for (const { sentence, type } of facts) giving.set(sentence, Math.max(GIVES[type] ?? 0, giving.get(sentence) ?? 0));
+  const othersBlocks = new Set(against.filter(({ indexInBlock }) => indexInBlock === 0).map(({ block }) => block.id));
+  const firstBlock = Math.min(...analysis.sentences.filter(({ block }) => block.kind !== "heading").map(({ blockIndex }) => blockIndex));
+  const weightOf = (sentence: Sentence) =>
+    Math.max(giving.get(sentence) ?? 0, MARKED.test(sentence.text) ? 1 : 0) +
+    (sharedWithHeading(sentence, analysis) > 0 || (claim && sharesNoun(sentence, claim)) ? 0.5 : 0) +
+    (sentence.indexInBlock === 0 && !othersBlocks.has(sentence.block.id) ? 0.4 : 0) -
+    (othersBlocks.has(sentence.block.id) ? 0.3 : 0) -
+    // How a text begins is seldom why something should be done.
+    (sentence.blockIndex === firstBlock ? 0.4 : 0) -
+    (OUGHT.test(sentence.text) ? 0.8 : 0);
+  const reasons = analysis.sentences
+    .filter(
+      (sentence) =>
+        sentence !== claim &&
+        !against.includes(sentence) &&
+        opensClearly(sentence) &&
+        (!sentence.tree || followsPronouns(sentence, analysis)) &&
+        !ANNOUNCES.test(sentence.text) &&
+        sentence.block.kind !== "heading" &&
+        sentence.abstained !== "question" &&
+        sentence.abstained !== "speech" &&
+        sentence.text.split(" ").length >= FEWEST_WORDS &&
+        !sentence.clauses.some(({ imperative }) => imperative) &&
+        sentence.text.split(" ").length <= MOST_WORDS,
+    )
+    .map((sentence) => ({ sentence, weight: weightOf(sentence) }))
+    .filter(({ weight }) => weight >= LEAST_WEIGHT)
+    .sort((one, other) => other.weight - one.weight)
+    .slice(0, MOST_REASONS)
+    .map(({ sentence }) => sentence)
+    .sort((one, other) => one.index - other.index);
   return { reasons, against };
+}
+
+const MARKED = /\b(?:because|since (?!\d)|reason|so that|if|without)\b/i;
+/** How much a kind of fact says why. */
+const GIVES: Partial<Record<Fact["type"], number>> = { reason: 2, cause: 1, purpose: 0.9, condition: 0.9, manner: 0.4, quantity: 0.5 };
+
+function sharesNoun({ words }: Sentence, claim: Sentence): boolean {
+  const nounsOf = (all: Sentence["words"]) =>
+    all.flatMap(({ candidates }) => candidates.slice(0, 1).flatMap(({ cat, lemma }) => (cat === "n" && lemma ? [lemma.toLowerCase()] : [])));
+  const wanted = new Set(nounsOf(claim.words));
+  return nounsOf(words).some((noun) => wanted.has(noun));
 }

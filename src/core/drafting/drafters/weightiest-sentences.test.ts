@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
 import { stockSource } from "../source-stock";
-import { eventOf, heaviestEvents, weightiestPoints } from "./weightiest-sentences";
+import { speechesOf } from "./draft-speakers";
+import { eventOf, heaviestEvents, sayings } from "./events-of-story";
+import { weightiestPoints } from "./weightiest-sentences";
 
 const points = (text: string, count = 3) => {
   const { analysis, facts } = stockSource(analyse(`# The pump\n\n${text}`, "markdown"));
@@ -29,6 +31,28 @@ describe("the weightiest sentences of a text", () => {
   });
 });
 
+describe("the weightiest sentences of a longer text", () => {
+  const JURY = `A letter may order your mother to come to the courthouse.
+
+A jury is a group of citizens who listen to a trial and decide whether a person is guilty. The right to a trial by jury is guaranteed by the Sixth Amendment.
+
+During the trial the jurors must follow strict rules. The jurors base their decision only on the evidence that is shown in the trial.
+
+After both sides have finished, the judge explains the law, and the jurors go to a private room to talk the trial over.
+
+Many people groan when the letter comes.`;
+  const told = points(JURY, 4);
+
+  it("say what the others speak of, though the question of a definite noun stays open", () => {
+    expect(told).toContain("A jury is a group of citizens who listen to a trial and decide whether a person is guilty.");
+    expect(told).toContain("After both sides have finished, the judge explains the law, and the jurors go to a private room to talk the trial over.");
+  });
+  it("are neither how a text takes its reader by the hand nor how it rounds itself off", () => {
+    expect(told).not.toContain("A letter may order your mother to come to the courthouse.");
+    expect(told).not.toContain("Many people groan when the letter comes.");
+  });
+});
+
 describe("the events of a story", () => {
   const story =
     "# The lantern\n\nEvery autumn Tomas came home from the festival with nothing. He could not fold paper. Then he found a pile of broken bottles in the old barn.\n\nTomas pressed the pieces into a frame. He nodded. That took long.\n\nOn the night of the festival Tomas lit the candle in the frame. The crowd fell silent. But on the way home his sister asked Tomas whether she could keep it.";
@@ -41,6 +65,19 @@ describe("the events of a story", () => {
     expect(told).toContain("On the way home his sister asked Tomas whether she could keep it.");
     expect(told).not.toContain("That took long.");
     expect(told).not.toContain("Tomas nodded.");
+  });
+  it("say when they happened in the row of what is told", () => {
+    const later = analyse("# The lantern\n\nTomas pressed the glass into a frame. The next morning he carried the lantern to the harbour.", "markdown");
+    expect(later.sentences.flatMap((sentence) => eventOf(sentence, later)?.text ?? [])).toContain("The next morning Tomas carried the lantern to the harbour.");
+  });
+  it("are also what somebody tells another, never what is asked or called", () => {
+    const spoken = stockSource(
+      analyse(
+        "# The boats\n\nMina visited her grandfather.\n\n“Who made this little boat?” asked Grandfather.\n\n“I cannot fold a boat with one hand,” said Grandfather.\n\n“Look out!” cried Mina.",
+        "markdown",
+      ),
+    );
+    expect(sayings(speechesOf(spoken)).map(({ text }) => text)).toEqual(["Grandfather says: “I cannot fold a boat with one hand.”"]);
   });
   it("are taken from each stretch, the one that says most", () => {
     const told = heaviestEvents(events, 3, analysis).map(({ text }) => text);

@@ -12,6 +12,11 @@ import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
 import { isUnclear, reasonsOf } from "./find-cause";
 
+/** "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing. */
+export function explainsOnly({ auxiliaries, verb, sentence }: Clause): boolean {
+  return auxiliaries[0]?.cat === "be" && verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(sentence.text);
+}
+
 /** "*When the sun and the moon pull in the same line*, their forces add up": what happens when …? */
 export const findCondition: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
@@ -27,8 +32,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
-  // "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing.
-  if (clause.auxiliaries[0]?.cat === "be" && clause.verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(clause.sentence.text)) return [];
+  if (explainsOnly(clause)) return [];
   // "costs nothing *if you already own it*": what is so before, and brings about nothing.
   const isBefore = part !== undefined && /\balready\b/.test(nodeText(clause.sentence, part.node)) && reasonNode(part.node).f.sub === "if";
   if (isBefore) return [];

@@ -12,7 +12,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
 import { type Fact, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
-import { findCondition, isCondition, isGeneral } from "./find-condition";
+import { explainsOnly, findCondition, isCondition, isGeneral } from "./find-condition";
 
 const [FEWEST_WORDS, MOST_WORDS] = [3, 24];
 
@@ -31,6 +31,7 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
     more.some(({ linkedBy, subject }) => subject !== first.subject && !/^(?:and|or)$/.test(linkedBy ?? ""))
   )
     return [];
+  if (explainsOnly(first)) return [];
   const condition = reasonNode(part);
   const inside = sentence.clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= condition.start && end <= condition.end);
   const [inner, ...others] = inside;

@@ -91,6 +91,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");
     // "incorporated on 4 April 1850, *five months before …*": told twice.
     if (/\b(?:1\d{3}|20\d{2})\b/.test(rest) && !more) return [];
+    // "gone *in a weekend*": how long it took.
+    if (/^in (?:an?|one|two|three|\d+) (?:second|minute|hour|day|night|weekend|week|month|year|century|decade)s?$/i.test(answer)) return [];
     // "in recent years" tells no time; "in a single season" how long it took; "their lowest level *since 1970*" belongs to the level.
     if (/\b(?:recent|coming|a single|one single|a matter of)\b/.test(answer) || (since && /\b(?:\p{L}+est|most|least|first|last)\b/u.test(rest))) return [];
     if (answer.split(" ").length < 2 || /\bfor (?:\w+ )?(?:about|an?|\d|two|three|four|five|six|seven|eight|nine|ten)/.test(rest) || /\beven$/.test(rest))

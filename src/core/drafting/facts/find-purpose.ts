@@ -35,6 +35,8 @@ const TOLD = new Set(
   "say believe know think expect suppose allow force tell ask order find see seem report consider require make let need permit forbid intend".split(" "),
 );
 
+const ORDINAL = /\b(?:first|second|third|last|only|\p{Ll}+th)\b/u;
+
 /** "Harbour masters use tide tables *to plan the day*"; "… *so that they do not dry out*." */
 export const findPurpose: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
@@ -75,6 +77,9 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "saves *enough energy* to light a room": how much.
   if (clause.complements.some(({ role, node }) => role === "object" && node.end === purpose.start && /^enough\b/i.test(nodeText(clause.sentence, node))))
     return [];
+  // "became *the thirty-sixth state* to approve it": which state it was.
+  const ahead = clause.complements.find(({ node }) => node.end === purpose.start)?.node;
+  if (ahead && ahead.cat === "np" && ORDINAL.test(nodeText(clause.sentence, ahead)) && /^(?:be|become|remain)$/.test(clause.verb.lemma ?? "")) return [];
   if (belongsToNoun(clause, purpose) || isOutcome(clause, purpose) || (!phrasing.binder.human && isResult(part.node, clause))) return [];
   if (!isClearPurpose(purpose, phrasing, analysis)) return [];
   // "stings *only* to defend itself": the only belongs to the purpose.

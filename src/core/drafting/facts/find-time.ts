@@ -100,7 +100,9 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
   const once = often
     ? clause.adjuncts.find((other) => other.node.end === node.start && /^(?:only |just )?(?:once|twice)$/i.test(nodeText(clause.sentence, other.node)))?.node
     : undefined;
-  const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...reasonsOf(clause)]);
+  // "*Once*, in 2017, a freezer broke down": the year is when.
+  const atOnce = year ? clause.adjuncts.filter((other) => /^once,?$/i.test(nodeText(clause.sentence, other.node))).map((other) => other.node) : [];
+  const rest = phraseRest(phrasing, analysis, [node, ...(once ? [once] : []), ...atOnce, ...reasonsOf(clause)]);
   // "In what year did work on the railway begin?": a long subject, or a name, says enough.
   const isFull = phrasing.subject.split(" ").length >= 3 || /^\p{Lu}/u.test(phrasing.subject);
   // "The horn sounds *every thirty seconds*": how often, the number is worth knowing.
@@ -116,7 +118,7 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || isOpen || (rest === "" && !(year && isFull) && !isCounted) || (clause.shared && clause.adjuncts.length > 1)) return [];
   // "born in Warsaw in 1867": the year, without the place.
   const spared = year ? otherCircumstance(clause, node, phrasing.subject, analysis) : [];
-  const short = spared.length > 0 ? phraseRest(phrasing, analysis, [node, ...spared, ...reasonsOf(clause)]) : rest;
+  const short = spared.length > 0 ? phraseRest(phrasing, analysis, [node, ...spared, ...atOnce, ...reasonsOf(clause)]) : rest;
   const stem = askClause(phrasing, year ? "In what year" : "How often", isUnclear(short) ? rest : short);
   const text = once ? wordsText(clause.sentence, once.start, part.end) : nodeText(clause.sentence, part);
   return [

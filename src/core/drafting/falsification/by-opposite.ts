@@ -97,6 +97,12 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
     /^(?:crack|split|break|burst|cut|slice|force|tear|prop|swing|fling|snap|press|lie|lay|hold|close)$/.test(clause.verb.lemma ?? "")
   )
     return [];
+  // "three-quarters full": how full it is, and nobody fills a thing empty.
+  if (
+    /^(?:full|empty|open|closed|shut)$/.test(word) &&
+    (/^(?:half|three-quarters|two-thirds|one-third|partly|only|quite)$/.test(before) || /^fill/.test(clause.verb.lemma ?? ""))
+  )
+    return [];
   // "full *of* holes", "*as* large as a thumbnail", "from the outside *inwards*": with another word the phrase says nothing.
   if ((word === "full" && behind === "of") || before === "as" || (/^(?:in|out)ward/.test(word) && /\b(?:in|out)side\b/.test(text))) return [];
   // "large *and* uneven": half of it stays true. "quickly" in a story is a gesture.

@@ -16,7 +16,7 @@ import { isAnybody } from "./one-of-some";
 import { opensWithCommand, opensWithDeed } from "./opens-with-deed";
 import { ownerAgain } from "./owner-again";
 import { preverbalAdverbs } from "./phrase-rest";
-import { isReducedPassive } from "./reduced-passive";
+import { isOwnerAlone, isReducedPassive } from "./reduced-passive";
 import { tellsListeners } from "./tells-listeners";
 import { turnsTense } from "./turns-tense";
 import { isUsedThenDefined } from "./used-then-defined";
@@ -37,7 +37,7 @@ export type Phrasing = {
   compares?: true;
 };
 
-export type Unaskable = Unclear | "contracted" | "no-subject";
+export type Unaskable = Unclear | "contracted" | "no-subject" | "no-sentence";
 
 /** "*Last year* volunteers counted …": a time without its comma, read as part of who did it. */
 const TIME_AHEAD =
@@ -66,6 +66,14 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (GAPPED.test(sentence.text)) return "points-elsewhere";
   // "In Asia a new order is taking shape, *Mr Berg said*": what he said stands in front.
   if (SAYING.has(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
+  // "Most people *look* for two minutes": at what?
+  if (
+    clause.verb.lemma === "look" &&
+    clause.verb.cat === "v" &&
+    clause.complements.length === 0 &&
+    clause.adjuncts.every(({ node }) => node.f.time && headTerminal(node).lemma !== "spring")
+  )
+    return "points-elsewhere";
   // "The editors *refused*, because …": to do what stands in the sentence before.
   // "Most of the time you do not *notice*": what?
   if (/^(?:notice|realise|realize)$/.test(clause.verb.lemma ?? "") && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
@@ -80,8 +88,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   )
     return "points-elsewhere";
   // "With Japanese paper and paste *made of starch*.": no sentence, and nobody made anything.
-  if (isReducedPassive(clause)) return "no-subject";
-  if (isGapped(clause)) return "no-subject";
+  if (isReducedPassive(clause)) return "no-sentence";
+  if (isGapped(clause) || isOwnerAlone(clause)) return "no-sentence";
   // "gold was common and salt *was not*": what was it not?
   const isElliptic = clause.verb.cat === "modal" || (clause.verb.cat === "do" && clause.complements.length === 0);
   if (isElliptic || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";

@@ -2,7 +2,7 @@ import type { Sentence } from "../../language/analysis";
 import { pronounOf } from "../../language/subject-pronoun";
 
 export const LEANS_BACK =
-  /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|(?:some|most|many|all|none|one|two|three|half|each|both|several|a few|few) of (?:them|it|these|those)|some of|others|another|one|(?:\S+ )?\S+ (?:years?|days?|weeks?|months?|hours?|minutes?|moments?) (?:later|earlier|afterwards?)|the (?:next|following|same) \p{L}+)\b/iu;
+  /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|(?:some|most|many|all|none|one|two|three|half|each|both|several|a few|few) of (?:them|it|these|those)|(?:both|neither) (?:were|are|was|is|had|have)|some of|others|another|one|(?:\S+ )?\S+ (?:years?|days?|weeks?|months?|hours?|minutes?|moments?) (?:later|earlier|afterwards?)|the (?:next|following|same) \p{L}+)\b/iu;
 
 /** Opens neither with a pronoun nor with a word that leans on the sentence before. */
 export function opensClearly(sentence: Sentence): boolean {

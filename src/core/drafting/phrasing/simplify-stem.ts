@@ -50,7 +50,14 @@ const HARD = new RegExp(`\\b(?:${[...PLAINER.keys()].sort((a, b) => b.length - a
  */
 export function simplifyStem(stem: string, grade: number): string {
   if (grade > PLAIN_UP_TO || /["“]/.test(stem)) return stem;
-  return stem.replace(HARD, (word, at: number) => (agreesWithArticle(stem, at, PLAINER.get(word)!) ? PLAINER.get(word)! : word));
+  return stem.replace(HARD, (word, at: number) =>
+    agreesWithArticle(stem, at, PLAINER.get(word)!) && !demandsDeed(word, stem.slice(at)) ? PLAINER.get(word)! : word,
+  );
+}
+
+/** "*require* every zoo *to meet* the standard": who needs it is another. */
+function demandsDeed(word: string, from: string): boolean {
+  return word.startsWith("requir") && / to \p{Ll}+/u.test(from);
 }
 
 /** "a rapidly" could become "a quickly", but "an obtained" no "a got". */

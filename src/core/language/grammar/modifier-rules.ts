@@ -70,11 +70,12 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ws", "whof vp", 1, "mark", 0.2, (_, vp) => (vp.f.form === "fin" && !vp.f.gap ? {} : undefined));
   rule("ws", "whof s", 1, "mark", 0.3, (_, s) => (s.f.gap ? {} : undefined));
 
-  rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) =>
-    l.f.sub === "deg" || l.f.sub === "manner" || l.f.sub === "approx" || l.f.sub === "freq" || l.f.sub === "only" ? r.f : undefined,
-  );
+  rule("ap", "adv ap", 1, "modifier", 0.2, (l, r) => (/^(?:deg|manner|approx|freq|only)$/.test(l.f.sub ?? "") ? r.f : undefined));
   // "the most feared diseases", "a well known song"
   rule("ap", "adv v", 1, "modifier", 0.7, (l, r) => (r.flags?.[0] === "participle" && (l.f.sub === "deg" || l.f.sub === "manner") ? {} : undefined));
+  // "*half* full", "*two-thirds* finished"
+  rule("ap", "share ap", 1, "modifier", 0.2);
+  rule("ap", "share v", 1, "modifier", 0.7, (_, r) => (r.flags?.[0] === "participle" ? {} : undefined));
   // "*more easily hurt*", "*so well kept* that …"
   rule("ap", "advp v", 1, "modifier", 0.7, (l, r) =>
     r.flags?.[0] === "participle" && l.role === "modifier" && (l.f.sub === "manner" || headTerminal(l).lemma === "well") && l.kids[0]?.f.sub === "deg"
@@ -140,6 +141,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   );
   // "up and out"
   rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
+  // "cools *soon enough*"
+  rule("advp", "adv adv", 1, "modifier", 0.1, (l, r) => (r.lemma === "enough" && l.lemma !== "enough" ? l.f : undefined));
   rule("advp", "advp j-advp", 0, "coordination", 0.5);
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" && l.f.sub !== "time" ? l.f : undefined));
   // "so quickly that nothing else can grow"

@@ -241,6 +241,9 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     rule("np", `np ${cat}`, 0, "apposition", 1, (l) => (l.f.det === "pron" || l.f.num === "pl" || l.f.time ? undefined : l.f));
   // "*The ninth* had given up", "even if *the first* is torn off"
   rule("np", "det ord", 1, "ordinal", 1.5, (l, r) => (l.flags?.includes("def") && r.lemma !== "next" ? { num: "any", det: "dem" } : undefined));
+  // "*the last three* were almost perfect"
+  rule("ord-num", "ord qn", 0, "number", 0.2, (ord, qn) => (qn.f.num === "pl" && !qn.f.sub ? ord.f : undefined));
+  rule("np", "det ord-num", 1, "ordinal", 1.5, (l) => (l.flags?.includes("def") ? { num: "pl", det: "dem" } : undefined));
   // "Britain did *the same*"
   rule("np", "det adj", 1, "ordinal", 1.2, (l, r) => (l.flags?.includes("def") && r.flags?.includes("same") ? { num: "sg", det: "dem" } : undefined));
   rule("best", "det ap", 1, "determiner", 0, (l, r) => (l.flags?.includes("def") && isSuperlative(r) ? { num: "sg", det: "def" } : undefined));

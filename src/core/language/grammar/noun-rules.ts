@@ -1,5 +1,5 @@
 import { SAME_PLURAL } from "../data/irregular-nouns";
-import { DEMONYMS, MONTHS, TIME_NOUNS } from "../data/noun-classes";
+import { DEMONYMS, isWeekday, MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
@@ -29,7 +29,8 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
   // "the Romans made their concrete": a people is many.
   lift("pnb", "pn", "noun", (n) => ({ f: { num: PEOPLES.test(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
-  rule("pnb", "pn pnb", 1, "name", 0);
+  // "One *Sunday Grandfather* did not come": a day, and whoever did.
+  rule("pnb", "pn pnb", 1, "name", 0, (l, r) => ({ f: r.f, cost: isWeekday(l.lemma ?? "") ? 1.5 : 0 }));
   rule("pnb", "pnb num", 0, "name", 1.2);
   // "the scientist Charles Darwin", "the geologist Marie Jackson": who the name is, said before it.
   rule("np", "np pnb", 1, "title", 0.1, (l, r) =>
@@ -246,5 +247,6 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("qn", "qn j-qn", 0, "number", 0.1, (l) => (/^(?:hundred|thousand|million)$/.test(lastWord(l)) ? l.f : undefined));
   lift("np", "vp", "gerund", (n) => (n.f.form === "ing" && !n.f.gap ? { f: { num: "sg", det: "clause" }, cost: 2.5 } : undefined));
   lift("np", "ng", "possession", (n) => ({ f: { num: "any", det: "poss" }, cost: n.f.det === "proper" ? 2.2 : 3.2 }));
-  lift("np", "ws", "clause", () => ({ f: { num: "sg", det: "clause" }, cost: 1.5 }));
+  // "what Mina loved best *were* the boats"
+  lift("np", "ws", "clause", (ws) => ({ f: { num: firstWord(ws).toLowerCase() === "what" ? "any" : "sg", det: "clause" }, cost: 1.5 }));
 }

@@ -11,7 +11,7 @@ export const ASKING = new Set(
 );
 
 /** They say of their object what it is: "pupils find *it* dull", and never "pupils find dull". */
-export const MAKING_SO = new Set("find make call consider paint declare render believe think have leave".split(" "));
+export const MAKING_SO = new Set("find make call consider paint declare render believe think have leave say".split(" "));
 
 /** Verbs that take a clause without *that*: "recommend sixty minutes of active play a day" has none. */
 export const WITHOUT_THAT = new Set(

@@ -5,7 +5,6 @@ weary, exhausted: very tired
 ~ drowsy: nearly asleep
 furious, enraged: extremely angry
 ~ impatient: not able to wait calmly
-miserable: very unhappy
 ~ gloomy: sad and without hope
 ~ lonely: sad because one has no company
 ~ desperate: ready to try anything because there is little hope

@@ -1,0 +1,61 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { stockSource } from "../source-stock";
+import { claimOf, claimWords, sidesOf } from "./find-claim";
+
+const ZOO = `# Zoos Deserve a Future
+
+Your article of May 3 called zoos prisons with a gift shop. As a former keeper, I must disagree.
+
+Good zoos protect animals. Without zoos, the condor would exist only in books.
+
+Zoos are also where people learn to care. My daughter decided on her career in front of a tank of frogs.
+
+It is true that some zoos are bad. But the answer to a bad zoo is a better one.
+
+Critics also claim that animals would be happier in the wild. Some keepers worry that zoos cost too much. The forests of Borneo have shrunk by a third in fifty years.`;
+
+const sides = (text: string) => {
+  const stock = stockSource(analyse(text, "markdown"));
+  const { reasons, against } = sidesOf(stock, claimOf(stock));
+  return { reasons: reasons.map(({ text: told }) => told), against: against.map(({ text: told }) => told) };
+};
+
+describe("the two sides of an opinion", () => {
+  it("hold the writer's reasons about what the writer wants, not figures from the answer to the other side", () => {
+    const { reasons } = sides(ZOO);
+    expect(reasons).toContain("Without zoos, the condor would exist only in books.");
+    expect(reasons).toContain("Zoos are also where people learn to care.");
+    expect(reasons).not.toContain("The forests of Borneo have shrunk by a third in fifty years.");
+    expect(reasons).not.toContain("Your article of May 3 called zoos prisons with a gift shop.");
+  });
+  it("hold what others say, whoever they are", () => {
+    expect(sides(ZOO).against).toEqual([
+      "It is true that some zoos are bad.",
+      "Critics also claim that animals would be happier in the wild.",
+      "Some keepers worry that zoos cost too much.",
+    ]);
+  });
+  it("count whoever knows for the writer", () => {
+    const { against } = sides(
+      "# Let Us Sleep\n\nOur school should start later. Doctors say that pupils need nine hours of sleep. The headmaster says that school would end later.",
+    );
+    expect(against).toEqual(["The headmaster says that school would end later."]);
+  });
+});
+
+describe("what a writer claims", () => {
+  it("is not a sum on the way to it, where the title says it plainly", () => {
+    const stock = stockSource(
+      analyse("# Give Us Back Our Lockers\n\nMost of us weigh forty kilograms, so our bags should weigh no more than four.", "markdown"),
+    );
+    expect(claimOf(stock)).toBeUndefined();
+  });
+  it.each([
+    ["I still think that we should keep the bell.", "We should keep the bell."],
+    ["I propose that lunch should last an hour.", "Lunch should last an hour."],
+    ["For these reasons the school should buy lockers.", "The school should buy lockers."],
+  ])("is told without its opening: %s", (text, words) => {
+    expect(claimWords(analyse(text).sentences[0]!)).toBe(words);
+  });
+});

@@ -1,0 +1,76 @@
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
+import type { Clause } from "../../language/clause";
+import { sentenceCase, wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
+import { literally } from "../../lib/literally";
+import { isUnclear } from "../facts/find-cause";
+import { LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
+import { phraseRest } from "../phrasing/phrase-rest";
+import { phrasingOf } from "../phrasing/phrasings";
+import { followsPronouns } from "./followed-pronouns";
+
+/** A sentence of the source that a good answer holds, and its words with the noun that an opening pronoun stands for. */
+export type Point = { sentence: Sentence; text: string };
+
+/** Sentences as they stand. */
+export function asPoints(sentences: readonly Sentence[]): Point[] {
+  return sentences.map((sentence) => ({ sentence, text: sentence.text }));
+}
+
+/** Words under which a sentence is no point at all. */
+export const FEWEST_OF_POINT = 5;
+/** What points at something that another sentence told. */
+export const POINTS_BACK = /\b(?:this|these|those|such|here|there|another|the other|the same|then|instead|therefore)\b/i;
+/** An example of what another sentence says. */
+const EXAMPLE = /\bfor (?:instance|example)\b/i;
+/** What joins a point to the one before, and says nothing itself. */
+const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|In fact|Of course), (?=\S)|^Next (?=\p{Lu})/u;
+/** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
+export const TELLS_NO_MORE = /\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
+
+/** Why a clause is not asked about, though whoever has read the passage follows it in a list of points. */
+const FOLLOWED = new Set(["pronoun", "definite-without-antecedent", "points-elsewhere", "no-subject"]);
+
+const NOT_STATED = new Set(["contracted", "no-subject", "no-sentence"]);
+
+/** The sentence as a point, where it is clear by itself or by the nouns of its pronouns. */
+export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefined {
+  const { clauses, text, words } = sentence;
+  if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
+    return undefined;
+  const isClear = (clause: Clause) => {
+    const phrasing = phrasingOf(clause, analysis);
+    const rest = typeof phrasing === "string" ? phrasing : phraseRest(phrasing, analysis);
+    return !(isUnclear(rest) || NOT_STATED.has(rest)) || (FOLLOWED.has(rest) && followsPronouns(sentence, analysis));
+  };
+  // "The crowd cheered."
+  if (words.length - 1 < FEWEST_OF_POINT) return undefined;
+  const main = clauses.filter(({ rank }) => rank === "main");
+  // "Second, turn off screens": what a reader should do is no summary of a text that explains.
+  if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
+  const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
+  if (opensClearly(sentence))
+    return { sentence, text: isNamedTwice(sentence) ? sentenceCase(text.replace(LINK, "")) : `${wordsText(sentence, 0, words.length)}${stop}` };
+  const named = withNamedSubject(sentence, analysis);
+  if (named && new RegExp(`\\b${literally(named.noun)}\\b`).test(named.ahead)) return { sentence, text };
+  return named === undefined || LEANS_BACK.test(named.ahead) || /\b(?:them|it|him|her|these|those)\b/.test(named.noun)
+    ? undefined
+    : { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}` };
+}
+
+/** "told Wren what he thought of *her*": her name again would be another's; where no pronoun has a noun, nothing is named. */
+function isNamedTwice({ resolved, text }: Sentence): boolean {
+  const nouns = [...(resolved?.values() ?? [])].map((noun) => noun.text);
+  return nouns.length === 0 || nouns.some((noun, index) => text.includes(noun) || nouns.indexOf(noun) !== index);
+}
+
+/** A sentence whose first subject is a pronoun, with its noun, and what stands ahead of it. */
+export function withNamedSubject(sentence: Sentence, analysis: Analysis): { ahead: string; noun: string; text: string } | undefined {
+  const { clauses, words } = sentence;
+  const [first] = [...clauses].sort((a, b) => a.start - b.start);
+  const noun = first && analysis.antecedents.get(positionKey(sentence, first.subject.start));
+  if (!first || !noun || !pronounOf(first.subject)) return undefined;
+  const { start, end } = first.subject;
+  const ahead = start > 0 ? sentence.block.text.slice(sentence.start, words[start]!.tokens[0]!.start) : "";
+  return { ahead, noun: noun.text, text: `${noun.text} ${wordsText(sentence, end, words.length)}` };
+}

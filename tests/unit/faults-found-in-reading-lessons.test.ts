@@ -1,0 +1,49 @@
+import { neverDrafts } from "../support/fault-tester";
+
+/** What was drafted wrongly from passages as reading lessons have them: science, history, civics, stories, letters, talks, instructions. */
+neverDrafts({
+  "of how it is read": {
+    "what somebody says, cut after its first word": [
+      "# A later bell\n\nOur school starts early. The American Academy of Pediatrics says middle and high schools should not start before 8:30.",
+      /says middle\.|= Middle$/,
+    ],
+    "how full, torn from what is filled": [
+      "# A worm bin\n\n1. Tear the paper.\n2. Fill the bin three-quarters full with the damp strips.\n3. Add the worms.\n4. Close the lid.",
+      /= The bin three-quarters|three-quarters empty/,
+    ],
+    "whose it is, as who does it": [
+      "# Paper\n\nWhat finally made paper popular was the printing press. Gutenberg's press, built around 1450, could print hundreds of pages a day, and there were simply not enough sheep.",
+      /Gutenberg's could/,
+    ],
+    "which state it was, as why": [
+      "# The vote\n\nCongress passed the amendment in 1919. On August 18, 1920, Tennessee became the thirty-sixth state to approve it.",
+      /Why did Tennessee become/,
+    ],
+    "a day, as part of a name": [
+      "# The boats\n\nMina's grandfather folded boats. One Sunday Grandfather did not come. He had slipped on the ice and broken his wrist.",
+      /One Sunday Grandfather had/,
+    ],
+    "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
+  },
+  "of what is asked": {
+    "what explains it, as what happens": [
+      "# A worm bin\n\nFeed your worms once a week. If the bin begins to smell, you are probably feeding too much. The worms like fruit.",
+      /What happens if the bin/,
+    ],
+    "once, beside its year": [
+      "# Ice\n\nThe cores are kept cold. Once, in 2017, a freezer at a university in Canada broke down, and part of a collection melted.",
+      /break down once/,
+    ],
+    "how long it took, as when": ["# Ice\n\nA freezer broke down. Ice that had lasted 20,000 years was gone in a weekend.", /= In a weekend/i],
+    "at what they look": ["# Watching\n\nA vet must learn to watch. Most people look for two minutes and walk on.", /do most people look|people look for ____/],
+    "a change, and which": ["# Paper\n\nThe craft spread to Baghdad. The Arabs made one important change.", /One important change was made/],
+    "two parks, as what it stands for": [
+      "# The city\n\nOf all the levels of government, the local one touches people's lives most often. It collects the garbage, repairs the roads, runs the parks and libraries, and pays the police and firefighters.",
+      /What does “it” stand for/,
+    ],
+    "what is told once, among what was always so": [
+      "# The boats\n\nMina's grandfather folded frogs that jumped. Every Sunday they sailed their boats. Mina's boats turned in circles.\n\nOne Sunday Grandfather broke his wrist. Mina sat down at the table with a stack of paper. Mina pressed each crease with her thumbnail. Mina carried eleven boats to the canal. Grandfather put on his coat.",
+      /order in which they happen\. = .*turned in circles/,
+    ],
+  },
+});
