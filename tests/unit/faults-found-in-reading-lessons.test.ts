@@ -25,7 +25,43 @@ neverDrafts({
     ],
     "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
   },
+  "of who and what is meant": {
+    "the navy, fifteen metres long": [
+      "# A computer\n\nThe navy sent Grace Hopper to Harvard University to work on the Mark I, one of the first computers. It was fifteen meters long and weighed almost five tons.",
+      /long was the navy|navy was fifteen|navy weigh/,
+    ],
+    "a machine, without its name": [
+      "# A computer\n\nThe first machine was slow. In 1947 a later machine, the Mark II, stopped working.",
+      /A later machine stopped|a later machine stop/,
+    ],
+    "those who are spoken to": [
+      "# A tree\n\nMembers of the council, my name is Tessa Okafor, and I am in the seventh grade. The oak on Mill Street is old.",
+      /Members of the council is/,
+    ],
+    "which pup it was, as a word for one": [
+      "# A rescue\n\nA pup lay in the car park. The pup, a female about seven weeks old, weighed 31 kilograms.",
+      /What do we call|What is the pup/,
+    ],
+    "to singe, of one who sings": ["# A tale\n\nThe people were surprised, for the stonecutter was singing. He never stopped.", /singe/],
+    "somebody who wrote it, and who": [
+      "# A court\n\nWilliam Marbury asked the court for help. Marbury had a right to his commission, the judge wrote, but the court could not help him. The case made the court strong. The court had the last word on every law. Other countries followed the court.",
+      /he wrote|the judge wrote/,
+    ],
+  },
   "of what is asked": {
+    "half of what one should do": [
+      "# Soda bread\n\n1. Mix the flour.\n2. Bake the bread.\n3. Let the bread cool.\n4. Soda bread goes stale quickly, so eat it the same day or toast it the next.",
+      /Why should you eat/,
+    ],
+    "a preposition behind what one does it for": [
+      "# Soda bread\n\n1. Mix the flour.\n2. Bake the bread.\n3. Let the bread cool.\n4. To find out whether it is done, tap the bottom of the loaf with a knuckle.",
+      /done with\?/,
+    ],
+    "fields that lie full": ["# The plague\n\nThe plague killed many peasants. Afterward, fields lay empty for lack of workers.", /lay full/],
+    "a report, as a story": [
+      '# Seal Pup Rescued\n\nSKERRY BAY, 14 March – A guest noticed a seal pup when she went to fetch her luggage. "I thought it was a carpet," she said. She called the station. She was surprised. The station sent three volunteers. They put up a fence.',
+      /in the story|SKERRY BAY/i,
+    ],
     "what explains it, as what happens": [
       "# A worm bin\n\nFeed your worms once a week. If the bin begins to smell, you are probably feeding too much. The worms like fruit.",
       /What happens if the bin/,

@@ -16,6 +16,8 @@ describe("inflectVerb", () => {
     ["strive", "participle", "striven"],
     ["be", "third", "is"],
     ["open", "past", "opened"],
+    ["singe", "ing", "singeing"],
+    ["sing", "ing", "singing"],
   ] as const)("%s, %s: %s", (base, form, wanted) => {
     expect(inflectVerb(base, form)).toBe(wanted);
   });

@@ -35,6 +35,8 @@ export function inflectVerb(base: string, form: VerbForm): string {
 
 function ingForm(base: string): string {
   if (/ie$/.test(base)) return `${base.slice(0, -2)}ying`;
+  // "singeing": "singing" is of *sing*.
+  if (/^(?:singe|swinge|tinge)$/.test(base)) return `${base}ing`;
   if (/[^eoy]e$/.test(base) && base !== "be") return `${base.slice(0, -1)}ing`;
   return `${doubles(base) ? base + base.at(-1) : base}ing`;
 }

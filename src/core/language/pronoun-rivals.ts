@@ -44,6 +44,7 @@ export function leavesRival(
     const isResult = /\bso (?!that\b)\p{Ll}+ that\b/u.test(before.sentence.text);
     if (isResult && result.some(({ subject }) => headTerminal(subject).cat === "n" && mayBe("it", coreOf(subject), before.sentence, persons, lexicon)))
       return true;
+    if (endsOnNamed(before, antecedent.node, persons, lexicon)) return true;
     if (before.verb.cat === "be" || /^(?:become|remain|have)$/.test(before.verb.lemma ?? "") || before.verb.cat === "have") return false;
     return rivals.some((np) => np.f.det !== "bare" && np.f.det !== "quant" && mayBe("it", np, before.sentence, persons, lexicon));
   }
@@ -63,9 +64,31 @@ export function mayDo(np: Node, { verb, passive }: Clause, lexicon: Lexicon): bo
   return !isDeed || isAgent(np, lexicon);
 }
 
+/** "sent her to work on *the Mark I, one of the first computers*. It …": what the sentence ends on, with its name and what it is. */
+function endsOnNamed({ sentence, verb }: Clause, antecedent: Node, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
+  const last = sentence.words.length - 1;
+  const named = sentence.tree
+    ? walkTree(sentence.tree).filter(({ cat, role, start, end }) => cat === "np" && role === "apposition" && start > verb.start && end >= last)
+    : [];
+  // "The fox lives in *the Sahara, the largest desert*. It weighs …": no place does.
+  const isAlive = isAgent(antecedent, lexicon);
+  const isPlace = (np: Node) => lexicon.nameKind(headTerminal(coreOf(np)).lemma ?? "") === "place";
+  return named.some((np) => coreOf(np) !== coreOf(antecedent) && !(isAlive && isPlace(np)) && mayBe("it", coreOf(np), sentence, persons, lexicon));
+}
+
+/** "The navy sent her there. *It was fifteen meters long*": nobody is so long. */
+function isMeasured({ verb, complements }: Clause): boolean {
+  return (
+    verb.lemma === "weigh" ||
+    complements.some(({ node }) => node.cat === "ap" && (node.role === "measure" || walkTree(node).some(({ role }) => role === "measure")))
+  );
+}
+
 /** "People thought of using icebergs. *They contain* no salt": no people do. */
-export function isThingsDeed(np: Node, { verb }: Clause, lexicon: Lexicon): boolean {
-  return THINGS_DEEDS.has(verb.lemma ?? "") && isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
+export function isThingsDeed(np: Node, clause: Clause, lexicon: Lexicon): boolean {
+  const lemma = headTerminal(np).lemma ?? "";
+  if (FOUNDED.has(lemma) && isMeasured(clause)) return true;
+  return THINGS_DEEDS.has(clause.verb.lemma ?? "") && isPersonNoun(lemma, lexicon);
 }
 
 /** Somebody, an animal, or what people have founded. */
@@ -92,6 +115,13 @@ const AGENTS_DEEDS = new Set(
 );
 const AGENTS = new Set(
   "company commission council government court school museum library bank board parliament committee agency ministry firm union club society university college hospital police army navy town city state country nation church congress senate party jury charity team factory newspaper zoo theatre".split(
+    " ",
+  ),
+);
+
+/** Of these nothing is measured in metres and tons. */
+const FOUNDED = new Set(
+  "company commission council government board parliament committee agency ministry union club society police army navy congress senate party jury charity team".split(
     " ",
   ),
 );

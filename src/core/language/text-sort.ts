@@ -25,7 +25,7 @@ export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
   const steps = prose.filter((sentence) => sentence.block.kind === "list-item").length;
   const isTalk = prose.some((sentence) => sentence.speaker);
-  if (!isTalk && isStory(prose)) return "story";
+  if (!isTalk && !isReport(prose) && isStory(prose)) return "story";
   if (steps >= 4 || (!isTalk && isToldToDo(prose))) return "steps";
   return !isTalk &&
     isOpinion(
@@ -44,6 +44,11 @@ const SHARE_OF_COMMANDS = 0.42;
 function isToldToDo(prose: readonly Sentence[]): boolean {
   const commands = prose.filter(({ clauses }) => clauses.some(({ rank, imperative }) => rank === "main" && imperative)).length;
   return commands >= FEWEST_COMMANDS && commands / prose.length >= SHARE_OF_COMMANDS;
+}
+
+/** "SKERRY BAY, 14 March – A seal pup …": a newspaper's place and date. */
+export function isReport(prose: readonly Sentence[]): boolean {
+  return /^\p{Lu}[\p{Lu}'’. -]{3,}(?:, [\p{L}\d. ]{2,20})? [–—-]+ /u.test(prose[0]?.block.text ?? "");
 }
 
 function isStory(prose: readonly Sentence[]): boolean {
@@ -74,6 +79,8 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
     ) > 0
   )
     return true;
+  // "I have come to ask you not to cut down the oak"
+  if (count(/\bI (?:have come|am here|stand here|come before you)(?: today)? to (?:ask|urge|beg|speak (?:for|against))\b/) > 0) return true;
   // "I am writing to ask you to bring it back"
   if (count(/\bI (?:am writing|write) to (?:ask|urge|complain|protest|object)\b/) > 0) return true;
   // "What a food label must tell you": what the law says, and no demand.

@@ -8,6 +8,8 @@ const OUGHT = /\b(?:should|ought to|must)\b/;
 /** How a writer lets the other side speak. */
 const OTHER_SIDE =
   /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/iu;
+/** "I have come to ask you not to cut down the oak" */
+const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b/u;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
 const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
 /** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
@@ -19,7 +21,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
   const claims = analysis.sentences.filter(
     (sentence) =>
       sentence.block.kind !== "heading" &&
-      OUGHT.test(sentence.text) &&
+      (OUGHT.test(sentence.text) || BEGS.test(sentence.text)) &&
       sentence.abstained !== "speech" &&
       sentence.abstained !== "question" &&
       !isOfOthers(sentence) &&
@@ -29,7 +31,7 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
       // "Cafés should stop using them", "The council should switch off half of them at midnight": so does what they are.
       (!POINTS.test(sentence.text) || NAMED.test(sentence.text)) &&
       // "To make soup you *must* multiply": needed for it, and no demand.
-      (/\b(?:should|ought to)\b/.test(sentence.text) || /^(?:[\w’'-]+ ){1,4}must\b/.test(sentence.text)) &&
+      (/\b(?:should|ought to)\b/.test(sentence.text) || BEGS.test(sentence.text) || /^(?:[\w’'-]+ ){1,4}must\b/.test(sentence.text)) &&
       !/\b(?:you|they|he|she) (?:should|must|ought)\b/.test(sentence.text),
   );
   const blocks = claims.map(({ blockIndex }) => blockIndex);

@@ -2,8 +2,10 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { sentenceCase, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
+import { isReport } from "../../language/text-sort";
 import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
+import { SAID_BETWEEN } from "../phrasing/ask-clause";
 import { LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
@@ -38,6 +40,8 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const { clauses, text, words } = sentence;
   if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
     return undefined;
+  // "…, he wrote, but the Court could not help him": who wrote is not told here.
+  if (SAID_BETWEEN.test(text)) return undefined;
   const isClear = (clause: Clause) => {
     const phrasing = phrasingOf(clause, analysis);
     const rest = typeof phrasing === "string" ? phrasing : phraseRest(phrasing, analysis);
@@ -48,6 +52,9 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const main = clauses.filter(({ rank }) => rank === "main");
   // "Second, turn off screens": what a reader should do is no summary of a text that explains.
   if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
+  // "SKERRY BAY, 14 March – A grey seal pup …": where and when a paper was told of it.
+  const dated = sentence.indexInBlock === 0 && isReport([sentence]) ? text.indexOf(" – ") : -1;
+  if (dated > 0) return { sentence, text: text.slice(dated + 3) };
   const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
   if (opensClearly(sentence))
     return { sentence, text: isNamedTwice(sentence) ? sentenceCase(text.replace(LINK, "")) : `${wordsText(sentence, 0, words.length)}${stop}` };

@@ -24,6 +24,8 @@ export function findSo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis);
   if (/\b(?:because|since)\b/.test(`${rest} ${reasonRest}`)) return [];
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
+  // "goes stale quickly, so eat it *the same day or toast it the next*": half of what one should do.
+  if (clause.imperative && clause.sentence.clauses.some(({ imperative, start }) => imperative && clause.sentence.words[start - 1]?.lower === "or")) return [];
   // "swallows air *and spits it out*": of a second deed that is not clear the first can still be asked.
   const stem =
     askShared(phrasing, analysis, "Why", []) ?? (rest === "" && phrasing.subject.split(" ").length < 2 ? undefined : askClause(phrasing, "Why", rest));

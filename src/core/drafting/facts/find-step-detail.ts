@@ -114,7 +114,7 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Spread the stone *in two layers*": how, and not where.
   if (word === "in" && thing.f.det === "num" && thing.f.num === "pl") return [];
   // "decorate the stick *when you like the sound* with paint": the preposition would stand behind the clause.
-  const hasClause = clause.adjuncts.some(({ node }) => /^(?:sb|c-sb|sb-c)$/.test(node.cat) && !reasonsOf(clause).includes(node));
+  const hasClause = clause.adjuncts.some(({ node }) => /^(?:sb|c-sb|sb-c|vp|vp-c)$/.test(node.cat) && !reasonsOf(clause).includes(node));
   if ((isThing || word === "with") && hasClause) return [];
   if (isThing || word === "with") {
     const answer = textWithoutAsides(sentence, thing);

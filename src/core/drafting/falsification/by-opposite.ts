@@ -100,7 +100,8 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   // "three-quarters full": how full it is, and nobody fills a thing empty.
   if (
     /^(?:full|empty|open|closed|shut)$/.test(word) &&
-    (/^(?:half|three-quarters|two-thirds|one-third|partly|only|quite)$/.test(before) || /^fill/.test(clause.verb.lemma ?? ""))
+    (/^(?:half|three-quarters|two-thirds|one-third|partly|only|quite)$/.test(before) ||
+      /^(?:fill|lie|lay|stand|leave|remain|stay)/.test(clause.verb.lemma ?? ""))
   )
     return [];
   // "full *of* holes", "*as* large as a thumbnail", "from the outside *inwards*": with another word the phrase says nothing.

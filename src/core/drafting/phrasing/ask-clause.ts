@@ -2,7 +2,7 @@ import { type Analysis, narratorOf, positionKey, type Sentence } from "../../lan
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
-import { calledName, midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { KIN_NAMES } from "../../language/noun-gender";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
@@ -12,6 +12,7 @@ import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { mayBeSplit } from "./may-be-split";
+import { nameInPassing } from "./name-in-passing";
 import { isAnybody } from "./one-of-some";
 import { opensWithCommand, opensWithDeed } from "./opens-with-deed";
 import { ownerAgain } from "./owner-again";
@@ -43,7 +44,7 @@ export type Unaskable = Unclear | "contracted" | "no-subject" | "no-sentence";
 const TIME_AHEAD =
   /^(?:last|next|this|that|every|each|one) (?:monday|tuesday|wednesday|thursday|friday|saturday|sunday|year|month|week|weekend|spring|summer|autumn|fall|winter|day|night|morning|afternoon|evening) \p{L}/iu;
 
-const SAID_BETWEEN = /, (?:he|she|they|I|\p{Lu}\p{L}+|the \p{Ll}+) (?:said|says|say|wrote|writes|argued|argues|claimed|thought|explained|added),/u;
+export const SAID_BETWEEN = /, (?:he|she|they|I|\p{Lu}\p{L}+|the \p{Ll}+) (?:said|says|say|wrote|writes|argued|argues|claimed|thought|explained|added),/u;
 const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
 
 /** What things do not do. */
@@ -52,6 +53,8 @@ const PERSONAL = new Set(
 );
 const SAYING = new Set("say announce claim state note add conclude suggest".split(" "));
 
+/** "Members of the council, *my* name is Tessa": those who are spoken to do nothing. */
+const SPOKEN_TO = /, (?:my|our)\b/i;
 const HAS_MODAL = /\b(?:can|could|will|would|may|might|must|should)\b/;
 
 /** Parts of something that another sentence speaks of. */
@@ -188,6 +191,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     .replace(antecedent ? /^(?:even|only) (?=\p{Ll})/u : /^even (?=\p{Ll})/u, "");
   // "*Whoever* wants to fish needs two papers": who needs them, and nobody of that name.
   if (/^(?:who|what|which)ever$/i.test(subject)) return "no-subject";
+  if (SPOKEN_TO.test(nodeText(home, node))) return "first-person";
   // "limit foods that are known to": the phrase was torn from what follows.
   if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
   // "*Put rare items* in one place": read as items that were put.
@@ -272,16 +276,6 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
     solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1], analysis.lexicon, true) ??
     paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences)
   );
-}
-
-/** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
-function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
-  // "a girl *named Juna*"
-  const named = calledName(subject, sentence);
-  if (named && subject.f.det === "indef" && analysis.persons.has(named)) return named;
-  if (subject.role !== "apposition") return undefined;
-  const text = nodeText(sentence, subject.kids[1]!);
-  return analysis.persons.has(text) ? text : undefined;
 }
 
 /** "I start both engines": told of whoever says it, as the verb of a third person asks. */
