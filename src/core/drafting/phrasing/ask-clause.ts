@@ -191,7 +191,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     .replace(antecedent ? /^(?:even|only) (?=\p{Ll})/u : /^even (?=\p{Ll})/u, "");
   // "*Whoever* wants to fish needs two papers": who needs them, and nobody of that name.
   if (/^(?:who|what|which)ever$/i.test(subject)) return "no-subject";
-  if (SPOKEN_TO.test(nodeText(home, node))) return "first-person";
+  if (SPOKEN_TO.test(nodeText(home, subjectNode))) return "first-person";
   // "limit foods that are known to": the phrase was torn from what follows.
   if (/\s(?:to|of|the|an?|and|or|than)$/.test(subject)) return "no-subject";
   // "*Put rare items* in one place": read as items that were put.
