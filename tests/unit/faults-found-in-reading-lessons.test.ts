@@ -25,6 +25,16 @@ neverDrafts({
     ],
     "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
   },
+  "of a number or a time": {
+    "an hour that blew": [
+      "# The bridge\n\nThe bridge was new. On the morning of November 7, a steady wind of 42 miles an hour blew through the Narrows.",
+      /An hour blew|= An hour$/,
+    ],
+    "how many of all": [
+      "# Bananas\n\nBananas are cheap. A single vessel can carry 50 million bananas, which ripen only when they are sprayed with ethylene gas at the end of the trip.",
+      /How many bananas ripen|million bananas ripen/,
+    ],
+  },
   "of who and what is meant": {
     "the navy, fifteen metres long": [
       "# A computer\n\nThe navy sent Grace Hopper to Harvard University to work on the Mark I, one of the first computers. It was fifteen meters long and weighed almost five tons.",
@@ -49,6 +59,30 @@ neverDrafts({
     ],
   },
   "of what is asked": {
+    "one reason of several, as the only one": [
+      "# Bananas\n\nBananas are cheap partly because the supply is huge and steady. Wages in the countries where bananas grow are low. Shipping is cheap, too. Apple trees give one harvest each fall.",
+      /Why are bananas cheap\? = The supply/,
+    ],
+    "what is wanted, as what happens": [
+      "# A cell\n\nA cell divides into two. If each new cell is to receive a complete set of instructions, every thread has to be duplicated first.",
+      /What happens if each new cell/,
+    ],
+    "so much that, without the that": [
+      "# The spider\n\nAnansi stole the beans. Anansi was so ashamed that he ran away and hid in the tall grass.",
+      /was so ashamed$|was so ashamed,/,
+    ],
+    "with whom it is done so": [
+      "# Choking\n\n1. Call for help.\n2. Stand behind the person.\n3. Give five blows.\n4. With a baby, lay the child face down along your forearm.",
+      /with a baby\?/,
+    ],
+    "what is had, without what it has": [
+      "# The bridge\n\nThe old bridge fell. The bridge that replaced it in 1950 has a deck 33 feet deep with open trusses that let the wind blow through.",
+      /have with open trusses/,
+    ],
+    "a story told by nobody who was there": [
+      "# The summer\n\nI was ten the summer we moved into the lighthouse. I sat at the window and counted ships. I saw a boat with a dog in it. I ran down the steps to the beach. I switched on the lamp and flashed it. Dad was in town, buying brushes. I pointed the lamp at the lobster boats. Then I waited on the beach until Dad came home.",
+      /as Dad would tell it/,
+    ],
     "half of what one should do": [
       "# Soda bread\n\n1. Mix the flour.\n2. Bake the bread.\n3. Let the bread cool.\n4. Soda bread goes stale quickly, so eat it the same day or toast it the next.",
       /Why should you eat/,

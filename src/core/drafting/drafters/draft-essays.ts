@@ -1,9 +1,10 @@
 import type { Sentence } from "../../language/analysis";
 import { CLOSED_WORDS } from "../../language/data/closed-words";
 import type { Candidate } from "../candidate";
+import { speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { speechesOf } from "./draft-speakers";
-import { eventOf, heaviestEvents, sayings } from "./events-of-story";
+import { eventOf, heaviestEvents, isEventOfOneself, sayings } from "./events-of-story";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 import { asPoints, type Point } from "./point-of-sentence";
 import { titleOf } from "./sections";
@@ -102,6 +103,7 @@ function tell(stock: SourceStock): Candidate[] {
     const [first] = sentence.clauses;
     return sentence.tree && first && first.rank === "main" && names.some((name) => sentence.text.includes(name)) && sentence.words.length > 5;
   });
+  if (title && isToldByOneself(stock)) return tellOfOneself(stock, title);
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
   const clear = analysis.sentences.flatMap((sentence) => (sentence.block.kind === "heading" ? [] : (eventOf(sentence, analysis) ?? [])));
@@ -113,6 +115,23 @@ function tell(stock: SourceStock): Candidate[] {
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", points }], points, TELLING, "essay-tell")];
+}
+
+/** Share of sentences in the first person from which a story is told by whoever was there. */
+const OF_ONESELF = 0.3;
+
+function isToldByOneself({ analysis: { sentences, narrator } }: SourceStock): boolean {
+  const prose = sentences.filter(({ block, abstained }) => block.kind !== "heading" && abstained !== "speech");
+  return narrator !== undefined && prose.filter(speaksOfItself).length > OF_ONESELF * prose.length;
+}
+
+/** "I ran down the 112 steps": the narrator's own words are the points. */
+function tellOfOneself({ analysis }: SourceStock, title: string): Candidate[] {
+  const events = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading" && isEventOfOneself(sentence, analysis));
+  if (events.length < FEWEST_POINTS) return [];
+  const points = heaviestEvents(asPoints(events), Math.min(events.length, events.length >= 2 * MOST_EVENTS ? MOST_EVENTS : MOST_POINTS), analysis);
+  const stem = `Tell in your own words what happens in “${title}”. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
+  return [essay("tell", stem, [{ side: "", points }], points, RETELLING, "essay-tell")];
 }
 
 type Levels = { share: number; text: string }[];
@@ -137,6 +156,8 @@ const TELLING: Levels = [
   { share: 0.5, text: "Two of them" },
   { share: 0.25, text: "One of them" },
 ];
+
+const RETELLING: Levels = TELLING.map(({ share, text }) => ({ share, text: text.replace("told as that person sees them", "in the student's own words") }));
 
 function essay(
   purpose: "inform" | "argue" | "tell",

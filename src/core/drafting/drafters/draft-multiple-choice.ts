@@ -20,6 +20,8 @@ function draftAll(stock: SourceStock, seed: number): Candidate[] {
   return stock.askable.flatMap((fact) => {
     // "Which is heavier: the moon or the sun?" names its two options itself.
     if (choicesInStem(fact.stem) || fact.pattern === "how-answered") return [];
+    // "cheap *partly* because the supply is steady": the other reasons are right as well.
+    if (fact.type === "cause" && /^(?:partly|mainly|mostly|largely|chiefly) /i.test(fact.answer)) return [];
     const form = optionForm(fact);
     const key = form(optionAnswer(fact));
     // A page that says a thing twice would offer it as right and as wrong.

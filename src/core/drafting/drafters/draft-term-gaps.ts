@@ -165,6 +165,9 @@ function gapsIn(sentences: readonly Sentence[], stock: SourceStock): Candidate[]
   }
   // Every sentence but the first is there to be asked about.
   if (places.length < 2 || !more.every((sentence) => places.some((place) => place.sentence === sentence))) return [];
+  // "Mom was asleep with a ____": in a story what comes once may be anything.
+  const { sort, lemmaCounts } = stock.analysis;
+  if (sort === "story" && places.every(({ lemma }) => (lemmaCounts.get(lemma) ?? 0) < 2)) return [];
   const bank = [...places.map(({ key }) => key), ...extraWords(places, text, stock)];
   if (bank.length < places.length + 1) return [];
   return [

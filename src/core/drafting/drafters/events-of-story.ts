@@ -1,8 +1,9 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
-import { LEANS_BACK, speaksOfItself } from "../phrasing/opens-clearly";
+import { hasPronounSubject, LEANS_BACK, speaksOfItself } from "../phrasing/opens-clearly";
 import type { Said } from "./draft-speakers";
+import { followsPronouns } from "./followed-pronouns";
 import { FEWEST_OF_POINT, POINTS_BACK, type Point, pointOf, TELLS_NO_MORE, withNamedSubject } from "./point-of-sentence";
 
 /** Words under which a sentence says little by itself. */
@@ -31,6 +32,14 @@ export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefin
   }
   const isNamed = [...analysis.persons.values()].some(({ name }) => plain.includes(name));
   return isNamed && !pronounOf(first.subject) && (!LEANS_BACK.test(plain) || THAT_TIME.test(plain)) ? { sentence, text: sentenceCase(plain) } : undefined;
+}
+
+/** The same of whoever tells the story: an event of theirs, or one that is clear by itself. */
+export function isEventOfOneself(sentence: Sentence, analysis: Analysis): boolean {
+  const [first] = sentence.clauses;
+  const plain = sentence.text.replace(JOINS, "");
+  if (!sentence.tree || first?.rank !== "main" || sentence.words.length - 1 < FEWEST_OF_POINT) return false;
+  return !TELLS_NO_MORE.test(plain) && !POINTS_BACK.test(plain) && !hasPronounSubject(sentence) && followsPronouns(sentence, analysis);
 }
 
 /** Words of a speech under which it tells nothing. */

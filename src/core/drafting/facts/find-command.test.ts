@@ -133,7 +133,7 @@ describe("shares, ages and what comes of a condition", () => {
     "so cold that nobody could hold it": [
       "# The rope\n\nThe rope lay on the quay. The rope was so cold that Ida Marrow could hardly hold it.",
       "Why could Ida Marrow hardly hold the rope?",
-      "because the rope was so cold",
+      "because the rope was very cold",
     ],
     "what a deed costs": [
       "# The library\n\nThe library is closed. Opening the library on Sundays would cost about £9,000 a year.",

@@ -59,6 +59,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     )
   )
     return [];
+  // "If each cell *is to receive* a set, …": what is wanted, and not what happens.
+  if (inner && /\b(?:is|are|am|was|were) to \p{Ll}/u.test(wordsText(inner.sentence, inner.subject.end, inner.end))) return [];
   const isSupposed = inner !== undefined && condition.f.sub === "if" && supposes(inner, clause);
   const time = isSupposed
     ? "supposed"

@@ -36,6 +36,7 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
   const inside = sentence.clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= condition.start && end <= condition.end);
   const [inner, ...others] = inside;
   if (!inner || others.length > 0 || !isGeneral(inner) || !/^(?:when|if|once)$/.test(condition.f.sub ?? "")) return [];
+  if (/\b(?:is|are|am|was|were) to \p{Ll}/u.test(wordsText(sentence, inner.subject.end, inner.end))) return [];
   const asked = phrasingOf(inner, analysis);
   if (typeof asked === "string") return [];
   const told = phraseRest(asked, analysis);

@@ -41,8 +41,8 @@ export const findExtent: FactFinder = (phrasing, analysis) => {
       clause: effect,
       phrasing: asked,
       stem: askClause(asked, "Why", rest),
-      answer: withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${how}`, asked, analysis),
-      accepted: [`${phrasing.subject} ${phrasing.finite} ${how}`],
+      answer: withPronoun(`because ${phrasing.subject} ${phrasing.finite} ${withoutSo(how)}`, asked, analysis),
+      accepted: [`${phrasing.subject} ${phrasing.finite} ${withoutSo(how)}`],
       depth: "understanding",
       worth: 3.1,
       pattern: "why-so-that-result",
@@ -82,7 +82,7 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
     .filter((node) => node.end <= clause.subject.start && [node, reasonNode(node)].some(({ f }) => f.time || f.sub === "time"));
   const others = phraseRest(phrasing, analysis, [manner, result, ...ahead]);
   if (isUnclear(rest) || isUnclear(others)) return [];
-  const how = nodeText(clause.sentence, { ...manner, end: result.start });
+  const how = withoutSo(nodeText(clause.sentence, { ...manner, end: result.start }));
   // "gave so little water *in summer*": what it gave stands right behind the verb.
   const told = (amount ? [how, others] : [others, how]).filter(Boolean).join(" ");
   if (amount && findUnclear(manner, clause.sentence, analysis, phrasing.binder)) return [];
@@ -98,4 +98,9 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "why-so-that-result",
     }),
   ];
+}
+
+/** "was *so* ashamed" that he ran: by itself, very ashamed. */
+function withoutSo(how: string): string {
+  return how.replace(/^so (?=(?!much|many|few)\p{L})/u, "very ");
 }

@@ -252,7 +252,7 @@ describe("whose, inside one sentence", () => {
     "of whom the sentence is about": [
       story("Jonna laughed so loudly that her father woke up."),
       "In the story, why did Jonna’s father wake up?",
-      "because Jonna laughed so loudly",
+      "because Jonna laughed very loudly",
     ],
     "what was the longest of all": [
       story("Both captains began to laugh, because it was the longest talk they had ever had."),

@@ -215,7 +215,7 @@ describe("what must be done, how long it took, and who was the first", () => {
     "so fast that": [
       "The fog came in so fast that Ida could not finish the washing.",
       "Why could Ida not finish the washing?",
-      "because the fog came in so fast",
+      "because the fog came in very fast",
     ],
     "where, as a condition": [
       "Where newspapers are censored, abuses of power remain hidden.",

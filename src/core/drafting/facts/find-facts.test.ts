@@ -40,7 +40,7 @@ describe("causes", () => {
     ],
     "so … that": [
       "The fog was so thick that sailors could not see the shore.",
-      ["cause", "Why could sailors not see the shore?", "because the fog was so thick"],
+      ["cause", "Why could sailors not see the shore?", "because the fog was very thick"],
     ],
     "a state, not a deed": [
       "Wet rope is harder to untie than dry rope, because the fibres swell.",

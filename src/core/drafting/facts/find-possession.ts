@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
-import { nodeText, withoutAside } from "../../language/node-text";
+import { nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -28,7 +28,9 @@ export function findPossession(phrasing: Phrasing, analysis: Analysis): Fact[] {
     object.role !== "coordination" &&
     !object.f.time;
   if (!isThing || !/^(?:indef|bare)$/.test(object.f.det ?? "")) return [];
-  const answer = nodeText(clause.sentence, withoutAside(object));
+  // "has a deck 33 feet deep *with open trusses*": what it has, has them.
+  const along = clause.adjuncts.find(({ node }) => node.start === object.end && node.cat === "pp" && node.f.sub === "with")?.node;
+  const answer = along ? wordsText(clause.sentence, object.start, along.end) : nodeText(clause.sentence, withoutAside(object));
   const words = answer.split(" ").length;
   // "Tall buildings have lightning rods *on their roofs*": where they have it says enough.
   const isPlaced =
@@ -38,7 +40,7 @@ export function findPossession(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (phrasing.subject.split(" ").length < fewestOfOwner || words < fewest || words > LONGEST_OBJECT || (!isPlaced && hasMore(phrasing, analysis))) return [];
   if (findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
   const aside = clause.adjuncts.filter(({ node }) => node.cat.startsWith("c-") && node.start >= object.end).map(({ node }) => node);
-  const rest = phraseRest(phrasing, analysis, [object, ...aside, ...reasonsOf(clause)]);
+  const rest = phraseRest(phrasing, analysis, [object, ...(along ? [along] : []), ...aside, ...reasonsOf(clause)]);
   // "had *only* a small lamp on a mast": nothing else is meant.
   if (isUnclear(rest) || (isPlaced && /\bonly\b/.test(rest))) return [];
   return [

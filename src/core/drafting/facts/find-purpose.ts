@@ -132,7 +132,8 @@ function isTelling({ verb, passive, auxiliaries }: Clause): boolean {
 /** "used her pay to take him to a hospital": what is spent is spent to do something. */
 function isSpent(clause: Clause): boolean {
   const object = clause.complements.find(({ role }) => role === "object")?.node;
-  return clause.verb.lemma === "use" && object?.f.det === "poss";
+  const isAlone = clause.adjuncts.every(({ node }) => node.start > clause.verb.start);
+  return clause.verb.lemma === "use" && object?.f.det === "poss" && isAlone;
 }
 
 /** "Stand them on their edges to form a square *and tie them together*": the tying may be the next thing to do. */

@@ -221,7 +221,8 @@ function fromSubject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const counted = countedPhrase(clause.subject);
   const noun = counted && countedNoun(counted, phrasing);
-  if (!counted || !noun || clause.shared || clause.linkedBy) return [];
+  // "carries 50 million bananas, *which ripen slowly*": so do all others.
+  if (!counted || !noun || clause.shared || clause.linkedBy || clause.rank === "aside") return [];
   // "Twenty-five degrees would be *ideal*": for what?
   if (clause.verb.cat === "be" && clause.complements.some(({ node }) => /^(?:ideal|best|enough|fine|perfect|better)$/.test(nodeText(clause.sentence, node))))
     return [];

@@ -113,6 +113,8 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (word === "through" && SIFTING.has(verb));
   // "Spread the stone *in two layers*": how, and not where.
   if (word === "in" && thing.f.det === "num" && thing.f.num === "pl") return [];
+  // "*With a baby*, lay the child along your forearm": with whom it is done so.
+  if (clause.adjuncts.some(({ node }) => node.end <= clause.verb.start && node.f.sub === "with")) return [];
   // "decorate the stick *when you like the sound* with paint": the preposition would stand behind the clause.
   const hasClause = clause.adjuncts.some(({ node }) => /^(?:sb|c-sb|sb-c|vp|vp-c)$/.test(node.cat) && !reasonsOf(clause).includes(node));
   if ((isThing || word === "with") && hasClause) return [];

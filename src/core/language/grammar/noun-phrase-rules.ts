@@ -115,6 +115,10 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   const tellsOf = (l: Node, r: Node) => (agreeNumbers(l.f.num ?? "any", (r.f.agr as "any") ?? "any") ? l.f : undefined);
   rule("np", "np c-rc", 0, "relative", 0.9, tellsOf);
   rule("np", "np c-rc-c", 0, "relative", 0.6, tellsOf);
+  // "a wind of *42 miles an hour*"
+  rule("np", "np np", 0, "rate", 1.5, (l, r) =>
+    l.role === "quantity" && r.f.det === "indef" && r.end - r.start === 2 && TIME_NOUNS.has(headTerminal(r).lemma ?? "") ? l.f : undefined,
+  );
   rule("c-np", "comma np", 1, "mark", 0, (_, r) => (r.f.det === "pron" ? undefined : r.f));
   rule("c-np-c", "c-np comma", 0, "mark", 0);
   // A time is not explained by what follows it: "In 1881, the scientist …"; nor a thing by a bare number.
@@ -124,6 +128,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
     l.f.det === "pron" ||
     l.f.time ||
     TIME_NOUNS.has(headTerminal(l).lemma ?? "") ||
+    // "On the morning of *November 7*, a steady wind …"
+    MONTHS.has(headTerminal(l).lemma ?? "") ||
     r.f.det === "num" ||
     agreeNumbers(l.f.num ?? "any", r.f.num ?? "any") === undefined
       ? undefined
