@@ -18,6 +18,10 @@ describe("what somebody is asked and answers", () => {
     ["a deed of whoever is asked", "What do you do when a net tears?", "We mend it on the quay.", "“We mend it on the quay.”"],
     ["advice", "What should children do near the water?", "Wear a life jacket and stay together.", "“Wear a life jacket and stay together.”"],
     ["advice on how", "How can our readers help?", "Leave the nets on the quay at night.", "“Leave the nets on the quay at night.”"],
+    ["a way", "How do you handle an eel?", "Very carefully.", "“Very carefully.”"],
+    ["an amount, however the rest is read", "How much honey do you get?", "About twenty kilograms from each hive.", "“About twenty kilograms from each hive.”"],
+    ["what advice there is", "What advice do you have for beginners?", "Study science, but also learn to watch.", "“Study science, but also learn to watch.”"],
+    ["what exactly it is", "What exactly is glass made of?", "Mostly sand.", "“Mostly sand.”"],
     ["a means", "How do you find the fish?", "With an echo sounder.", "“With an echo sounder.”"],
   ])("is asked as a question of the talk: %s", (_, question, answer, key) => {
     expect(asked(talk(question, answer))).toEqual([[`Amir asks: “${question}” What does Dora answer?`, key]]);

@@ -11,6 +11,11 @@ const AMOUNT =
 
 const WHEN = /^(?:in|at|on|from|after|before|during|about|around|when|until)\b/i;
 const WHERE = /^(?:in|at|on|from|under|near|behind|between|over|to|by)\b/i;
+/** "Very politely." */
+const WAY = /^(?:very |quite |extremely )?\p{L}+ly\b/iu;
+/** "About twenty kilograms from each hive": however the rest was read. */
+const OPENS_WITH_AMOUNT =
+  /^(?:about |around |over |nearly |almost |between |up to |at least |more than |less than )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|a hundred|half|several)\b/i;
 const HOW = /^(?:with|by|through|from)\b/i;
 
 /** What is looked at in a reply. */
@@ -35,11 +40,12 @@ const FORMS: [asks: RegExp, fits: (form: Form, asks: string) => boolean][] = [
   [/^(?:when|what time)\b/i, ({ text, isPart }) => isPart && WHEN.test(text)],
   [/^where\b/i, ({ text, isPart }) => isPart && WHERE.test(text)],
   [/^(?:how|what) (?:should|can|could|must)\b/i, ({ isCommand, isDeed, words }) => (isCommand && words >= FEWEST_OF_ADVICE) || isDeed],
-  [/^how\b/i, ({ text, isPart, isDeed }) => (isPart && HOW.test(text)) || isDeed],
+  [/^how\b/i, ({ text, isPart, isDeed }) => (isPart && (HOW.test(text) || WAY.test(text))) || isDeed],
+  [/^what (?:advice|tips?|suggestions?)\b/i, ({ isCommand, words }) => isCommand && words >= FEWEST_OF_ADVICE],
   [/^(?:who|which)\b/i, ({ isPart }) => isPart],
   [/^what (?:do|does|did)\b/i, ({ isPart, isDeed }, asks) => (isPart && / (?:like|need|want|love|fear|miss|eat|use)\b/i.test(asks)) || isDeed],
   [/^what (?!(?:is|was|are|were|has|have|had|can|could|will|would|kind|sort)\b)\p{L}+s \p{L}+/iu, ({ isPart }) => isPart],
-  [/^what (?:is|was|are|were)\b/i, ({ isPart, isOneClause, saysWhat }) => isPart || (isOneClause && saysWhat)],
+  [/^what (?:exactly |actually |really )?(?:is|was|are|were)\b/i, ({ isPart, isOneClause, saysWhat }) => isPart || (isOneClause && saysWhat)],
 ];
 
 /** Whether a reply has the form of an answer to such a question: the part of a sentence or the amount that was asked for, or the same doer. */
@@ -71,7 +77,7 @@ function isPart(asks: string, { words, clauses, text }: Sentence, isCommand: boo
   return (
     words.length <= LONGEST_FRAGMENT + 1 &&
     !text.endsWith("!") &&
-    (clauses.length === 0 || isTorn || clauses.every(isReducedPassive)) &&
+    (clauses.length === 0 || OPENS_WITH_AMOUNT.test(text) || isTorn || clauses.every(isReducedPassive)) &&
     !words.some(isAuxiliary)
   );
 }

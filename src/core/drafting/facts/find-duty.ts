@@ -17,7 +17,9 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [modal] = clause.auxiliaries;
   const isForbidden = clause.negated && /^(?:may|must)$/.test(modal?.lemma ?? "");
-  const isDemand = modal?.cat === "modal" && (isForbidden || modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
+  const isProposal = modal?.lemma === "could" && proposes(phrasing, analysis);
+  const isDemand =
+    modal?.cat === "modal" && (isForbidden || isProposal || modal.lemma === "should" || modal.lemma === "must") && clause.auxiliaries.length === 1;
   if (!isDemand || clause.passive || clause.imperative || clause.verb.cat !== "v") return [];
   if (analysis.sort !== "opinion" && !phrasing.binder.human && !(isForbidden && isAgent(clause.subject, analysis.lexicon))) return [];
   // "*Recess* should come before lunch": what should be done with it, and not what it should do.
@@ -31,7 +33,7 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = deeds[0]!;
   const answer = shared.length > 1 ? wordsText(clause.sentence, clause.verb.start, shared.at(-1)!.end) : [clause.verb.lemma, rest].filter(Boolean).join(" ");
   if (isOfThings(answer)) return [];
-  if (isUnclear(rest) || answer.split(" ").length < 3 || phrasing.subject === "you") return [];
+  if (isUnclear(rest) || answer.split(" ").length < (isProposal ? 2 : 3) || phrasing.subject === "you") return [];
   return [
     {
       type: "aim",
@@ -43,10 +45,19 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
       answer,
       accepted: [],
       depth: "understanding",
-      worth: isForbidden ? 2.5 : 3,
+      worth: isProposal ? 2.2 : isForbidden ? 2.5 : 3,
       pattern: isForbidden ? "what-must-not" : "what-should",
     },
   ];
+}
+
+/** "Volunteers *could shelve books*": what a writer proposes, and no ability and nothing that depends on something. */
+function proposes({ clause }: Phrasing, { sort }: Analysis): boolean {
+  const { sentence, verb, negated } = clause;
+  const isDeed = !/^(?:see|hear|feel|happen|fall|find|know|understand|remember|mean|cause|hurt|harm|lose|die|drown|come|get|read|think|say)$/.test(
+    verb.lemma ?? "",
+  );
+  return sort === "opinion" && !negated && isDeed && !/\b(?:if|would|when|was|were|had|did|once|could (?:not|even|never))\b/i.test(sentence.text);
 }
 
 const DEMANDING = new Set("think believe say suggest propose hope argue".split(" "));

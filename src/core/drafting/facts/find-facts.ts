@@ -231,6 +231,8 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
   // Everybody who read the story knows who does nearly all of it.
+  // "*We* threw it away": the question names them anyway.
+  if (/^(?:who-did|what-did|passive-by)$/.test(fact.pattern) && / and others$/.test(fact.answer)) return true;
   if (sort === "story" && fact.pattern === "who-did") return fact.clause.subject.f.det === "bare" || isMainPerson(fact.answer, analysis);
   const explains = sort === "steps" && (sentence.block.kind !== "list-item" || sentence.indexInBlock > 0) && !fact.clause.imperative;
   return !explains && LEFT_ALONE[sort].has(fact.type);

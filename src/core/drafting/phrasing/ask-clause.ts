@@ -16,7 +16,9 @@ import { nameInPassing } from "./name-in-passing";
 import { isAnybody } from "./one-of-some";
 import { opensWithCommand, opensWithDeed } from "./opens-with-deed";
 import { ownerAgain } from "./owner-again";
+import { phraseNarrator, phraseUs } from "./phrase-narrator";
 import { preverbalAdverbs } from "./phrase-rest";
+import { phraseVerb } from "./phrase-verb";
 import { isOwnerAlone, isReducedPassive } from "./reduced-passive";
 import { tellsListeners } from "./tells-listeners";
 import { turnsTense } from "./turns-tense";
@@ -116,6 +118,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isWeather(clause)) return phraseWeather(clause);
   if (clause.subject.cat === "there") return phraseExistence(clause);
   if (headTerminal(clause.subject).lemma === "i") return phraseNarrator(clause, analysis);
+  const us = headTerminal(clause.subject).lemma === "we" ? phraseUs(clause, analysis) : undefined;
+  if (us) return us;
   if (tellsListeners(clause)) return "first-person";
   const isLed = isOfLead(clause, analysis);
   const led = pronoun !== undefined && !antecedent && isLed;
@@ -278,18 +282,6 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
   );
 }
 
-/** "I start both engines": told of whoever says it, as the verb of a third person asks. */
-function phraseNarrator(clause: Clause, analysis: Analysis): Phrasing | Unaskable {
-  const narrator = narratorOf(clause.sentence, analysis);
-  const verb = narrator ? phraseVerb(clause) : undefined;
-  if (!narrator || !verb) return "first-person";
-  const third = (word: string) => ({ am: "is", have: "has", do: "does" })[word] ?? word;
-  const [first = "", ...more] = verb.finite.split(" ");
-  const bare = clause.auxiliaries.length === 0 && clause.verb.cat === "v" && clause.verb.flags?.[0] === "plain";
-  const finite = [bare ? inflectVerb(clause.verb.lemma ?? first, "third") : third(first), ...more].join(" ");
-  return { clause, subject: narrator, binder: { num: "sg", human: true }, inverted: third(verb.inverted), verbPhrase: verb.verbPhrase, finite };
-}
-
 /** "it rains": the it is part of the verb. */
 function phraseWeather(clause: Clause): Phrasing | Unaskable {
   const verb = phraseVerb(clause);
@@ -313,40 +305,6 @@ function phraseCommand(clause: Clause): Phrasing | Unaskable {
   if (clause.verb.cat !== "v") return "contracted";
   const base = `${isForbidden ? "not " : ""}${clause.verb.lemma ?? ""}`;
   return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
-}
-
-function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
-  const emphatic = emphaticDo(clause);
-  if (emphatic) return emphatic;
-  const words = clause.auxiliaries.map((node) => wholeForm(clause.sentence.words[node.start]!.lower));
-  const main = wholeForm(clause.sentence.words[clause.verb.start]!.lower);
-  if ([...words, main].some((word) => word.includes("'"))) return undefined;
-  const not = clause.negated ? ["not"] : [];
-  const finite = [words[0], ...not, ...words.slice(1), main]
-    .filter(Boolean)
-    .join(" ")
-    .replace(/^can not /, "cannot ");
-  if (words.length > 0) return { inverted: words[0]!, verbPhrase: [...not, ...words.slice(1), main].join(" "), finite };
-  if (clause.verb.cat === "be") return { inverted: main, verbPhrase: not.join(""), finite: [main, ...not].join(" ") };
-  // "does not get caught", read with *does* as the verb: without its not it would say the opposite.
-  if (clause.negated) return undefined;
-  const form = clause.verb.flags?.[0];
-  const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
-  const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
-  return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
-}
-
-/** "Mia *did* write to the council": she wrote. */
-function emphaticDo({ auxiliaries, verb, negated }: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
-  const [first, ...more] = auxiliaries;
-  if (first?.cat !== "do" || more.length > 0 || negated || verb.cat !== "v" || !verb.lemma) return undefined;
-  const form = first.flags?.includes("past") ? "past" : first.flags?.[0] === "third" ? "third" : "base";
-  return { inverted: form === "past" ? "did" : form === "third" ? "does" : "do", verbPhrase: verb.lemma, finite: inflectVerb(verb.lemma, form) };
-}
-
-/** "ca n't" is *can not*; "'s" may be is or has, and stays. */
-function wholeForm(word: string): string {
-  return ({ ca: "can", wo: "will", cannot: "can", "'re": "are", "'ve": "have", "'ll": "will", "'m": "am" } as Record<string, string>)[word] ?? word;
 }
 
 /** "Why" + did + subject + verb + rest + "?" */
