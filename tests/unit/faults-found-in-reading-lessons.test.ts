@@ -26,6 +26,14 @@ neverDrafts({
     "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
   },
   "of a number or a time": {
+    "hours, as things": [
+      "# Silk\n\nSilk was dear. Women and girls fed the caterpillars fresh mulberry leaves every few hours, day and night, for about a month.",
+      /Which three things did women/,
+    ],
+    "the last of five times": [
+      "# The vote\n\nA candidate may win with fewer votes than the opponent. This has happened five times, most recently in 2016.",
+      /In what year/,
+    ],
     "an hour that blew": [
       "# The bridge\n\nThe bridge was new. On the morning of November 7, a steady wind of 42 miles an hour blew through the Narrows.",
       /An hour blew|= An hour$/,
@@ -36,6 +44,14 @@ neverDrafts({
     ],
   },
   "of who and what is meant": {
+    "a psychologist, without his name": [
+      "# Memory\n\nA German psychologist, Hermann Ebbinghaus, was the first to measure this. In the 1880s he made up more than two thousand syllables.",
+      /The German psychologist made|did the German psychologist/,
+    ],
+    "the second group, of which": [
+      "# Memory\n\nIn one experiment, two groups of students read the same text. After a week the second group remembered half again as much. Each time you recall a thing, the connection between the nerve cells becomes stronger. While you sleep, your brain replays the text. A short nap after a lesson helps the students to remember it.",
+      /tell the most important.* = .*the second group/,
+    ],
     "the navy, fifteen metres long": [
       "# A computer\n\nThe navy sent Grace Hopper to Harvard University to work on the Mark I, one of the first computers. It was fifteen meters long and weighed almost five tons.",
       /long was the navy|navy was fifteen|navy weigh/,
@@ -59,6 +75,10 @@ neverDrafts({
     ],
   },
   "of what is asked": {
+    "who pushed a thread": [
+      "# Silk\n\nA cocoon fell into her cup. Lady Leizu pulled until a single shining thread stretched all the way across her garden.",
+      /pushed until/,
+    ],
     "one reason of several, as the only one": [
       "# Bananas\n\nBananas are cheap partly because the supply is huge and steady. Wages in the countries where bananas grow are low. Shipping is cheap, too. Apple trees give one harvest each fall.",
       /Why are bananas cheap\? = The supply/,

@@ -66,6 +66,9 @@ export function coreOf(np: Node): Node {
 
 /** What a pronoun takes up: the core, but of "*Most bakeries that close* have good bread. They …" not most of all bakeries. */
 export function takenUpBy(np: Node): Node {
+  // "*A German psychologist, Hermann Ebbinghaus*, was the first. He …": by the name.
+  const name = np.role === "apposition" && coreOf(np).f.det === "indef" ? reasonNode(np.kids[1]!) : undefined;
+  if (name?.cat === "np" && name.f.det === "proper" && name.end - name.start >= 2) return coreOf(name);
   return np.role === "relative" && np.f.det === "quant" ? np : coreOf(np);
 }
 

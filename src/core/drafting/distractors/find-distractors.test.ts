@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
+import { rankedCandidates } from "../candidates";
 import type { FactType } from "../facts/fact";
 import { stockSource } from "../source-stock";
 import { findDistractors } from "./find-distractors";
@@ -84,4 +85,19 @@ it("what others found stands first beside what somebody found, and nothing that 
   const found = findDistractors(fact, own, 3, 1);
   expect(found[0]).toBe("that cold oil could spoil the lamp");
   for (const option of found) expect(option).not.toContain("Oda Brandt");
+});
+
+describe("wrong reasons", () => {
+  const reasons = (text: string) =>
+    rankedCandidates(analyse(text, "markdown"), 1).flatMap(({ candidate }) =>
+      candidate.kind === "multiple-choice" && candidate.stem.startsWith("Why") ? candidate.distractors : [],
+    );
+  const VOTE =
+    "# The vote\n\nAmericans choose the electors, and the electors choose the president. Each state has as many electors as it has members of Congress. Since every state has two senators and at least one representative, even the smallest state has three electors.\n\nCandidates spend most of their time in large states. Small states like the rule. The large states want another rule. A candidate needs more than half of the electors.";
+
+  it("are not what the sentence beside it says of the same things: it may be why as well", () => {
+    const found = reasons(VOTE);
+    expect(found.length).toBeGreaterThan(1);
+    expect(found.join(" ")).not.toContain("Each state has as many electors");
+  });
 });

@@ -49,6 +49,8 @@ export function statementDistractors(
     const shared = [...stated].filter((lemma) => asked.has(lemma)).length;
     const onTopic = [...stated].filter((lemma) => stem.has(lemma)).length;
     if (onTopic === 0 && !sameTopic(statement, fact, stock)) return [];
+    // "Each state has as many electors as …", right before: it may be why as well.
+    if (fact.type === "cause" && distance === 1 && onTopic >= 2 && statement.sentence.block === fact.sentence.block) return [];
     // Said twice in the source, what is asked about would be offered as its own answer.
     if (onTopic === stated.size) return [];
     const sameTense = isPresent(statement) === (tense === "present");

@@ -6,7 +6,11 @@ const LETTER = "# Keep the library open\n\nI believe that the library should sta
 describe("what a writer proposes", () => {
   finds({
     "for somebody": [`${LETTER} Volunteers could shelve books.`, "According to the writer, what could volunteers do?", "shelve books"],
-    "for a house and its people": [`${LETTER} The library could rent out its meeting room.`, "According to the writer, what could the library do?", "rent out its meeting room"],
+    "for a house and its people": [
+      `${LETTER} The library could rent out its meeting room.`,
+      "According to the writer, what could the library do?",
+      "rent out its meeting room",
+    ],
   });
   neverAsks({
     "what would come of something else": [`${LETTER} If the library closed, pupils could borrow nothing.`, /What could pupils do/],

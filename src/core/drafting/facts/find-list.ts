@@ -23,6 +23,8 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isOneTime(object) || mayBeDeeds(object, phrasing.clause)) return [];
   const items = conjunctsOf(object);
   if (items.length < FEWEST || items.length > MOST) return [];
+  // "fed them leaves *every few hours, day and night*": when, and no things.
+  if (items.some((item) => /^(?:day|night|hour|minute|morning|evening)$/.test(headTerminal(item).lemma ?? ""))) return [];
   const plain = items.every(
     (item) =>
       headTerminal(item).cat === "n" && !THIN_NOUNS.has(headTerminal(item).lemma ?? "") && !findUnclear(item, clause.sentence, analysis, phrasing.binder),

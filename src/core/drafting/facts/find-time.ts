@@ -68,6 +68,8 @@ function atPart(node: Node, phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isBehindClause =
     node.cat === "pp-c" && clause.adjuncts.some((other) => other.node.cat === "sb-c" && other.node.end <= node.start && node.end <= clause.subject.start);
   if (year && isBehindClause) return [];
+  // "five times, *most recently in 2016*": the last of them.
+  if (year && /^(?:recently|again|lastly)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "")) return [];
   // "until two days before his death *in 1971*": the year of that.
   if (
     year &&

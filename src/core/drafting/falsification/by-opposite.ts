@@ -49,7 +49,13 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   if (!Object.hasOwn(OPPOSITE_VERBS, word)) return [];
   const opposite = OPPOSITE_VERBS[word]!;
   // "the keeper pulled the kite down", "opens the opening": nobody would take the opposite for what is told.
-  if (/^(?:push|pull)/.test(word) && (analysis.sort === "story" || /\b(?:itself|themselves|himself|herself|down|up)\b/.test(text))) return [];
+  if (
+    /^(?:push|pull)/.test(word) &&
+    (analysis.sort === "story" ||
+      !(complements.length > 0 || adjuncts.some(({ node }) => node.f.sub === "on" || node.f.sub === "by")) ||
+      /\b(?:itself|themselves|himself|herself|down|up)\b/.test(text))
+  )
+    return [];
   if (/^(?:open|close)/.test(word) && text.match(/\b(?:open|clos)/g)?.length !== 1) return [];
   // "New railroads had opened *the West*": what has no door is never closed.
   const object = complements.find(({ role }) => role === "object")?.node;
