@@ -19,10 +19,6 @@ neverDrafts({
       "# The vote\n\nCongress passed the amendment in 1919. On August 18, 1920, Tennessee became the thirty-sixth state to approve it.",
       /Why did Tennessee become/,
     ],
-    "a day, as part of a name": [
-      "# The boats\n\nMina's grandfather folded boats. One Sunday Grandfather did not come. He had slipped on the ice and broken his wrist.",
-      /One Sunday Grandfather had/,
-    ],
     "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
   },
   "of a number or a time": {
@@ -44,14 +40,6 @@ neverDrafts({
     ],
   },
   "of who and what is meant": {
-    "a psychologist, without his name": [
-      "# Memory\n\nA German psychologist, Hermann Ebbinghaus, was the first to measure this. In the 1880s he made up more than two thousand syllables.",
-      /The German psychologist made|did the German psychologist/,
-    ],
-    "the second group, of which": [
-      "# Memory\n\nIn one experiment, two groups of students read the same text. After a week the second group remembered half again as much. Each time you recall a thing, the connection between the nerve cells becomes stronger. While you sleep, your brain replays the text. A short nap after a lesson helps the students to remember it.",
-      /tell the most important.* = .*the second group/,
-    ],
     "the navy, fifteen metres long": [
       "# A computer\n\nThe navy sent Grace Hopper to Harvard University to work on the Mark I, one of the first computers. It was fifteen meters long and weighed almost five tons.",
       /long was the navy|navy was fifteen|navy weigh/,
@@ -69,19 +57,11 @@ neverDrafts({
       /What do we call|What is the pup/,
     ],
     "to singe, of one who sings": ["# A tale\n\nThe people were surprised, for the stonecutter was singing. He never stopped.", /singe/],
-    "somebody who wrote it, and who": [
-      "# A court\n\nWilliam Marbury asked the court for help. Marbury had a right to his commission, the judge wrote, but the court could not help him. The case made the court strong. The court had the last word on every law. Other countries followed the court.",
-      /he wrote|the judge wrote/,
-    ],
   },
   "of what is asked": {
     "who pushed a thread": [
       "# Silk\n\nA cocoon fell into her cup. Lady Leizu pulled until a single shining thread stretched all the way across her garden.",
       /pushed until/,
-    ],
-    "one reason of several, as the only one": [
-      "# Bananas\n\nBananas are cheap partly because the supply is huge and steady. Wages in the countries where bananas grow are low. Shipping is cheap, too. Apple trees give one harvest each fall.",
-      /Why are bananas cheap\? = The supply/,
     ],
     "what is wanted, as what happens": [
       "# A cell\n\nA cell divides into two. If each new cell is to receive a complete set of instructions, every thread has to be duplicated first.",
@@ -98,10 +78,6 @@ neverDrafts({
     "what is had, without what it has": [
       "# The bridge\n\nThe old bridge fell. The bridge that replaced it in 1950 has a deck 33 feet deep with open trusses that let the wind blow through.",
       /have with open trusses/,
-    ],
-    "a story told by nobody who was there": [
-      "# The summer\n\nI was ten the summer we moved into the lighthouse. I sat at the window and counted ships. I saw a boat with a dog in it. I ran down the steps to the beach. I switched on the lamp and flashed it. Dad was in town, buying brushes. I pointed the lamp at the lobster boats. Then I waited on the beach until Dad came home.",
-      /as Dad would tell it/,
     ],
     "half of what one should do": [
       "# Soda bread\n\n1. Mix the flour.\n2. Bake the bread.\n3. Let the bread cool.\n4. Soda bread goes stale quickly, so eat it the same day or toast it the next.",

@@ -200,7 +200,8 @@ function capitalisedRuns(sentence: Sentence): { from: number; to: number }[] {
     if (YEARS_OLD.test(word.lower)) return;
     const capital = /^\p{Lu}/u.test(word.text) && word.candidates.some((tag) => tag.cat === "pn" && tag.cost < 3);
     const last = runs.at(-1);
-    if (!capital) return;
+    // "One *Sunday* Ida Marrow did not come": a day is no part of a name.
+    if (!capital || isWeekday(word.text)) return;
     // "Ferdinand de Lesseps"
     const joins = last && last.to === index - 1 && PARTICLE.test(sentence.words[index - 1]!.text);
     if (last && (last.to === index || joins)) last.to = index + 1;

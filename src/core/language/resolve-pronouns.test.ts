@@ -22,9 +22,23 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
       "In 1643 Evander Torell, a student of Galileo, looked for the answer. He used mercury.",
       ["Evander Torell"],
     ],
+    ["by the name that says who", "A German psychologist, Hermann Ebbinghaus, was the first. In the 1880s he made up syllables.", ["Hermann Ebbinghaus"]],
+    ["whom a day stands beside", "One Sunday Ida Marrow did not come. She had broken her wrist.", ["Ida Marrow"]],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);
+  });
+});
+
+describe("what a sentence ends on, with its name", () => {
+  it.each([
+    ["may go on", "The navy sent her to work on the Mark I, one of the first computers. It was slow."],
+    ["is no navy that weighs something", "The navy built a tower. It weighed five tons."],
+  ])("%s", (_, text) => {
+    expect(stands(text)).not.toContain("the navy");
+  });
+  it("is no place that an animal could be", () => {
+    expect(stands("The fox lives in the Sahara, the largest hot desert. It weighs less than two kilograms.")).toEqual(["the fox"]);
   });
 });
 

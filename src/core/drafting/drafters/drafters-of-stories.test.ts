@@ -3,6 +3,7 @@ import { analyse } from "../../../../tests/support/language-tools";
 import { findFacts } from "../facts/find-facts";
 import { falsifyDoer } from "../falsification/falsify-doer";
 import { stockSource } from "../source-stock";
+import { draftEssays } from "./draft-essays";
 import { draftSpeakers } from "./draft-speakers";
 import { draftTrueFalse } from "./draft-true-false";
 
@@ -118,5 +119,19 @@ describe("what somebody says", () => {
     expect(speakers).toContain("the old master");
     const aunt = drafts(`${TALE}\n\n"The glue is on the shelf," Aunt Emily said.`, "who-says").map(({ key }) => key);
     expect(aunt).toContain("Aunt Emily");
+  });
+});
+
+describe("a story that is told by whoever was there", () => {
+  const told = draftEssays(
+    stock(
+      "# The summer\n\nI was ten the summer we moved into the lighthouse. I sat at the window and counted ships. I saw a boat with a dog in it. I ran down the steps to the beach.\n\nDad was in town, buying brushes. I switched on the old signal lamp and flashed it. I pointed the lamp at the lobster boats. I waited on the beach until Dad came home. Dad put his arm around me.",
+    ),
+  );
+  it("is told again in the student's words, with what the narrator did", () => {
+    const [essay] = told;
+    expect(essay?.stem).toMatch(/^Tell in your own words what happens in “The summer”\./);
+    expect(essay?.key).toContain("I ran down the steps to the beach.");
+    expect(essay?.parts?.sort === "essay" && essay.parts.levels.map(({ text }) => text).join(" ")).not.toContain("as that person sees them");
   });
 });

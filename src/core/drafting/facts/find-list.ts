@@ -30,7 +30,8 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
       headTerminal(item).cat === "n" && !THIN_NOUNS.has(headTerminal(item).lemma ?? "") && !findUnclear(item, clause.sentence, analysis, phrasing.binder),
   );
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
-  if (!plain || isUnclear(rest)) return [];
+  // "nine months of rain *a year*": belongs to the last of them.
+  if (!plain || isUnclear(rest) || /^(?:an?|per) (?:day|week|month|year)$/.test(rest)) return [];
   const answer = nodeText(clause.sentence, object);
   return [
     {

@@ -1,0 +1,32 @@
+import { describe, expect, it } from "vitest";
+import { analyse } from "../../../../tests/support/language-tools";
+import { pointOf } from "./point-of-sentence";
+
+/** The last sentence of a text as a point. */
+const point = (text: string) => {
+  const analysis = analyse(`# Notes\n\n${text}`, "markdown");
+  return pointOf(analysis.sentences.at(-1)!, analysis)?.text;
+};
+
+describe("a sentence as a point", () => {
+  it.each([
+    ["with a noun that whoever has read the text knows", "The right side receives blood that has traveled around the body."],
+    ["whose pronoun has its noun ahead", "The cost of shipping a ton fell to ten dollars, and a farmer could sell his wheat."],
+    ["with a deed as its subject", "Moving a ton of goods to the city cost about a hundred dollars."],
+  ])("stands as it is: %s", (_, text) => {
+    expect(point(text)).toBe(text);
+  });
+  it.each([
+    ["which of two groups", "Two groups of students read the text. After a week the second group remembered half again as much."],
+    ["who wrote it", "William Marbury asked for help. Marbury had a right to his commission, the judge wrote, but the court could not help him."],
+    ["no sentence", "Her hardest case was easy to name. A gorilla named Kito who needed heart surgery."],
+    ["of whom", "Workers dug the canal. In the swamps near Syracuse, about a thousand of them fell ill in a single summer."],
+  ])("is none where it leaves open: %s", (_, text) => {
+    expect(point(text)).toBeUndefined();
+  });
+  it("drops where and when a paper was told of it", () => {
+    expect(point("SKERRY BAY, 14 March – A grey seal pup was returned to the sea on Thursday after a long rescue.")).toBe(
+      "A grey seal pup was returned to the sea on Thursday after a long rescue.",
+    );
+  });
+});
