@@ -22,6 +22,14 @@ neverDrafts({
     "an assembly in small letters": ["# The vote\n\nThe women marched for years. Congress passed the Nineteenth Amendment in 1919.", /\bcongress\b/],
   },
   "of a number or a time": {
+    "six feet, and more": [
+      "# Grass\n\nGrass held the soil in place. The roots of the grass went down six feet and more, so they survived droughts.",
+      /How many feet .*= six$/i,
+    ],
+    "nine months of rain a year, as what it had a year": [
+      "# The canal\n\nThe desert was easy. Panama had mountains, mud slides and nine months of rain a year.",
+      /things did Panama have a year/,
+    ],
     "hours, as things": [
       "# Silk\n\nSilk was dear. Women and girls fed the caterpillars fresh mulberry leaves every few hours, day and night, for about a month.",
       /Which three things did women/,
@@ -59,6 +67,34 @@ neverDrafts({
     "to singe, of one who sings": ["# A tale\n\nThe people were surprised, for the stonecutter was singing. He never stopped.", /singe/],
   },
   "of what is asked": {
+    "one, of what": [
+      "# A lawyer\n\nIn 1961 a man named Clarence Gideon was charged with theft. He was too poor to hire a lawyer, so he asked the judge to give him one.",
+      /give (?:Clarence )?Gideon one\?/,
+    ],
+    "with what it is decided to do something": [
+      "# The lot\n\nI believe that the lot should be a garden. The city is now deciding what to do with it.",
+      /= What to do with it$/i,
+    ],
+    "what was signed": [
+      "# The lot\n\nI believe that the lot should be a garden. The plan asks each family to sign up for a plot. Ninety-one families have already signed.",
+      /How many families have signed\?/,
+    ],
+    "what is granted before a but": [
+      "# Plants\n\nA tree grows in a tub. Plants do need water, but most of their weight comes from the air.",
+      /What do plants need\?/,
+    ],
+    "what comes of it, as why": [
+      "# Sharks\n\nSharks live in the sea. Most bites happen because a shark mistakes a surfer for a seal, and it usually lets go.",
+      /usually lets go$/,
+    ],
+    "a walk that lies across the street": [
+      "# The snow day\n\nJamal built a snowman. Across the street Mrs. Chen was trying to shovel her front walk. She sighed. He saw her. She stopped to rest.",
+      /shovel her front walk across the street/,
+    ],
+    "a jar that is covered, for the glass": [
+      "# A bottle garden\n\n1. Wash the jar.\n2. Add soil.\n3. Watch the glass during the first week. If it is covered with drops all day long, there is too much water in the jar.\n4. Close the lid.",
+      /jar if it is covered/,
+    ],
     "who pushed a thread": [
       "# Silk\n\nA cocoon fell into her cup. Lady Leizu pulled until a single shining thread stretched all the way across her garden.",
       /pushed until/,

@@ -74,6 +74,13 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     (candidate.kind === "true-false" && /\bfor (?:example|instance)\b|\b(?:perhaps|maybe|probably|possibly)\b/i.test(stem))
   )
     return "ends-badly";
+  // "asked the judge to give him *one*", "tipped *one* back": one of what, another sentence says.
+  if (
+    /\b(?:give|gave|get|got|buy|bought|have|had|need|needed|want|wanted|make|made|take|took|tip|tipped|bring|brought) (?:\p{L}+ ){0,2}one(?: (?:back|up|down|out|away|too)(?: [^?.]*)?)?[.?]?$/iu.test(
+      stem.replace(LED, ""),
+    )
+  )
+    return "ends-badly";
   // "The doors are locked at half past": past which hour?
   if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
   // "*Its* provenance is the chain of owners", "is called *its* provenance": whose?
@@ -86,6 +93,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:One|Another|Others|Some|Those) (?:that|who|which)\b/.test(stem) || /\btime and time\b(?! again)/.test(stem)) return "opens-badly";
   // "because the muscles work while": a sentence was torn.
   if (!WITHOUT_ANSWER.has(candidate.kind) && candidate.parts === undefined && ENDS_OPEN.test(candidate.key)) return "ends-badly";
+  // "is deciding *what to do with it*": with what?
+  if (/^(?:what|how|where|whether|when) to \p{Ll}.* (?:it|them|him|her|this|that)$/iu.test(candidate.key)) return "ends-badly";
   // "is damaged *at eighty-five*": of what?
   if (
     / (?:at|to|below|above|over|under) (?:(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-\w+)?|a hundred)$/i.test(candidate.key) &&

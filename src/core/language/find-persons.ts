@@ -148,7 +148,7 @@ function isSentence({ block }: Sentence, words: readonly string[], lexicon: Lexi
 /** "Dana Ruiz", who is Dana in all that follows. */
 function nameWhole(words: readonly string[], person: Person, persons: Map<string, Person>): void {
   person.name = words.join(" ");
-  for (const form of [person.name, ...words]) if (!persons.has(form)) persons.set(form, person);
+  for (const form of [person.name, ...words.filter((word) => /^\p{Lu}/u.test(word))]) if (!persons.has(form)) persons.set(form, person);
 }
 
 function nameGender(name: string): Person["gender"] {

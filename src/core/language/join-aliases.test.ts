@@ -24,6 +24,11 @@ describe("two names of one person", () => {
     const { antecedents } = analyse(text);
     expect([...antecedents.values()].map((found) => found.text)).toContain("Nora Flint");
   });
+  it("are not another's, where somebody with that surname was told of", () => {
+    const text =
+      "Ida Marrow, a nurse from the island, offered her help. Nora Flint gathered a group of nurses, and she turned her down. Marrow rode out with two mules. The soldiers called her Mother Marrow. Marrow came home without a penny.";
+    expect([nameOf(text, "Flint"), nameOf(text, "Mother Marrow")]).toEqual(["Nora Flint", "Ida Marrow"]);
+  });
   it("go by the one with the shared surname that is used more", () => {
     const text = "The woman was Mary Harris Jones, but everyone called her Mother Jones. Mother Jones was born in Ireland. Mother Jones led a march.";
     expect(nameOf(text, "Mary Harris Jones")).toBe("Mother Jones");

@@ -52,6 +52,9 @@ function personOf(name: string, persons: ReadonlyMap<string, Person>): Person | 
 
 /** The last person who is named before the new name in the sentence, or the only one so far that its pronoun can mean. */
 function ownerOf(sentence: Sentence, ahead: string, alias: string, sentences: readonly Sentence[], persons: ReadonlyMap<string, Person>): Person | undefined {
+  // "called her *Mother Seacole*": nobody else's, where a Mary Seacole was told of.
+  const namesake = alias.includes(" ") ? persons.get(alias.split(" ").at(-1)!) : undefined;
+  if (namesake?.name.includes(" ") && namesake.name !== alias && namesake.name.split(" ").at(-1) === alias.split(" ").at(-1)) return namesake;
   const named = namedIn(ahead, persons).filter((person) => person !== personOf(alias, persons));
   if (named.length > 0) return named.at(-1);
   // "*Her* friends called *her* Hertha"

@@ -23,6 +23,11 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
       ["Evander Torell"],
     ],
     ["by the name that says who", "A German psychologist, Hermann Ebbinghaus, was the first. In the 1880s he made up syllables.", ["Hermann Ebbinghaus"]],
+    [
+      "by a name that tells nothing, where another is known to be a he",
+      "A French professor, Odo de Valnoir, made it. He admired the lens. A sculptor named Thomas Marrow saw it.",
+      ["Odo de Valnoir"],
+    ],
     ["whom a day stands beside", "One Sunday Ida Marrow did not come. She had broken her wrist.", ["Ida Marrow"]],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {

@@ -1,8 +1,8 @@
-import type { Antecedent, Person, Sentence, TextSort } from "./analysis";
-import { positionKey } from "./analysis";
+import { agreesAsTold } from "./agrees-as-told";
+import { type Antecedent, type Person, positionKey, type Sentence, type TextSort } from "./analysis";
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
-import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
+import { DEMONYMS, MANY_AS_ONE, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { anyOfSort } from "./he-or-she";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
@@ -141,7 +141,8 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
   if (earlier?.rank === "adverbial" && !isTopicOfText(earlier.subject, sentences) && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found))
     return undefined;
-  if (!antecedent || !agrees(pronoun, antecedent, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon)) return undefined;
+  if (!antecedent || !agreesAsTold(pronoun, antecedent, candidate.subject, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon))
+    return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;
@@ -151,7 +152,7 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   if (!earlier && leavesRival(candidate, clause, pronoun, antecedent, persons, lexicon)) return undefined;
   // "Idris came to work for Vane, and *she* …": of neither is it known who is a she.
   const person = persons.get(antecedent.text);
-  const isOpen = person !== undefined && person.gender === undefined && (pronoun === "he" || pronoun === "she");
+  const isOpen = person !== undefined && person.gender === undefined && candidate.subject.role !== "apposition" && (pronoun === "he" || pronoun === "she");
   return isOpen && namesAnother(person, `${sentences[sentence.index - 1]?.text ?? ""} ${sentence.text}`, lexicon) ? undefined : antecedent;
 }
 
@@ -373,8 +374,6 @@ export function nounPhrases(node: Node): Node[] {
 export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
   return fileOf(lemma, lexicon) === NounFile.animal;
 }
-
-const MANY_AS_ONE = new Set("family crew team staff public crowd folk people council government board audience couple group class army".split(" "));
 
 export function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
   const num = node.f.num ?? "any";

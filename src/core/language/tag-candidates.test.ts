@@ -19,6 +19,10 @@ describe("candidates", () => {
     expect(tags("they carried it")[1]!.best).toMatchObject({ cat: "v", lemma: "carry" });
     expect(tags("the prisms shone")[1]!.best).toMatchObject({ cat: "n", lemma: "prism" });
   });
+  it("take what stands between the parts of a name for a part of it", () => {
+    expect(tags("by Vincent van Gogh", ["Vincent", "Gogh"])[2]!.best.cat).toBe("pn");
+    expect(tags("a van drove by")[1]!.best.cat).toBe("n");
+  });
   it("take fixed sequences as one word, bounds only before a number", () => {
     expect(tags("because of rain").map(({ word }) => word)).toEqual(["because of", "rain"]);
     expect(tags("more than twenty miles").map(({ word }) => word)).toEqual(["more than", "twenty", "miles"]);

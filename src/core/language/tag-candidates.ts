@@ -44,12 +44,13 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
     const isCounting = isFirst && ((COUNTING.test(lower) && tokens[1]?.text === ",") || opensBesideName(tokens));
     const beside = length === 1 ? tagsBeside(tokens, i, lexicon) : undefined;
     const isUnit = length === 1 && isUnitSign(tokens, i);
+    const isParticle = length === 1 && isNameParticle(tokens, i);
     const read = () =>
       isHour
         ? [{ cat: "n", flags: ["any", "mass"], cost: 0.1, lemma: "o'clock" }]
         : isUnit
           ? [{ cat: "n", flags: ["pl"], cost: 0, lemma: UNIT_SIGNS[group[0]!.text]! }]
-          : isInitial || isRegnal(tokens, i)
+          : isInitial || isParticle || isRegnal(tokens, i)
             ? [{ cat: "pn", flags: [], cost: 0.1, lemma: text }]
             : isCounting
               ? readTags("adv:link", lower)
@@ -59,7 +60,7 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
                   ? readTags(MULTIWORD[lower] ?? "adv:manner", lower)
                   : tagToken(group[0]!, isFirst, lexicon, capitals);
     // What is written small is tagged by the word alone.
-    const isPlain = text === lower && !isCounting && !beside && !isHour && !isUnit && /^\p{Ll}/u.test(text);
+    const isPlain = text === lower && !isCounting && !beside && !isHour && !isUnit && !isParticle && /^\p{Ll}/u.test(text);
     // "The lamp – a gift – was lit": read as commas are.
     if (length === 1 && isDash(tokens, i)) words.push({ tokens: group, text: ",", lower: ",", candidates: DASH.map(terminal) });
     else words.push({ tokens: group, text, lower, candidates: isPlain ? knownTerminals(lower, lexicon, read) : read().map(terminal) });
@@ -69,6 +70,17 @@ export function tagCandidates(tokens: readonly Token[], lexicon: Lexicon, capita
   const last = tokens.at(-1);
   if (last && /^(?:[ap]\.m\.|(?:\p{Lu}\.){2,})$/u.test(last.text)) words.push({ tokens: [last], text: ".", lower: ".", candidates: STOP.map(terminal) });
   return words;
+}
+
+const PARTICLE = /^(?:de|von|van|da|di|du|del|der|den|la|le|bin|ibn)$/;
+
+/** "Vincent *van* Gogh", "Simon *van der* Meer": between the parts of a name. */
+function isNameParticle(tokens: readonly Token[], at: number): boolean {
+  const isName = (token: Token | undefined) => token !== undefined && /^\p{Lu}[\p{Ll}’'-]+/u.test(token.text);
+  const part = (index: number) => PARTICLE.test(tokens[index]?.text ?? "");
+  return (
+    part(at) && (isName(tokens[at - 1]) || (part(at - 1) && isName(tokens[at - 2]))) && (isName(tokens[at + 1]) || (part(at + 1) && isName(tokens[at + 2])))
+  );
 }
 
 const known = new WeakMap<Lexicon, Map<string, readonly Node[]>>();

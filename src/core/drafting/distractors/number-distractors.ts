@@ -57,6 +57,8 @@ export function yearDistractors(year: string, others: readonly string[], count: 
 
 /** So far from *about* so many that nobody would still call it that. */
 const FAR = [1 / 3, 1 / 2, 2, 3, 4];
+/** A round hundred has no third that is written like it; smaller ones are as likely. */
+const HUNDRED: readonly string[] = ["thirty", "fifty", "sixty", "two hundred"];
 const ABOUT = /^((?:only )?(?:about|almost|nearly|roughly|around) )(.+)$/i;
 
 /** "about 1,500" → "about 500", "about 3,000", …: written alike, each too far off to be meant. */
@@ -65,6 +67,7 @@ export function aboutDistractors(answer: string, count: number, seed: number): s
   const value = match ? numberValue(match[2]!) : undefined;
   if (!match || value === undefined || value < 2) return [];
   const random = createRandom(seedFrom(answer, seed));
+  if (/^(?:a|one) hundred$/i.test(match[2]!)) return HUNDRED.slice(0, count).map((other) => `${match[1]}${other}`);
   const far = FAR.map((times) => value * times).filter((other) => Number.isInteger(other) && other > 1);
   return random
     .shuffle(far)

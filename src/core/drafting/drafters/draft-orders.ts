@@ -49,7 +49,7 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     // "Nobody got off", "called me": neither an event nor clear by itself.
     const isOpen =
       /^(?:nobody|no one|nothing|most|many|some|there)\b|\blong ago$/i.test(text) ||
-      /\b(?:me|my|us|our|we|I)\b|\b(on|in|at|up|by|off) \1\b|\b(?:a new|another|the other) one\b/.test(text);
+      /\b(?:me|my|us|our|we|I)\b|\b(on|in|at|up|by|off) \1\b|\b(?:a new|another|the other) one\b|\bone (?:back|up|down|out|away)\b/.test(text);
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
     return (
       past &&

@@ -1,6 +1,6 @@
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import { nodeText, sentenceCase } from "../../language/node-text";
-import { headTerminal, reasonNode } from "../../language/tree";
+import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import type { Candidate } from "../candidate";
 import { evidenceOf, type Fact } from "../facts/fact";
@@ -232,6 +232,21 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   }
   // "*Usually* the company raises its prices": at the end the word would stand ill.
   const fronted = clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && !OFTEN.test(nodeText(clause.sentence, node)));
+  // "*Across the street* Mrs Chen was trying to shovel her walk": at the end it would be where she shovelled.
+  const isPlace = (node: Node) =>
+    /^pp/.test(reasonNode(node).cat) &&
+    !reasonNode(node).f.time &&
+    /^(?:across|behind|beside|near|outside|opposite|over|under|along|around|in|at|on)$/.test(reasonNode(node).f.sub ?? "");
+  const strays =
+    clause.complements.some(({ role, node }) => role === "infinitive" && node.end - node.start >= 4) &&
+    clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && isPlace(node));
+  // "If *it* is covered with drops, there is too much water in the jar": behind it, the jar would be.
+  const pointsAhead =
+    clause.subject.cat === "there" &&
+    clause.adjuncts.some(
+      ({ node }) => node.end <= clause.subject.start && reasonNode(node).cat === "sb" && /\b(?:it|they|its|their)\b/i.test(nodeText(clause.sentence, node)),
+    );
+  if (strays || pointsAhead) return undefined;
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition", "contrast"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));

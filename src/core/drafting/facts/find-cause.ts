@@ -44,6 +44,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^for /, "because ");
+  // "because a shark mistakes a surfer for a seal, *and it usually lets go*": what comes of it, and not why.
+  if (/,? and (?:it|they|he|she) (?:usually|often|then|soon|sometimes|always|normally) /.test(answer)) return [];
   if (answer.split(" ").length < 4 || / why$/.test(answer)) return [];
   // "We *know* this because people painted it": how we know, and not why.
   const asked = clause.verb.lemma === "know" ? stem.replace(/^Why (?=do|does|did|can)/, "How ") : stem;

@@ -90,6 +90,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || !stem || (rest === "" && !only && !isTelling(clause)) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause)))
     return [];
+  // "Inside the leaf, in green bodies, the plant uses …": two places in front, one of them torn.
+  if (clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start && reasonNode(node).cat === "pp" && !reasonNode(node).f.time).length > 1) return [];
   // "went one morning to see the goat": somebody went, but where to?
   if (
     /^(?:come|go|return|travel)$/.test(clause.verb.lemma ?? "") &&

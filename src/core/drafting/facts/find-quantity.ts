@@ -280,7 +280,14 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
 export function quantityFact(phrasing: Phrasing, np: Node, stem: string, noun: string): Fact {
   const { clause } = phrasing;
   const number = np.kids[0]!;
-  const answer = midSentence(clause.sentence, number);
+  // "six feet *and more*", "ten *or so*"
+  const more = /^(?:and more|or more|or so|or less)\b/.exec(
+    clause.sentence.words
+      .slice(np.end, np.end + 2)
+      .map(({ lower }) => lower)
+      .join(" "),
+  )?.[0];
+  const answer = [midSentence(clause.sentence, number), more].filter(Boolean).join(" ");
   const isRange = walkTree(number).some((node) => node.role === "range");
   const head = walkTree(number)
     .filter((node) => node.cat === "num" && !isRange)

@@ -98,6 +98,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "gold was common and salt *was not*": what was it not?
   const isElliptic = clause.verb.cat === "modal" || (clause.verb.cat === "do" && clause.complements.length === 0);
   if (isElliptic || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
+  // "Ninety-one families have *signed*": what?
+  if (clause.verb.lemma === "sign" && !clause.passive && clause.complements.length === 0 && clause.adjuncts.every(({ node }) => node.cat !== "pp"))
+    return "points-elsewhere";
   // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.

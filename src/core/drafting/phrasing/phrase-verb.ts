@@ -4,6 +4,7 @@ import type { Phrasing } from "./ask-clause";
 
 /** The verb of a clause in the forms that questions and statements need; undefined where it is contracted. */
 export function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
+  if (isGranted(clause)) return undefined;
   const emphatic = emphaticDo(clause);
   if (emphatic) return emphatic;
   const words = clause.auxiliaries.map((node) => wholeForm(clause.sentence.words[node.start]!.lower));
@@ -22,6 +23,12 @@ export function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhr
   const base = clause.verb.cat === "have" ? "have" : clause.verb.cat === "do" ? "do" : (clause.verb.lemma ?? main);
   const auxiliary = form === "past" ? "did" : form === "third" ? "does" : form === "plain" ? "do" : undefined;
   return auxiliary ? { inverted: auxiliary, verbPhrase: base, finite: main } : undefined;
+}
+
+/** "Plants *do need* water, but …": granted, and not all there is to it. */
+function isGranted({ auxiliaries, negated, sentence, end }: Clause): boolean {
+  const behind = sentence.words.slice(end, end + 2).map(({ lower }) => lower);
+  return auxiliaries[0]?.cat === "do" && !negated && behind.includes("but");
 }
 
 /** "Mia *did* write to the council": she wrote. */

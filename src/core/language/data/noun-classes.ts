@@ -61,3 +61,6 @@ export const DEMONYMS = new Set(
     " ",
   ),
 );
+
+/** Many who are told of as one: never a he or a she. */
+export const MANY_AS_ONE = new Set("family crew team staff public crowd folk people council government board audience couple group class army".split(" "));
