@@ -48,6 +48,10 @@ neverDrafts({
     ],
   },
   "of who and what is meant": {
+    "who leaves nothing": [
+      "# Otters\n\nNot everyone is pleased. Otters also eat crabs, and fishermen complain that they leave nothing for people.",
+      /What do fishermen complain/,
+    ],
     "the navy, fifteen metres long": [
       "# A computer\n\nThe navy sent Grace Hopper to Harvard University to work on the Mark I, one of the first computers. It was fifteen meters long and weighed almost five tons.",
       /long was the navy|navy was fifteen|navy weigh/,

@@ -9,6 +9,9 @@ const parse = (text: string) => parser.parse(tagCandidates(tokenize(text), lexic
 
 describe("is accepted as a whole", () => {
   it.each([
+    "Of every dollar, fifty-four cents goes to the schools.",
+    "A wind of 42 miles an hour blew through the gap.",
+    "You can plant ten trees somewhere else.",
     "What Mina loved best were the boats.",
     "Eleven boats stood in a row, and the last three were almost perfect.",
     "Fill the jar half full with water.",

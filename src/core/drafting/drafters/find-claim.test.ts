@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
 import { stockSource } from "../source-stock";
-import { claimOf, claimWords, sidesOf } from "./find-claim";
+import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
 
 const ZOO = `# Zoos Deserve a Future
 
@@ -41,6 +41,15 @@ describe("the two sides of an opinion", () => {
       "# Let Us Sleep\n\nOur school should start later. Doctors say that pupils need nine hours of sleep. The headmaster says that school would end later.",
     );
     expect(against).toEqual(["The headmaster says that school would end later."]);
+  });
+});
+
+describe("the claim of a title", () => {
+  it("is what it says, without its why", () => {
+    const { analysis } = stockSource(
+      analyse("# Why Our School Needs a Repair Club\n\nI believe that we should start one. Most chairs have only lost a screw.", "markdown"),
+    );
+    expect(titleClaim(analysis)).toEqual({ text: "Our School Needs a Repair Club.", asks: false });
   });
 });
 

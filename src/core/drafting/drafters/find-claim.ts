@@ -94,7 +94,8 @@ const PLAIN_TITLE = /^why (?:I|we)\b|:/i;
 export function titleClaim({ sentences, sort }: Analysis): { text: string; asks: boolean } | undefined {
   const heading = sentences.find(({ block }) => block.kind === "heading" && block.level === 1);
   if (sort !== "opinion" || !heading) return undefined;
-  const text = heading.block.text.trim();
+  // "Why Our School Needs a Repair Club": that it needs one.
+  const text = heading.block.text.trim().replace(/^Why (?=\p{Lu}\p{L}+ .*\bNeeds?\b|\p{L}+ .*\b(?:should|must|needs?)\b)/u, "");
   if (ASKS.test(text)) return { text, asks: true };
   if (/\?/.test(text) || PLAIN_TITLE.test(text) || !DEMANDS.test(text)) return undefined;
   return { text: /[.!]$/.test(text) ? text : `${text}.`, asks: false };

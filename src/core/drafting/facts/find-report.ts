@@ -92,6 +92,13 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const stem = askClause(phrasing, "What", topic?.ends ?? (ABOUT.has(clause.verb.lemma ?? "") ? ["about", rest].filter(Boolean).join(" ") : rest));
   // "A signature *only* shows that the state means to join": the only belongs to what is shown.
   const isOnly = preverbalAdverbs(clause) === "only";
+  // "Otters also eat crabs, and fishermen complain that *they* leave nothing": the otters, or the fishermen?
+  const saidOf = /^that (they|it)\b/.exec(answer)?.[1];
+  const earlier = clause.sentence.clauses.some(
+    ({ rank, end, subject }) =>
+      rank === "main" && end <= clause.subject.start && subject !== clause.subject && subject.f.num === (saidOf === "they" ? "pl" : "sg"),
+  );
+  if (saidOf && earlier && clause.linkedBy) return [];
   // "that she will not": what she will not, another sentence says.
   if (/^that .* (?:will|would|can|could|should|must|may|might)(?: not)?$/.test(answer) && !/\b(?:than|if|as)\b/.test(answer)) return [];
   // "I know *that there are doubts*": of what, the next sentence says.

@@ -1,5 +1,5 @@
 import { SAME_PLURAL } from "../data/irregular-nouns";
-import { DEMONYMS, isWeekday, MONTHS, TIME_NOUNS } from "../data/noun-classes";
+import { DEMONYMS, isWeekday, MONTHS, TIME_NOUNS, UNIT_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
@@ -199,6 +199,10 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     const share = /^per ?cent$/.test(headTerminal(r).lemma ?? "");
     return { f: { num: share ? "any" : (l.f.num ?? "pl"), det: "num" }, cost: isDated(l) ? 2.5 : 0 };
   });
+  // "*Ten miles* is a long way", "*fifty cents* goes to the schools": one sum.
+  rule("np", "qn nb", 1, "quantity", 1, (l, r) =>
+    l.f.num === "pl" && r.f.num === "pl" && !isDated(l) && UNIT_NOUNS.has(headTerminal(r).lemma ?? "") ? { num: "sg", det: "num" } : undefined,
+  );
   rule("qnb", "qn nb", 1, "quantity", 0, (l, r) => ((l.f.num === "sg" ? r.f.num === "pl" : r.f.num === "sg") ? undefined : { num: l.f.num ?? "pl" }));
   // "the *last of his rivals* four kilometres": what has its own of stands for itself.
   rule("qnb", "ap qnb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
