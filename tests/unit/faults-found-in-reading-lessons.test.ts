@@ -92,8 +92,8 @@ neverDrafts({
       /usually lets go$/,
     ],
     "a walk that lies across the street": [
-      "# The snow day\n\nJamal built a snowman. Across the street Mrs. Chen was trying to shovel her front walk. She sighed. He saw her. She stopped to rest.",
-      /shovel her front walk across the street/,
+      "# The Snow Day\n\nJamal pulled on his boots. He wanted to build the biggest snowman. He rolled one ball and then another.\n\nAcross the street Mrs. Chen was trying to shovel her walk. She was eighty-one years old, and she stopped to rest after every scoop.",
+      /shovel her walk across the street\./,
     ],
     "a jar that is covered, for the glass": [
       "# A bottle garden\n\n1. Wash the jar.\n2. Add soil.\n3. Watch the glass during the first week. If it is covered with drops all day long, there is too much water in the jar.\n4. Close the lid.",
