@@ -91,10 +91,6 @@ neverDrafts({
       "# Sharks\n\nSharks live in the sea. Most bites happen because a shark mistakes a surfer for a seal, and it usually lets go.",
       /usually lets go$/,
     ],
-    "a walk that lies across the street": [
-      "# The Snow Day\n\nJamal pulled on his boots. He wanted to build the biggest snowman. He rolled one ball and then another.\n\nAcross the street Mrs. Chen was trying to shovel her walk. She was eighty-one years old, and she stopped to rest after every scoop.",
-      /shovel her walk across the street\./,
-    ],
     "a jar that is covered, for the glass": [
       "# A bottle garden\n\n1. Wash the jar.\n2. Add soil.\n3. Watch the glass during the first week. If it is covered with drops all day long, there is too much water in the jar.\n4. Close the lid.",
       /jar if it is covered/,

@@ -54,3 +54,13 @@ it("gives a deed of the past to another person of the text", () => {
   );
   expect(found).toContain("Karl Voss built the first lamp in 1860. false");
 });
+
+describe("a place in front", () => {
+  const told = (sentence: string) => stated(`# The harbour\n\nIda Marrow kept the light. ${sentence} In winter she painted signs.`).join("\n");
+  it("is not moved behind what somebody tries to do: it would be where that lies", () => {
+    expect(told("Behind the tower Ida Marrow was trying to mend the old boat.")).not.toMatch(/boat behind the tower/);
+  });
+  it("is moved where the sentence says the same", () => {
+    expect(told("In the shed nets dry slowly.")).toMatch(/Nets dry slowly in the shed/);
+  });
+});
