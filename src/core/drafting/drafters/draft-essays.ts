@@ -12,7 +12,7 @@ import { weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 4;
 const MOST_POINTS = 6;
-/** Of a long story. */
+/** Events of a long story. */
 const MOST_EVENTS = 8;
 
 type Length = { inform: string; argue: string; tell: string };
@@ -98,23 +98,28 @@ function argue(stock: SourceStock): Candidate[] {
 function tell(stock: SourceStock): Candidate[] {
   const { analysis } = stock;
   const title = titleOf(stock);
+  if (title && isToldByOneself(stock)) return tellOfOneself(stock, title);
   const names = [...new Set([...analysis.persons.values()].map((person) => person.name))];
   const events = analysis.sentences.filter((sentence) => {
     const [first] = sentence.clauses;
     return sentence.tree && first && first.rank === "main" && names.some((name) => sentence.text.includes(name)) && sentence.words.length > 5;
   });
-  if (title && isToldByOneself(stock)) return tellOfOneself(stock, title);
   if (events.length < FEWEST_POINTS || names.length === 0 || !title) return [];
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
   const clear = analysis.sentences.flatMap((sentence) => (sentence.block.kind === "heading" ? [] : (eventOf(sentence, analysis) ?? [])));
   const told =
     clear.length >= FEWEST_POINTS - 1 ? [...clear, ...sayings(speechesOf(stock))].sort((a, b) => a.sentence.index - b.sentence.index) : asPoints(events);
-  const points = heaviestEvents(told, Math.min(told.length, told.length >= 2 * MOST_EVENTS ? MOST_EVENTS : MOST_POINTS), analysis);
+  const points = heaviestEvents(told, mostOf(told), analysis);
   const [main] = names
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
     .sort((a, b) => b.count - a.count);
   const stem = `Tell what happens in “${title}” as ${main!.name} would tell it. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", points }], points, TELLING, "essay-tell")];
+}
+
+/** A long story takes more events to tell again. */
+function mostOf({ length }: readonly unknown[]): number {
+  return Math.min(length, length >= 2 * MOST_EVENTS ? MOST_EVENTS : MOST_POINTS);
 }
 
 /** Share of sentences in the first person from which a story is told by whoever was there. */
@@ -129,7 +134,7 @@ function isToldByOneself({ analysis: { sentences, narrator } }: SourceStock): bo
 function tellOfOneself({ analysis }: SourceStock, title: string): Candidate[] {
   const events = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading" && isEventOfOneself(sentence, analysis));
   if (events.length < FEWEST_POINTS) return [];
-  const points = heaviestEvents(asPoints(events), Math.min(events.length, events.length >= 2 * MOST_EVENTS ? MOST_EVENTS : MOST_POINTS), analysis);
+  const points = heaviestEvents(asPoints(events), mostOf(events), analysis);
   const stem = `Tell in your own words what happens in “${title}”. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", points }], points, RETELLING, "essay-tell")];
 }

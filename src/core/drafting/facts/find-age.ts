@@ -106,7 +106,9 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "A tree is peeled for the first time when *it is twenty-five years old*"
     const it = isWho(who, analysis) || who.subject !== phrasing.subject ? undefined : (pronounOf(inner.subject) ?? pronounOf(clause.subject));
     if (!isWho(who, analysis) && !it) return [];
-    const rest = phraseRest(phrasing, analysis, [node]);
+    // "*By 1824*, when he was fifteen, Louis had found a way": the year tells how old he was.
+    const dated = clause.adjuncts.map((part) => part.node).filter((part) => /^(?:by|in) \d{4},?$/i.test(nodeText(clause.sentence, part)));
+    const rest = phraseRest(phrasing, analysis, [node, ...dated]);
     if (isUnclear(rest)) return [];
     // "How old was Mary Anning when *she* found …?"
     // "Jansky died when *he* was forty-four": by the surname, and whole.
