@@ -68,3 +68,14 @@ describe("what a writer claims", () => {
     expect(claimWords(analyse(text).sentences[0]!)).toBe(words);
   });
 });
+
+describe("reasons that are not marked as such", () => {
+  const LAWNS =
+    "# Let Our Lawns Grow\n\nEvery Saturday my street sounds like an airport. I would like to suggest something.\n\nA lawn that is cut every week is a desert. No flower opens there.\n\nMowing less also saves water. Long grass shades the soil.\n\nSome neighbours are afraid that ticks would come. There is also the question of noise.\n\nYou do not have to stop mowing. Start with a corner.";
+  it("open their paragraphs", () => {
+    expect(sides(LAWNS).reasons).toEqual(["A lawn that is cut every week is a desert.", "Mowing less also saves water."]);
+  });
+  it("are not what others fear", () => {
+    expect(sides(LAWNS).against).toEqual(["Some neighbours are afraid that ticks would come."]);
+  });
+});

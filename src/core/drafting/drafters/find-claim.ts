@@ -9,7 +9,7 @@ const OUGHT = /\b(?:should|ought to|must)\b/;
 const OTHER_SIDE =
   /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/iu;
 /** "I have come to ask you not to cut down the oak" */
-const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b/u;
+const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b(?!.*\bthe (?:plan|proposal|motion)\b)/u;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
 const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
 /** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
@@ -103,15 +103,21 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
 
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
-  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
+  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
 
 /** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
 function isSaidByOthers({ text, block }: Sentence): boolean {
   const who =
-    /^((?:\p{L}[\p{L}’'-]* ){1,6}?)(?:(?:often|have|also|sometimes|usually|still|will|may) )?(?:say|says|reply|replies|fear|fears|worry|claim|claims|argue|argues|object|objects|complain|(?<=have )told)(?: me| us)?(?: that| it| there|,) /u.exec(
+    /^((?:\p{L}[\p{L}’'-]* ){1,6}?)(?:(?:often|have|also|sometimes|usually|still|will|may) )?(?:say|says|reply|replies|fear|fears|worry|claim|claims|argue|argues|object|objects|complain|are afraid|(?<=have )told)(?: me| us)?(?: that| it| there|,) /u.exec(
       text,
     )?.[1];
-  return who !== undefined && block.kind !== "heading" && !/^(?:I|We|My|Our|You|They|He|She|It)\b|\breport\b/.test(who) && !KNOWS.test(who);
+  return (
+    who !== undefined &&
+    block.kind !== "heading" &&
+    !/^(?:I|We|My|Our|You|They|He|She|It)\b|\breport\b/.test(who) &&
+    !/\b(?:because|when|if|since|who)\b/i.test(who) &&
+    !KNOWS.test(who)
+  );
 }
 
 /** Whose word is a reason. */
@@ -120,7 +126,9 @@ const KNOWS =
 
 /** Reasons that a model answer holds, and what a sentence must weigh to be one. */
 const MOST_REASONS = 4;
+const FEWEST_REASONS = 2;
 const LEAST_WEIGHT = 0.8;
+const LEAST_OF_OPENING = 0.3;
 /** Words of a sentence that gives one reason. */
 const FEWEST_WORDS = 3;
 const MOST_WORDS = 34;
@@ -143,7 +151,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
     // How a text begins is seldom why something should be done.
     (sentence.blockIndex === firstBlock ? 0.4 : 0) -
     (OUGHT.test(sentence.text) ? 0.8 : 0);
-  const reasons = analysis.sentences
+  const weighed = analysis.sentences
     .filter(
       (sentence) =>
         sentence !== claim &&
@@ -159,8 +167,11 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
         sentence.text.split(" ").length <= MOST_WORDS,
     )
     .map((sentence) => ({ sentence, weight: weightOf(sentence) }))
-    .filter(({ weight }) => weight >= LEAST_WEIGHT)
-    .sort((one, other) => other.weight - one.weight)
+    .sort((one, other) => other.weight - one.weight);
+  const heavy = weighed.filter(({ weight }) => weight >= LEAST_WEIGHT);
+  // Where no reason is marked as one, each paragraph opens with it.
+  const openings = weighed.filter(({ weight, sentence }) => weight >= LEAST_OF_OPENING && sentence.indexInBlock === 0 && sentence.tree);
+  const reasons = (heavy.length >= FEWEST_REASONS ? heavy : openings)
     .slice(0, MOST_REASONS)
     .map(({ sentence }) => sentence)
     .sort((one, other) => one.index - other.index);

@@ -55,7 +55,11 @@ describe("round numbers", () => {
 
 describe("ages", () => {
   finds({
-    "when something was done by a year": [`${LIFE}By 1872, when she was thirty, Ida had mended every lamp.`, "How old was Ida when she had mended every lamp?", "thirty"],
+    "when something was done by a year": [
+      `${LIFE}By 1872, when she was thirty, Ida had mended every lamp.`,
+      "How old was Ida when she had mended every lamp?",
+      "thirty",
+    ],
     "when something was done": [`${LIFE}Ida was thirty when she entered the college.`, "How old was Ida when she entered the college?", "thirty"],
     "by which something was so": [`${LIFE}By the age of five Ida was completely blind.`, "By what age was Ida completely blind?", "five"],
     "of a death, with more behind it": [`${LIFE}Ida Marrow died at forty-one, worn out by work.`, "At what age did Ida Marrow die?", "forty-one"],
