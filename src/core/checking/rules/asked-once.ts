@@ -23,6 +23,8 @@ export const askedOnce = defineRule({
 });
 
 function asksTheSame(question: Question, other: Question, lexicon: Lexicon): boolean {
+  // A summary and an essay are told how long they should be in like words; what is wanted of them is not the same.
+  if (isToWrite(question) && isToWrite(other) && question.kind !== other.kind) return false;
   // A match of the same events with their years gives the order away.
   const isRow = (one: Question) => one.kind === "order" || one.kind === "match";
   if ((question.kind === "order") === (other.kind === "order") || (isRow(question) && isRow(other)))
@@ -31,6 +33,10 @@ function asksTheSame(question: Question, other: Question, lexicon: Lexicon): boo
   const [single, row] = question.kind === "order" ? [other, question] : [question, other];
   const told = wordsOf(row, lexicon);
   return [...wordsOf(single, lexicon), ...baseSet(single.kind === "true-false" ? "" : provedWords(single), lexicon)].every((word) => told.has(word));
+}
+
+function isToWrite({ kind }: Question): boolean {
+  return kind === "open-response" || kind === "essay";
 }
 
 const wordsByQuestion = new WeakMap<Question, Set<string>>();
