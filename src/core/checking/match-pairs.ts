@@ -4,7 +4,8 @@ import type { MatchQuestion } from "../questions/question";
 export type MatchPair = {
   left: string;
   right: string;
-  rightId: string /** A word with what it means by the tables: no source need say so. */;
+  rightId: string;
+  /** A word with what it means by the tables: no source need say so. */
   isTaught: boolean;
 };
 

@@ -279,3 +279,18 @@ describe("failures that were seen", () => {
     );
   });
 });
+
+describe("a story full of speech", () => {
+  const TALK = ["Nell", "Tom", "Ida", "Ned"]
+    .flatMap((name, index) => [
+      `"The rope is as old as the tower number ${index}," said ${name}.`,
+      `"We must row to the other side before dark ${index}," said ${name}.`,
+    ])
+    .join("\n\n");
+  it("is asked who says which words twice at the most", () => {
+    const found = stems(`# The rope\n\nNell met Tom, Ida and Ned on the pier.\n\n${TALK}`, { "short-answer": 8 }).filter((stem) =>
+      stem.startsWith("Who in the story says"),
+    );
+    expect(found).toHaveLength(2);
+  });
+});

@@ -107,3 +107,9 @@ describe("wrong lengths", () => {
     expect(lengthDistractors(answer, 3, 1)).toEqual([]);
   });
 });
+
+it("offers smaller numbers beside a round hundred, and no multiples that nobody would believe", () => {
+  const found = aboutDistractors("almost a hundred", 3, 1);
+  expect(found).toHaveLength(3);
+  for (const text of found) expect(text).toMatch(/^almost (?:thirty|fifty|sixty|two hundred)$/);
+});

@@ -46,6 +46,7 @@ function sections({ analysis, facts }: SourceStock): Section[] {
 
 function summarise({ heading, sentences, facts }: Section, isAll: boolean, isFirst: boolean, analysis: Analysis): Candidate[] {
   const weighty = facts.filter(({ type }) => WEIGHTY.has(type));
+  // An interview has no thread of its own.
   if (sentences.filter(({ speaker }) => speaker).length * 2 > sentences.length) return [];
   // Of a talk, what is not said in the first person is what is said beside the matter.
   if (sentences.filter(speaksOfItself).length > MOST_OF_ITSELF * sentences.length) return [];

@@ -85,3 +85,17 @@ describe("in a set", () => {
     for (const question of listed) for (const { key } of gapsOf(question)) expect(question.bank).toContain(key);
   });
 });
+
+describe("gaps in a story", () => {
+  const told = (more: string) =>
+    gaps(
+      `# The summer\n\n"I am late," said Nell. "Wait for me," she said. She ran to the pier. Nobody saw her.\n\nDad was in town, buying brushes. Mom was asleep with a headache.\n\n${more}`,
+    ).map(({ stem }) => stem);
+  const asleep = (stems: string[]) => stems.filter((stem) => /Mom was asleep/.test(stem));
+  it("take nothing that comes once: it may be anything", () => {
+    expect(asleep(told("She came home in the evening. He was tired. She told him."))).toEqual([]);
+  });
+  it("take what the story comes back to", () => {
+    expect(asleep(told("The headache was gone in the evening. The town slept. The brushes were blue. She told him of the headache."))).not.toEqual([]);
+  });
+});

@@ -312,3 +312,18 @@ describe("what the writer wants", () => {
     expect(pointsOf("Should we keep the horn?")).toBeUndefined();
   });
 });
+
+describe("summaries", () => {
+  const FACTS = [
+    "The lens of the tower was made in Paris.",
+    "The lens floats on a bath of mercury.",
+    "The clockwork turned the lens for eighty years.",
+    "An electric motor turns the lens today.",
+  ];
+  const wanted = (text: string) => draftOpenResponses(stockOf(analyse(`# The lens\n\n${text}`, "markdown"))).length;
+  it("are asked of a text that explains, and not of an interview or of one who tells of himself", () => {
+    expect(wanted(FACTS.join(" "))).toBe(1);
+    expect(wanted(FACTS.map((fact) => `**Mina:** What else is there?\n\n**Abel Thorne:** ${fact}`).join("\n\n"))).toBe(0);
+    expect(wanted(FACTS.map((fact) => `${fact} I like my lens.`).join(" "))).toBe(0);
+  });
+});

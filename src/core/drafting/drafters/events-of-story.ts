@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import { sentenceCase } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { hasPronounSubject, LEANS_BACK, speaksOfItself } from "../phrasing/opens-clearly";
@@ -72,10 +73,9 @@ function weightOfEvent({ sentence, text }: Point, names: readonly string[], anal
 }
 
 /** How much of what a sentence speaks of is what the whole text speaks of: 0 to about 2. */
-function centralityOf({ words, text, indexInBlock }: Sentence, { lemmaCounts, headingLemmas }: Analysis): number {
-  const lemmas = new Set(
-    words.flatMap(({ candidates }) => candidates.slice(0, 1).flatMap(({ cat, lemma }) => (/^(?:n|pn)$/.test(cat) && lemma ? [lemma.toLowerCase()] : []))),
-  );
+function centralityOf(sentence: Sentence, { lemmaCounts, headingLemmas }: Analysis): number {
+  const { text, indexInBlock } = sentence;
+  const lemmas = likeliestLemmas(sentence, /^(?:n|pn)$/);
   if (lemmas.size === 0) return 0;
   const often = [...lemmas].reduce((sum, lemma) => sum + Math.log(Math.max(1, lemmaCounts.get(lemma) ?? 1)), 0) / Math.sqrt(lemmas.size);
   const inTitle = [...lemmas].some((lemma) => headingLemmas.has(lemma)) ? 0.3 : 0;

@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import type { Fact } from "../facts/fact";
 import { opensClearly } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
@@ -182,9 +183,7 @@ const MARKED = /\b(?:because|since (?!\d)|reason|so that|if|without)\b/i;
 /** How much a kind of fact says why. */
 const GIVES: Partial<Record<Fact["type"], number>> = { reason: 2, cause: 1, purpose: 0.9, condition: 0.9, manner: 0.4, quantity: 0.5 };
 
-function sharesNoun({ words }: Sentence, claim: Sentence): boolean {
-  const nounsOf = (all: Sentence["words"]) =>
-    all.flatMap(({ candidates }) => candidates.slice(0, 1).flatMap(({ cat, lemma }) => (cat === "n" && lemma ? [lemma.toLowerCase()] : [])));
-  const wanted = new Set(nounsOf(claim.words));
-  return nounsOf(words).some((noun) => wanted.has(noun));
+function sharesNoun(sentence: Sentence, claim: Sentence): boolean {
+  const wanted = likeliestLemmas(claim, /^n$/);
+  return [...likeliestLemmas(sentence, /^n$/)].some((noun) => wanted.has(noun));
 }

@@ -8,14 +8,12 @@ const FEWEST_OF_REASON = 7;
 const FEWEST_OF_ADVICE = 5;
 const AMOUNT =
   /\b(?:\d[\d,.]*|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|half|an? (?:hour|day|week|month|year|minute|second|mile|metre|meter))\b/i;
+const OPENS_WITH_AMOUNT = new RegExp(`^(?:(?:about|around|over|nearly|almost|between|up to|at least|more than|less than) )?${AMOUNT.source}`, "i");
 
 const WHEN = /^(?:in|at|on|from|after|before|during|about|around|when|until)\b/i;
 const WHERE = /^(?:in|at|on|from|under|near|behind|between|over|to|by)\b/i;
 /** "Very politely." */
 const WAY = /^(?:very |quite |extremely )?\p{L}+ly\b/iu;
-/** "About twenty kilograms from each hive": however the rest was read. */
-const OPENS_WITH_AMOUNT =
-  /^(?:about |around |over |nearly |almost |between |up to |at least |more than |less than )?(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|a hundred|half|several)\b/i;
 const HOW = /^(?:with|by|through|from)\b/i;
 
 /** What is looked at in a reply. */
@@ -77,6 +75,7 @@ function isPart(asks: string, { words, clauses, text }: Sentence, isCommand: boo
   return (
     words.length <= LONGEST_FRAGMENT + 1 &&
     !text.endsWith("!") &&
+    // "About twenty kilograms from each hive": however the rest was read.
     (clauses.length === 0 || OPENS_WITH_AMOUNT.test(text) || isTorn || clauses.every(isReducedPassive)) &&
     !words.some(isAuxiliary)
   );

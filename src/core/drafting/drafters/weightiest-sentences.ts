@@ -1,4 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import { unlike } from "../../lib/plain-wording";
 import type { Fact } from "../facts/fact";
 import { type Point, pointOf } from "./point-of-sentence";
@@ -64,7 +65,7 @@ function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: An
   const lemmas = lemmasOf(sentence);
   return (
     (sentence.indexInBlock === 0 ? 0.35 : 0) +
-    ([...lemmas].some((lemma) => headingLemmas.has(lemma)) ? 0.4 : 0) -
+    (lemmas.some((lemma) => headingLemmas.has(lemma)) ? 0.4 : 0) -
     (length < FEWEST_WORDS ? 0.6 : 0) -
     (length > LONG ? 0.3 : 0) -
     (OF_ANYBODY.test(text) ? 0.6 : 0) -
@@ -81,7 +82,7 @@ function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: An
  * the length of the others is left out, so that a book costs no more than its words).
  */
 function sharedWith(sentences: readonly Sentence[]): Map<Sentence, number> {
-  const told = sentences.filter(({ tree }) => tree).map((sentence) => ({ sentence, lemmas: [...lemmasOf(sentence)] }));
+  const told = sentences.filter(({ tree }) => tree).map((sentence) => ({ sentence, lemmas: lemmasOf(sentence) }));
   const sentencesWith = new Map<string, number>();
   for (const { lemmas } of told) for (const lemma of lemmas) sentencesWith.set(lemma, (sentencesWith.get(lemma) ?? 0) + 1);
   const sums = told.map(({ sentence, lemmas }) => ({
@@ -95,12 +96,6 @@ function sharedWith(sentences: readonly Sentence[]): Map<Sentence, number> {
 const SAYS_LITTLE = new Set("be have do make get take go come say see use give find keep become know way thing time people year day".split(" "));
 
 /** The nouns, verbs and adjectives of a sentence, in base form. */
-function lemmasOf({ words }: Sentence): Set<string> {
-  return new Set(
-    words.flatMap(({ candidates }) =>
-      candidates
-        .slice(0, 1)
-        .flatMap(({ cat, lemma }) => (/^(?:n|pn|v|adj)$/.test(cat) && lemma && !SAYS_LITTLE.has(lemma.toLowerCase()) ? [lemma.toLowerCase()] : [])),
-    ),
-  );
+function lemmasOf(sentence: Sentence): string[] {
+  return [...likeliestLemmas(sentence, /^(?:n|pn|v|adj)$/)].filter((lemma) => !SAYS_LITTLE.has(lemma));
 }

@@ -38,7 +38,7 @@ export function findPossession(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.adjuncts.some(({ node }) => node.start === object.end && node.cat === "pp" && /^(?:on|under|inside|behind|between)$/.test(node.f.sub ?? ""));
   const [fewestOfOwner, fewest] = isPlaced ? [1, 1] : [SHORTEST_OWNER, SHORTEST_OBJECT];
   if (phrasing.subject.split(" ").length < fewestOfOwner || words < fewest || words > LONGEST_OBJECT || (!isPlaced && hasMore(phrasing, analysis))) return [];
-  if (findUnclear(object, clause.sentence, analysis, phrasing.binder)) return [];
+  if ([object, ...(along ? [along] : [])].some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
   const aside = clause.adjuncts.filter(({ node }) => node.cat.startsWith("c-") && node.start >= object.end).map(({ node }) => node);
   const rest = phraseRest(phrasing, analysis, [object, ...(along ? [along] : []), ...aside, ...reasonsOf(clause)]);
   // "had *only* a small lamp on a mast": nothing else is meant.

@@ -94,11 +94,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isOnly = preverbalAdverbs(clause) === "only";
   // "Otters also eat crabs, and fishermen complain that *they* leave nothing": the otters, or the fishermen?
   const saidOf = /^that (they|it)\b/.exec(answer)?.[1];
-  const earlier = clause.sentence.clauses.some(
-    ({ rank, end, subject }) =>
-      rank === "main" && end <= clause.subject.start && subject !== clause.subject && subject.f.num === (saidOf === "they" ? "pl" : "sg"),
-  );
-  if (saidOf && earlier && clause.linkedBy) return [];
+  const isRival = ({ rank, end, subject }: Clause) =>
+    rank === "main" && end <= clause.subject.start && subject !== clause.subject && subject.f.num === (saidOf === "they" ? "pl" : "sg");
+  if (saidOf && clause.linkedBy && clause.sentence.clauses.some(isRival)) return [];
   // "that she will not": what she will not, another sentence says.
   if (/^that .* (?:will|would|can|could|should|must|may|might)(?: not)?$/.test(answer) && !/\b(?:than|if|as)\b/.test(answer)) return [];
   // "I know *that there are doubts*": of what, the next sentence says.
