@@ -45,7 +45,14 @@ export function objectsBeside(pronoun: Node, sentence: Sentence): Node[] {
       complements.some(({ role, node }) => (role === "infinitive" || isHowTo(node)) && inside(node)),
   );
   const object = clause?.complements.find(({ role, node }) => role === "object" && node.cat === "np" && node.end <= pronoun.start)?.node;
-  return [own, object].filter((node): node is Node => node !== undefined);
+  return [own, object, doerAround(pronoun, sentence)].filter((node): node is Node => node !== undefined);
+}
+
+/** "without *grass* to hold it down": what holds is not what is held. */
+function doerAround(pronoun: Node, { tree }: Sentence): Node | undefined {
+  const deeds = tree ? walkTree(tree).filter(({ cat, f, start, end }) => cat === "vp" && f.form === "to" && start < pronoun.start && end >= pronoun.end) : [];
+  const helping = tree ? walkTree(tree).filter(({ cat, kids, start }) => cat === "pp" && start === 0 && /^with(?:out)?$/.test(kids[0]?.lemma ?? "")) : [];
+  return helping.find(({ end }) => deeds.some(({ start }) => start === end))?.kids[1];
 }
 
 /** "a contest to find *a name* for it": what the verb inside, and no other, has for its object. */

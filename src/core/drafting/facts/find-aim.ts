@@ -241,9 +241,13 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // Who wants to close *it* does not want to close himself.
   if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  // "refused to perform at shows *where black people had to use another gate*": at which shows.
+  const where = clause.adjuncts.find(({ node }) => node.start === part.node.end && node.cat === "sb" && node.f.sub === "where")?.node;
+  if (where && findUnclear(where, clause.sentence, analysis, phrasing.binder, false)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...(where ? [where] : []), ...reasonsOf(clause)]);
+  const deed = where ? { ...part.node, end: where.end } : withoutReason(part.node);
   // "wanted to keep gases cold, *not to keep soup hot*"
-  const answer = deedsIn(clause.sentence, withoutReason(part.node)).replace(/, not to .*$/, "");
+  const answer = deedsIn(clause.sentence, deed).replace(/, not to .*$/, "");
   // "People began to demand change": after what?
   if (/^(?:begin|start)$/.test(clause.verb.lemma ?? "") && rest === "" && /^(?:people|they|others|men|women)$/i.test(phrasing.subject)) return [];
   // "wanted to be a carpenter at first": true for a while only.

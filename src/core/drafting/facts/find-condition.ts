@@ -254,6 +254,8 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
   // "Tears run off glass *as they run off an eye*"
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
+  // "in the same direction *as the Earth turns*"
+  if (reasonNode(node).f.sub === "as" && sentence.words.slice(Math.max(0, node.start - 3), node.start).some(({ lower }) => lower === "same")) return true;
   // "as tall *as the towers allow*"
   if (reasonNode(node).f.sub === "as" && sentence.words[node.start - 2]?.lower === "as") return true;
   // "as much electricity *as eight kettles need*"

@@ -112,7 +112,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isPrize || isNeeded(object, clause)
       ? 1
       : GREY_VERBS.has(verb) && !particle
-        ? ENOUGH_WORDS
+        ? // "Wool, feathers and foam hold tiny pockets of air": of three things it is no other's.
+          ENOUGH_WORDS - (clause.subject.role === "coordination" ? 1 : 0)
         : CAUSING_VERBS.has(verb) && !clause.imperative && object.end - object.start > 1
           ? 1
           : 2;

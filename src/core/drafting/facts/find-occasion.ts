@@ -75,7 +75,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "The eggs hatch in spring": a verb that says enough.
     const fewest = isNamed
       ? 1
-      : isDated || isHappening
+      : isDated || isHappening || (isMost(clause) && isClause)
         ? 2
         : clause.verb.cat === "v" && (!VAGUE_VERBS.has(clause.verb.lemma ?? "") || /^place\b/.test(rest)) && clause.subject.f.det === "def"
           ? 2

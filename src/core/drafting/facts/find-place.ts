@@ -96,13 +96,15 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Alum is sold in pharmacies": what is done says enough.
   const isDone = clause.passive && !/^(?:make|do|use|find|see|keep|put)$/.test(clause.verb.lemma ?? "");
   const isNamed = /^\p{Lu}/u.test(phrasing.subject) && clause.passive;
+  // "Pumice is made in a volcano": of all of it.
+  const isOfAll = clause.passive && clause.subject.f.det === "bare" && clause.auxiliaries.every(({ flags }) => !flags?.includes("past"));
   // "In a village high above the sea *lived Pim*"
   // "Berlin lay deep inside the Soviet zone"
   const isHome = /^(?:live|lie|stand)$/.test(clause.verb.lemma ?? "") && /^\p{Lu}/u.test(phrasing.subject);
   // "Mudskippers live on muddy shores": a whole sort, and what everybody asks of it.
   const isOfSort =
     !only && BEING_AT.has(clause.verb.lemma ?? "") && clause.subject.f.det === "bare" && clause.subject.f.num === "pl" && clause.verb.flags?.[0] === "plain";
-  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isHome && !isOfSort) return [];
+  if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isOfAll && !isHome && !isOfSort) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
   const answer = `${only ? `${headTerminal(only).lemma} ` : ""}${midSentence(clause.sentence, part, whole)}`;

@@ -55,14 +55,24 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     (clause.passive && ((phrasing.binder.human && !GIVEN.has(clause.verb.lemma ?? "")) || TOLD.has(clause.verb.lemma ?? "")))
   )
     return [];
-  // "learn early *not to touch* it": what is learnt, and no purpose.
-  if ((reasonNode(part.node).cat === "vp" && LEARNING.test(clause.verb.lemma ?? "")) || /^not to\b/i.test(nodeText(clause.sentence, reasonNode(part.node))))
+  const isBehind = reasonNode(part.node).start > clause.verb.start;
+  // "learn early *not to touch* it": what is learnt, and no purpose; but "*to save weight*, the company wanted light riders".
+  if (
+    (reasonNode(part.node).cat === "vp" && isBehind && LEARNING.test(clause.verb.lemma ?? "")) ||
+    /^not to\b/i.test(nodeText(clause.sentence, reasonNode(part.node)))
+  )
     return [];
   // "enables scientists *to find* genes": what they can do.
   const [moved] = clause.complements;
   const between = moved && clause.sentence.words.slice(moved.node.end, reasonNode(part.node).start).map(({ lower }) => lower);
   const isPlain = !isInOrder(reasonNode(part.node));
-  if (isPlain && MOVING.has(clause.verb.lemma ?? "") && moved?.role === "object" && between?.every((word) => /^(?:never|not|always|only|also)$/.test(word)))
+  if (
+    isPlain &&
+    isBehind &&
+    MOVING.has(clause.verb.lemma ?? "") &&
+    moved?.role === "object" &&
+    between?.every((word) => /^(?:never|not|always|only|also)$/.test(word))
+  )
     return [];
   if (isPlain && BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
@@ -72,6 +82,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "since there was no money to be made from it": nobody does something in order to be made.
   if (purpose.cat === "vp" && purpose.f.passive) return [];
   if (clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.start && node.end <= purpose.start)) return [];
+  // "Without grass *to hold it down*, the soil blew away": what the grass is for.
+  if (!isBehind && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.end === purpose.start)) return [];
   // "long *enough to go round the Earth*", "too small to see"
   if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
   // "saves *enough energy* to light a room": how much.
@@ -171,11 +183,21 @@ function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: A
   // "to collect it, *and cover the barrel*": the next command.
   if (clause.imperative && (purpose.role === "coordination" || walkTree(purpose).some(({ cat }) => cat === "c-j-vp"))) return false;
   const owned = purpose.cat === "vp";
-  if (!findUnclear(purpose, sentence, analysis, binder, owned)) return true;
+  const unclear = findUnclear(purpose, sentence, analysis, binder, owned);
+  // "have studied owls in order to build *quieter* fans": than those there are.
+  const isBetter = owned && unclear === "comparison-left-open" && walkTree(purpose).some((node) => isMadeBetter(node));
+  if (!unclear || isBetter) return true;
   const objects = complements.filter(({ role, node }) => role === "object" && node.end <= purpose.start && !TIME_NOUNS.has(headTerminal(node).lemma ?? ""));
   // "Put a barrel under the gutter to collect *it*": never the barrel.
   const named = owned && !/^(?:put|place|set|use)$/.test(clause.verb.lemma ?? "") ? objects.flatMap(({ node }) => bindersIn(node, sentence, analysis)) : [];
   return named.length > 0 && !findUnclear(purpose, sentence, analysis, binder, owned, { beside: named });
+}
+
+/** "build *quieter fans*", "make *a better clock*" */
+function isMadeBetter({ cat, role, kids: [verb, object] }: Node): boolean {
+  if (cat !== "vp" || role !== "object" || !/^(?:build|make|design|develop|create|invent|produce)$/.test((verb && headTerminal(verb).lemma) ?? ""))
+    return false;
+  return object?.cat === "np" && walkTree(object).some(({ flags }) => flags?.includes("comparative"));
 }
 
 /** "the power *to make* by-laws", "the right to burn peat": the phrase says which power, not what for. */

@@ -20,42 +20,42 @@ import { isPeople } from "./is-people";
 import { PAIRS, PASSIVE_ONLY, WORTH } from "./relation-verbs";
 
 /** Adjectives with the preposition that belongs to them. */
-const QUALITIES: Record<string, string> = {
-  afraid: "of",
-  proud: "of",
-  full: "of",
-  tired: "of",
-  famous: "for",
-  responsible: "for",
-  grateful: "for",
-  rich: "in",
-  similar: "to",
-  allergic: "to",
-  covered: "with",
-  interested: "in",
-  good: "for",
-  bad: "for",
-  useful: "for",
-  useless: "for",
-  dangerous: "for",
-  harmful: "to",
-  vital: "for",
-  essential: "for",
-  ideal: "for",
-  necessary: "for",
-  important: "for",
-  ready: "for",
-  free: "from",
-  sensitive: "to",
-  related: "to",
-  subject: "to",
-  jealous: "of",
-  fond: "of",
-  capable: "of",
-  aware: "of",
-  safe: "from",
-  dependent: "on",
-  curved: "like",
+const QUALITIES: Readonly<Record<string, readonly string[]>> = {
+  afraid: ["of"],
+  proud: ["of"],
+  full: ["of"],
+  tired: ["of"],
+  famous: ["for"],
+  responsible: ["for"],
+  grateful: ["for"],
+  rich: ["in"],
+  similar: ["to"],
+  allergic: ["to"],
+  covered: ["with"],
+  interested: ["in"],
+  good: ["for", "at"],
+  bad: ["for", "at"],
+  useful: ["for"],
+  useless: ["for"],
+  dangerous: ["for"],
+  harmful: ["to"],
+  vital: ["for"],
+  essential: ["for"],
+  ideal: ["for"],
+  necessary: ["for"],
+  important: ["for"],
+  ready: ["for"],
+  free: ["from"],
+  sensitive: ["to"],
+  related: ["to"],
+  subject: ["to"],
+  jealous: ["of"],
+  fond: ["of"],
+  capable: ["of"],
+  aware: ["of"],
+  safe: ["from"],
+  dependent: ["on"],
+  curved: ["like"],
 };
 
 /** "She *was afraid of* polar bears": what was she afraid of? */
@@ -67,16 +67,20 @@ export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const phrase = predicate.role === "complement" ? predicate.kids[1] : clause.adjuncts.find(({ node }) => node.start === predicate.end)?.node;
   const quality = headTerminal(predicate).lemma ?? "";
   const [preposition, thing] = phrase?.cat === "pp" ? phrase.kids : [];
-  if (!phrase || !thing || preposition?.lemma !== QUALITIES[quality] || !/^(?:np|vp)$/.test(thing.cat) || thing.f.det === "pron") return [];
+  if (!phrase || !thing || !QUALITIES[quality]?.includes(preposition?.lemma ?? "") || !/^(?:np|vp)$/.test(thing.cat) || thing.f.det === "pron") return [];
   if (headTerminal(predicate.role === "complement" ? predicate.kids[0]! : predicate).flags?.includes("comparative")) return [];
-  const rest = phraseRest(phrasing, analysis, [predicate, phrase, ...reasonsOf(clause)]);
+  // "was *especially* good at maths"
+  const degree = clause.adjuncts.find(
+    ({ node }) => node.end === predicate.start && /^(?:especially|particularly|very)$/.test(headTerminal(node).lemma ?? ""),
+  )?.node;
+  const rest = phraseRest(phrasing, analysis, [predicate, phrase, ...(degree ? [degree] : []), ...reasonsOf(clause)]);
   // "*Surprisingly*, cities are good for bees"
   if (isUnclear(rest) || /^\p{L}+ly$/u.test(rest) || findUnclear(thing, clause.sentence, analysis, phrasing.binder)) return [];
   const answer = nodeText(clause.sentence, thing);
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${["What", phrasing.inverted, phrasing.subject, wordsText(clause.sentence, predicate.start, phrase.start), preposition!.lemma, rest].filter(Boolean).join(" ")}?`,
+      stem: `${["What", phrasing.inverted, phrasing.subject, wordsText(clause.sentence, (degree ?? predicate).start, phrase.start), preposition!.lemma, rest].filter(Boolean).join(" ")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),
@@ -223,7 +227,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[verb === "come" && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[/^(?:come|get)$/.test(verb) && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

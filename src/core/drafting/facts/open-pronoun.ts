@@ -1,5 +1,6 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Node } from "../../language/tree";
+import { isOfAll } from "../phrasing/one-of-some";
 import { isWeOfAll } from "../phrasing/we-of-all";
 
 /** "the moment when *it* stands lowest": a noun phrase that is only clear beside the sentence before. */
@@ -15,6 +16,7 @@ function isOpen(node: Node, sentence: Sentence, analysis: Analysis): boolean {
   const { cat, flags, start } = node;
   if (cat === "pro" && (sentence.resolved?.has(start) || flags?.some((flag) => /^(?:refl|indef|other|second)$/.test(flag)))) return false;
   if (cat === "poss" && flags?.includes("second")) return false;
+  if (isOfAll(node, sentence)) return false;
   return (cat === "pro" || cat === "poss") && !isWeOfAll(node, sentence, analysis);
 }
 

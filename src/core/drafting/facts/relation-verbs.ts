@@ -16,6 +16,7 @@ export const PAIRS: Record<string, readonly string[]> = {
   feed: ["on"],
   live: ["on"],
   come: ["from"],
+  get: ["from"],
   protect: ["from"],
   cover: ["with"],
   seal: ["with"],

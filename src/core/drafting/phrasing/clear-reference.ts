@@ -5,12 +5,13 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { isNoAntecedent } from "../../language/no-antecedent";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
+import { standsForWhatFollows } from "../../language/object-places";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
 import { isObjectOfLead } from "./object-of-lead";
-import { isAnybody, isOneOfSome } from "./one-of-some";
+import { isAnybody, isOfAll, isOneOfSome } from "./one-of-some";
 import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
 import { takesUpByNoun, takesUpWhole } from "./taken-up";
 import { isWeOfAll } from "./we-of-all";
@@ -238,6 +239,8 @@ function unclearWord(
   // "Looking *from above* gives a reading that is too high": a direction.
   if (before === "from" && /^(?:above|below)$/.test(node.lemma ?? "")) return undefined;
   if (isAnybody(node, sentence)) return undefined;
+  // "the largest reef *of all*", "makes *it* hard to fly"
+  if (isOfAll(node, sentence) || (node.lemma === "it" && node.cat === "pro" && standsForWhatFollows(node, sentence.tree!))) return undefined;
   // "who must *be there* before a vote can be taken": present, and at no place.
   if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;
   // "spreads *from one person to another*": any of them.

@@ -36,3 +36,9 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // Only a phrase with such a word in it can be one.
   return sentence.words.slice(np.start, np.end).some(({ lower }) => MAY_BE_ONE.test(lower)) && ONE_OF_SOME.test(nodeText(sentence, np));
 }
+
+/** "the largest reef *of all*": of all reefs, as the superlative says. */
+export function isOfAll({ lemma, start, end }: Node, { words }: Sentence): boolean {
+  if (lemma !== "all" || words[start - 1]?.lower !== "of" || /\p{L}/u.test(words[end]?.text ?? "")) return false;
+  return words.slice(Math.max(0, start - 5), start).some(({ lower }) => /^(?:most|least|best|worst|\p{L}{2,}est)$/u.test(lower));
+}

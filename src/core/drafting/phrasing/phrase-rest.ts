@@ -5,6 +5,7 @@ import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wo
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
+import { isExample, isExampleBehind } from "./examples-in-passing";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
@@ -39,6 +40,8 @@ function ownsOnly(node: Node): boolean {
   return node.cat === "pp" && !walkTree(node).some(({ cat }) => cat === "pro" || cat === "s");
 }
 
+type Piece = { order: number; text: string; goesLast: boolean; holdsClause: boolean };
+
 /** Added to the place of what stood in front, which comes last. */
 const FRONTED = 1000;
 
@@ -56,7 +59,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   // "contains thirty *times as much as* a litre of water": of what the sentence before named.
   if (/^(?:contain|hold|have)$/.test(clause.verb.lemma ?? "") && /\btimes as much as\b/i.test(whole)) return "comparison-left-open";
   if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
-  const pieces: { order: number; text: string; goesLast: boolean }[] = [];
+  const pieces: Piece[] = [];
   // "built by termites, insects *no longer than a grain*": torn from what is asked for, it would tell of something else.
   let asideEnd = Math.max(-1, ...omit.map((node) => asideEndOf(node) ?? -1));
   let whereEnd = -1;
@@ -189,7 +192,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const fronted = node.end <= clause.verb.start;
     const during = nodeText(clause.sentence, node).toLowerCase();
     // "climbed slowly *at first*": behind the verb it says itself that it was so for a while.
-    if (FOR_A_WHILE.test(during) && !(during === "at first" && !fronted)) return "points-elsewhere";
+    if (FOR_A_WHILE.test(during) && during !== "at first") return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));
@@ -215,6 +218,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     pieces.push({
       order: node.start + (fronted ? FRONTED : 0),
       text: comma + text,
+      holdsClause: walkTree(node).some(({ cat }) => /^(?:s|rc|ws|sb)$/.test(cat)),
       goesLast:
         role === "adjunct" &&
         (/^c-(?:vp|pp|advp)$/.test(node.cat) || (node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""))),
@@ -222,18 +226,25 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
   const last = pieces.filter((piece) => piece.order < FRONTED).sort((a, b) => b.order - a.order)[0];
-  if (
-    last &&
-    pieces.some((piece) => piece.order >= FRONTED) &&
-    /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/.test(last.text)
-  )
-    return "points-elsewhere";
+  if (last && isTornFrom(last, pieces)) return "points-elsewhere";
   return frontedBeforeLast(pieces)
     .sort((a, b) => a.order - b.order)
     .map((piece) => piece.text)
     .join("")
     .replace(/,$/, "")
     .trim();
+}
+
+const CLAUSE_WORDS = /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/;
+
+/** What stood in front and is moved behind the last part would be read as a part of that. */
+function isTornFrom(last: Piece, pieces: readonly Piece[]): boolean {
+  const ahead = pieces.filter(({ order }) => order >= FRONTED);
+  if (ahead.length > 0 && pieces.some(({ text }) => /\bmore than any/.test(text))) return true;
+  if (ahead.length === 0 || !CLAUSE_WORDS.test(last.text)) return false;
+  // "When Elin died, Tora ran the mill *until 1931*", "In water it is as fast *as in the trees*", "chose an island *as the site*"
+  const isTwice = ahead.some(({ holdsClause }) => holdsClause) && /\b(?:until|before|after|since)\b/.test(last.text);
+  return last.holdsClause || isTwice || /(?:^| )as (?:the|an?|in|on|at|under|for) /.test(last.text);
 }
 
 function isBareNumber(node: Node): boolean {
@@ -255,13 +266,16 @@ function tellsOfIt(node: Node, { sentence }: Clause): boolean {
 
 /** "never saw her *again*", "is not dead *yet*": without the word more is denied than the source denies. */
 function deniesAnother(clause: Clause): boolean {
-  const words = clause.sentence.words.slice(clause.start, clause.end).map(({ lower }) => lower);
+  // "was not allowed *to try again*": told whole.
+  const deed = clause.complements.find(({ role }) => role === "infinitive")?.node;
+  const isOfDeed = (at: number) => deed !== undefined && deed.start <= at && at < deed.end;
+  const words = clause.sentence.words.flatMap(({ lower }, at) => (at < clause.start || at >= clause.end || isOfDeed(at) ? [] : [lower]));
   const denies = clause.negated || /\bnever\b/.test(preverbalAdverbs(clause)) || /^(?:no|nobody|nothing|none)$/.test(words[0] ?? "");
   return denies && words.some((word) => word === "again" || word === "yet");
 }
 
 /** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
-function frontedBeforeLast(pieces: { order: number; text: string; goesLast: boolean }[]): typeof pieces {
+function frontedBeforeLast(pieces: Piece[]): Piece[] {
   const last = pieces.filter(({ order }) => order < FRONTED).sort((a, b) => b.order - a.order)[0];
   return last?.goesLast ? pieces.map((piece) => (piece.order >= FRONTED ? { ...piece, order: last.order - 0.5 } : piece)) : pieces;
 }
@@ -307,22 +321,6 @@ export function preverbalAdverbs(clause: Clause): string {
       // "many people tried, but *they all* copied it": of the people who are named for them, and no word of the verb.
       .filter((adverb) => clause.subject.f.det !== "pron" || !/^(?:all|both)$/.test(adverb))
       .join(" ")
-  );
-}
-
-/** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
-function isExample(node: Node, clause: Clause): boolean {
-  return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
-}
-
-/** "needs a source of energy, *such as a battery*" */
-function isExampleBehind(node: Node, { verb }: Clause): boolean {
-  // "contain many substances, *including acids and sugars*"
-  if (node.cat === "c-vp" && node.start >= verb.end && walkTree(node).find(({ cat }) => cat === "v")?.lemma === "include") return true;
-  return (
-    /^c-pp(?:-c)?$/.test(node.cat) &&
-    node.start >= verb.end &&
-    walkTree(node).some(({ cat, f, lemma }) => cat === "prep" && (f.sub === "suchas" || lemma === "including"))
   );
 }
 
@@ -393,6 +391,8 @@ function isDropped(node: Node): boolean {
   if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
+  // "get their colour from carotenoids, *too*"
+  if (/^c-advp?/.test(node.cat) && head.lemma === "too") return true;
   // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
   if (node.cat === "advp-c" && COMMENTS.has(head.lemma ?? "")) return true;
   return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));

@@ -6,7 +6,8 @@ function pronounOfSubject({ subject, binder, clause }: Phrasing, { persons }: An
   if (clause.imperative || /^(?:you|there|it|I)$/.test(subject)) return undefined;
   const gender = binder.gender ?? persons.get(subject)?.gender;
   if (gender === "he" || gender === "she") return gender;
-  if (binder.num === "pl") return "they";
+  // "the Aztecs"
+  if (binder.num === "pl" || (binder.num === "any" && /^the \p{Lu}\p{L}*s$/u.test(subject))) return "they";
   return binder.num === "sg" && !binder.human ? "it" : undefined;
 }
 

@@ -6,6 +6,11 @@ import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 const PEOPLES = /(?:[aio]ns|kings|eeks|ists|nards|urks|wedes|anes|ettlers|ounders|oners|landers|orkers|elts|nuits?|[cv]hinese|apanese)$/i;
 
+/** "the Romans", "the Aztecs" */
+function mayBePeople(name: string): boolean {
+  return PEOPLES.test(name) || (name.endsWith("s") && DEMONYMS.has(name.slice(0, -1).toLowerCase()));
+}
+
 function capitalised(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
 }
@@ -28,7 +33,7 @@ function isDated(qn: Node): boolean {
 export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
   // "the Romans made their concrete": a people is many.
-  lift("pnb", "pn", "noun", (n) => ({ f: { num: PEOPLES.test(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
+  lift("pnb", "pn", "noun", (n) => ({ f: { num: mayBePeople(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
   // "One *Sunday Grandfather* did not come": a day, and whoever did.
   rule("pnb", "pn pnb", 1, "name", 0, (l, r) => ({ f: r.f, cost: isWeekday(l.lemma ?? "") ? 1.5 : 0 }));
   rule("pnb", "pnb num", 0, "name", 1.2);

@@ -1,0 +1,18 @@
+import type { Clause } from "../../language/clause";
+import { type Node, walkTree } from "../../language/tree";
+
+/** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
+export function isExample(node: Node, clause: Clause): boolean {
+  return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+/** "needs a source of energy, *such as a battery*" */
+export function isExampleBehind(node: Node, { verb }: Clause): boolean {
+  // "contain many substances, *including acids and sugars*"
+  if (node.cat === "c-vp" && node.start >= verb.end && walkTree(node).find(({ cat }) => cat === "v")?.lemma === "include") return true;
+  return (
+    /^c-pp(?:-c)?$/.test(node.cat) &&
+    node.start >= verb.end &&
+    walkTree(node).some(({ cat, f, lemma }) => cat === "prep" && (f.sub === "suchas" || lemma === "including"))
+  );
+}
