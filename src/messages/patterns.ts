@@ -119,6 +119,8 @@ const PATTERNS: Record<string, string> = {
   "what-unknown": "The source says what nobody knows or can tell.",
   "where-clause": "The source says at what places something happens.",
   "how-way": "The source says in what way something is done or shown.",
+  "what-was-done": "The source says what something was done to.",
+  "what-is-mistaken": "The source says what it would be wrong to think.",
   "which-one": "The source says which one is the only, the first or the most.",
   "what-can-happen-to": "The source says what can happen to somebody.",
   "writers-reasons": "The writer says what should be done, and gives reasons.",

@@ -215,6 +215,25 @@ it("reads no second clause of another tense into a row of things", () => {
   expect(verbs).toEqual(["break"]);
 });
 
+describe("reads what stands beside a preposition, an adjective or a conjunction", () => {
+  it.each([
+    "The men voted on whether the bridge should be built.",
+    "They were not certain what it meant.",
+    "None of the ideas fits the facts.",
+    "Cats purr when they are hurt, and even when they are dying.",
+    "The ship left the harbour eight days before their own.",
+    "They say that a question cannot be answered with yes or no.",
+  ])("%s", (text) => {
+    expect(parse(text)).toBeDefined();
+  });
+});
+
+it("reads the next deed, and no blows that do it", () => {
+  const tree = parse("The crew closes the vents and blows compressed air into the tanks.");
+  const verbs = walkTree(tree!).flatMap(({ cat, kids, lemma }) => (cat === "v" && kids.length === 0 ? [lemma] : []));
+  expect(verbs.slice(0, 2)).toEqual(["close", "blow"]);
+});
+
 describe("chooses the part of speech that makes a sentence", () => {
   it.each([
     ["The lamp turns.", "turns", "v"],

@@ -13,6 +13,9 @@ describe("a short quotation is one word", () => {
   ])("%s", (_, text, wanted) => {
     expect(words(text)).toContain(wanted);
   });
+  it("but a nickname, even behind a comma", () => {
+    expect(words('The first driver, "Wild Bill" Shannon, set out at night.')).toContain('"Wild Bill"');
+  });
   it.each([
     ["speech behind a verb of saying", 'He said "all hands on deck" and ran.'],
     ["speech behind a comma", 'She cried, "the lamp is out" and ran.'],

@@ -40,7 +40,7 @@ function closingOf(tokens: readonly Token[], open: number): number | undefined {
   const before = tokens[open - 1];
   // "keepers' lamp": a mark behind a word opens nothing.
   if ((before && before.end === tokens[open]!.start) || tokens[open + 1]?.start !== tokens[open]!.end) return undefined;
-  if (before && (/^[,:(]$/.test(before.text) || SAYING.test(before.lower))) return undefined;
+  if (before && (/^[,:(]$/.test(before.text) || SAYING.test(before.lower)) && !isNickname(tokens, open)) return undefined;
   for (let at = open + 1; at <= open + MOST_WORDS + 1 && at < tokens.length; at++) {
     const token = tokens[at]!;
     if (token.text === mark) {
@@ -54,6 +54,13 @@ function closingOf(tokens: readonly Token[], open: number): number | undefined {
     if (/^[.!?;:"]$/.test(token.text)) return undefined;
   }
   return undefined;
+}
+
+/** "the first driver, *“Wild Bill”* Shannon": a few words with capitals, and a name right behind them. */
+function isNickname(tokens: readonly Token[], open: number): boolean {
+  const close = tokens.findIndex((token, at) => at > open && token.text === tokens[open]!.text);
+  const [inside, behind] = [tokens.slice(open + 1, close), tokens[close + 1]];
+  return inside.length >= 1 && inside.length <= 3 && [...inside, behind].every((token) => token !== undefined && /^\p{Lu}\p{Ll}/u.test(token.text));
 }
 
 function spaced(parts: readonly Token[]): string {

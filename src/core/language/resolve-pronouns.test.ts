@@ -29,6 +29,11 @@ describe("a pronoun that opens a sentence stands for the main subject before it"
       ["Odo de Valnoir"],
     ],
     ["whom a day stands beside", "One Sunday Ida Marrow did not come. She had broken her wrist.", ["Ida Marrow"]],
+    [
+      "what a text is about, where nobody in particular was told of",
+      "Cats purr. A cat purrs softly. Nobody was sure how cats made it. They have no organ for it. A cat can purr all day.",
+      ["cats"],
+    ],
     ["the name without what is said in passing", "Thomas Marrow, the keeper, cut his hand. He called for help.", ["Thomas Marrow"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);
@@ -173,4 +178,19 @@ it("is nobody behind the words of somebody whom nobody names", () => {
   const told = "Cully woke up. Cully pulled the rope, and he laughed.";
   expect(stands(`${told}\n\nHe threw a potato.`)).toEqual(["Cully", "Cully"]);
   expect(stands(`${told}\n\n"So was my wife." He threw a potato.`)).toEqual(["Cully"]);
+});
+
+describe("in a story it stays open", () => {
+  it("where somebody without a name was told of last", () => {
+    const told = analyse(
+      "# The umbrella\n\nNadia thanked the librarian, Mr. Achterberg, and ran. Mr. Achterberg smiled. Nadia had hardly reached the bridge when an old man stopped her. “Excuse me,” he said. He pointed at the handle. “Oh,” said Nadia. “It is yours,” said Nadia.",
+      "markdown",
+    );
+    expect(told.sort).toBe("story");
+    expect([...told.antecedents.values()].map(({ text }) => text)).not.toContain("Mr. Achterberg");
+  });
+});
+
+it("takes no half of voters for what must win, where the sentence began with a change", () => {
+  expect(stands("Citizens can propose a change. For such a change, a majority of voters is not enough: it must also win in the towns.")).toEqual([]);
 });

@@ -14,9 +14,9 @@ import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
 import { isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
-import { meansAnother, paragraphPerson, solePerson } from "./sole-person";
+import { isSinceAnother, meansAnother, paragraphPerson, solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
-import { isTopicAhead, isTopicOfText } from "./topic-of-text";
+import { isTopicAhead, isTopicOfText, topicOnly } from "./topic-of-text";
 import { coreOf, headTerminal, holdsPronoun, type Node, takenUpBy } from "./tree";
 
 /**
@@ -66,14 +66,15 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   if (!earlier && candidate && pronoun === "it" && clauses.some((one) => one.subject === clause.subject && isWhatWentOn(one, candidate))) return undefined;
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
   const named = solePerson(pronoun, persons, sentence, before, lexicon);
-  const sole = named && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
+  const isAnother = named && known.sort === "story" && isSinceAnother(named, pronoun, sentence, sentences);
+  const sole = named && !isAnother && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
   const both = earlier ? undefined : namedTogether(clause, pronoun, known);
   if (both) return both;
   if (antecedent || earlier) return antecedent ?? (earlier && objectAhead(earlier, clause, pronoun, known));
   const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
-  const thing = commanded ?? (earlier ? undefined : onlyThing(clause, pronoun, known));
+  const thing = commanded ?? (earlier ? undefined : (onlyThing(clause, pronoun, known) ?? topicOnly(clause, pronoun, sentences)));
   if (thing) return thing;
   const near =
     paragraphPerson(pronoun, persons, sentence, sentences) ??
@@ -146,7 +147,7 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;
-  if (!earlier && pronoun === "it" && pointsToMore(candidate)) return undefined;
+  if (pronoun === "it" && pointsToMore(candidate)) return undefined;
   // "A friend persuaded *her* to join. She …": she who was spoken of before, or the friend?
   if (!earlier && speaksOfSame(candidate, pronoun)) return undefined;
   if (!earlier && leavesRival(candidate, clause, pronoun, antecedent, persons, lexicon)) return undefined;
@@ -172,7 +173,8 @@ function speaksOfSame({ subject, complements, adjuncts }: Clause, pronoun: strin
 /** "Without *this service*, the warming *would have* been greater. It …": the service may be meant, and no warming was. */
 function pointsToMore({ adjuncts, subject, auxiliaries }: Clause): boolean {
   const pointing = adjuncts.some(
-    ({ node }) => node.end <= subject.start && nounPhrases(node).some((np) => np.f.det === "dem" && np.f.num !== "pl" && !np.f.time),
+    ({ node }) =>
+      node.end <= subject.start && nounPhrases(node).some((np) => (np.f.det === "dem" || np.kids[0]?.lemma === "such") && np.f.num !== "pl" && !np.f.time),
   );
   return pointing || (auxiliaries[0]?.lemma === "would" && auxiliaries.some(({ cat }) => cat === "have"));
 }

@@ -73,6 +73,19 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   return othersOf(pronoun).test(withoutTitles(withoutPredicates(text), first)) ? undefined : first.name;
 }
 
+/**
+ * "*An old man* stopped her. … *He* pointed at the handle": in a story somebody without a name, told of since the one
+ * who has a name was named last, is the one whom the pronoun means.
+ */
+export function isSinceAnother(name: string, pronoun: string, sentence: Sentence, sentences: readonly Sentence[]): boolean {
+  if (pronoun !== "he" && pronoun !== "she") return false;
+  const parts = name.split(" ").filter((part) => part.length > 2);
+  const earlier = sentences.slice(0, sentence.index).filter(({ block }) => block.kind !== "heading");
+  const last = earlier.findLastIndex(({ text }) => parts.some((part) => text.includes(part)));
+  const since = earlier.slice(last + 1).map(({ text }) => text.replace(/["“][^"”]*["”]/g, ""));
+  return last >= 0 && since.some((text) => othersOf(pronoun).test(withoutPredicates(text)));
+}
+
 /** "*The cook* leaned out": somebody with a trade and no name, whom the pronoun may mean as well. */
 function speaksOfSomebody({ words }: Sentence, pronoun: "he" | "she", lexicon: Lexicon): boolean {
   return words.some(({ candidates, text, lower }, at) => {

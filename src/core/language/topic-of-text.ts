@@ -1,6 +1,7 @@
-import type { Sentence } from "./analysis";
+import type { Antecedent, Sentence } from "./analysis";
 import type { Clause } from "./clause";
-import { coreOf, headTerminal, type Node } from "./tree";
+import { midSentence } from "./node-text";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 const FEWEST_NAMINGS = 4;
 const counted = new WeakMap<readonly Sentence[], ReadonlyMap<string, number>>();
@@ -12,6 +13,25 @@ export function isTopicOfText(np: Node, sentences: readonly Sentence[]): boolean
   counted.set(sentences, namings);
   const count = namings.get(lemma) ?? 0;
   return cat === "n" && count >= FEWEST_NAMINGS && count * 4 >= sentences.length;
+}
+
+/**
+ * "Nobody was sure how *cats* made it. *They* have no special organ": the one sort of many that the sentence before
+ * names, where the whole text is about it and nobody in particular was told of.
+ */
+export function topicOnly(clause: Clause, pronoun: string, sentences: readonly Sentence[]): Antecedent | undefined {
+  const before = sentences[clause.sentence.index - 1];
+  if (pronoun !== "they" || clause.rank !== "main" || clause.subject.start > 0 || !before?.tree || before.block !== clause.sentence.block) return undefined;
+  const main = before.clauses.filter(({ rank }) => rank === "main");
+  if (main.length === 0 || !main.every(({ subject }) => /^(?:nobody|no one|nothing|everybody|everyone)$/.test(headTerminal(subject).lemma ?? "")))
+    return undefined;
+  const many = walkTree(before.tree).filter(({ cat, f, role }) => cat === "np" && (f.num === "pl" || f.num === "any" || role === "coordination"));
+  const plain = many.filter((np) => !/^(?:nobody|no one|nothing|everybody|everyone)$/.test(headTerminal(np).lemma ?? "") && headTerminal(np).lemma !== "it");
+  const heads = new Set(plain.map((np) => headTerminal(np).lemma));
+  const [np] = plain;
+  return np && heads.size === 1 && np.f.num === "pl" && np.f.det === "bare" && isTopicOfText(np, sentences)
+    ? { text: midSentence(before, coreOf(np)), node: coreOf(np), sentence: before }
+    : undefined;
 }
 
 /** How many sentences hold each noun. */

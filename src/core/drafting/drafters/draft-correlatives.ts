@@ -43,6 +43,8 @@ const THING = "(?:the|an?|your|its|their|his|her) [^,;:]+?";
 const FOLLOWING: readonly (readonly [RegExp, string])[] = [
   // "the darker the dye gets" → the dye gets darker
   [new RegExp(`^the ((?:more|less) \\p{Ll}+|\\p{Ll}+er) (${THING} ${BECOMING})$`, "u"), "$2 $1"],
+  // "the longer the shower lasts" → the shower lasts longer
+  [/^the (\p{Ll}+er) ((?:the|its|your|his|her) \p{Ll}+ \p{Ll}+s)$/u, "$2 $1"],
   // "the tighter the grip" → the grip is tighter
   [/^the (\p{Ll}+er) ((?:the|its|your|his|her) \p{Ll}+)$/u, "$2 is $1"],
   // "the more often the grains bump into something" → the grains bump into something more often

@@ -7,6 +7,7 @@ import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tr
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
+import { isNamedInPassing } from "../phrasing/examples-in-passing";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
@@ -114,11 +115,11 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (modal?.lemma === "could" && !isSupposed && asked.subject === phrasing.subject) return [];
   const isDemand = modal?.lemma === "should" || modal?.lemma === "must" || isOffer;
   const demand = modal?.cat === "modal" && isDemand && !clause.shared ? modal.lemma : undefined;
-  // "Guilds must be encouraged": what must somebody else do?
-  if (demand && clause.passive) return [];
+  // "Guilds must be encouraged": what must somebody else do? "If many sign, *the law must be put to a vote*" tells what must happen.
+  if (demand && clause.passive && !(demand === "must" && part.node.start === 0 && condition.f.sub === "if")) return [];
   // "If she was right, the continents must *be moving*": what is concluded, and no duty.
   if (demand === "must" && /^be \p{L}+ing\b/u.test(phrasing.verbPhrase)) return [];
-  if (demand) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
+  if (demand && !clause.passive) return [whatOneShould(demand, phrasing, rest, condition, `${word} ${told}`)];
   if (!isSupposed && /^(?:need|want|require|deserve|like|know|believe|look|seem|resemble|exist|speak|talk|call|say|refer|mean)$/.test(clause.verb.lemma ?? ""))
     return [];
   // "the party *had* a thousand members": so it was, and nothing happened.
@@ -254,6 +255,8 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
   // "Tears run off glass *as they run off an eye*"
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
+  // "the cantons, *as the Swiss states are known*"
+  if (isNamedInPassing(node, sentence)) return true;
   // "in the same direction *as the Earth turns*"
   if (reasonNode(node).f.sub === "as" && sentence.words.slice(Math.max(0, node.start - 3), node.start).some(({ lower }) => lower === "same")) return true;
   // "as tall *as the towers allow*"

@@ -84,3 +84,59 @@ describe("many who have one name", () => {
     ],
   });
 });
+
+describe("what something is done to", () => {
+  finds({
+    "where it is first told of": [
+      "The crew searched the sea. A rope was found trailing in the water behind the ship.",
+      "What was found trailing in the water behind the ship?",
+      "a rope",
+    ],
+    "of all of it": ["Glass can be recycled again and again without losing quality.", "What can be recycled again and again without losing quality?", "glass"],
+  });
+  neverAsks({
+    somebody: ["# Gull Stack\n\nA keeper was washed from the rock in the storm of 1850.", /^What was washed/],
+    "too little told": ["# Gull Stack\n\nA lamp was lit on the rock.", /^What was lit/],
+  });
+});
+
+describe("what goes beyond all others", () => {
+  finds({
+    "a country": ["Switzerland holds more referendums than any other country.", "Which country holds more referendums than any other country?", "Switzerland"],
+  });
+  neverAsks({
+    "what is feared": ["# Fog\n\nSailors know sea fog. Sailors fear it more than any other kind.", /^Which kind/],
+  });
+});
+
+describe("what must happen, what would be wrong to think", () => {
+  finds({
+    "if many sign": [
+      "A petition is a letter that many sign. If 50,000 citizens sign a petition within a hundred days, a law must be put to a vote.",
+      "According to the writer, what must happen if 50,000 citizens sign a petition within a hundred days?",
+      "a law must be put to a vote",
+    ],
+    "a mistake": [
+      "It would be wrong, however, to think that a purring cat is always a happy cat.",
+      "According to the passage, what would it be wrong to think?",
+      "that a purring cat is always a happy cat",
+    ],
+    "with two times in a reason": [
+      "Because the muscles work both when a cat breathes in and when it breathes out, a cat hardly ever stops for breath.",
+      "Why does a cat hardly ever stop for breath?",
+      "because the muscles work both when a cat breathes in and when it breathes out",
+    ],
+  });
+  neverAsks({
+    "how soon others have to sign": [
+      "# Votes\n\nA petition is a letter. If 50,000 citizens sign a petition within a hundred days, a law must be put to a vote.",
+      /^How soon/,
+    ],
+    "how long somebody was to stay": [
+      "# The ship\n\nCaptain Benjamin Briggs feared an explosion. Captain Briggs may have ordered everyone into the lifeboat until the air had cleared.",
+      /^Until when/,
+    ],
+    "another name, in passing": ["# Votes\n\nA change must win in a majority of the cantons, as the Swiss states are known.", /as the Swiss states/],
+    "a more likely explanation": ["# The ship\n\nPeople have blamed pirates. A more likely explanation lies in the barrels.", /more likely/],
+  });
+});

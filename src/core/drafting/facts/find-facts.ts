@@ -34,7 +34,7 @@ import { findDemand, findDuty } from "./find-duty";
 import { findEach } from "./find-each";
 import { findEffect, findPreventer } from "./find-effect";
 import { findExtent } from "./find-extent";
-import { findExtraposed } from "./find-extraposed";
+import { findExtraposed, findMistake } from "./find-extraposed";
 import { findFeeling } from "./find-feeling";
 import { findForbidden } from "./find-forbidden";
 import { findForemost } from "./find-foremost";
@@ -50,6 +50,7 @@ import { findMeaning, findMeaningOfName } from "./find-meaning";
 import { findMeans } from "./find-means";
 import { findMeanwhile } from "./find-meanwhile";
 import { findMeasure } from "./find-measure";
+import { findMoreThanAny } from "./find-more-than-any";
 import { findMultiple } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
 import { findNamedPhrases } from "./find-named-phrase";
@@ -67,6 +68,7 @@ import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
 import { findPartOf } from "./find-part-of";
 import { findAgent, findDoer } from "./find-participant";
+import { findPatient } from "./find-patient";
 import { findPlace, findWhereClause } from "./find-place";
 import { findPossession } from "./find-possession";
 import { findPosture } from "./find-posture";
@@ -211,6 +213,8 @@ const FINDERS: FactFinder[] = [
   findDailyTime,
   findChange,
   findAdded,
+  findPatient,
+  findMoreThanAny,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
@@ -280,6 +284,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...findExtraposed(sentence, analysis),
+    ...findMistake(sentence, analysis),
     ...findDescribed(sentence, analysis),
     ...findAdmission(sentence, analysis),
     ...findConsequence(sentence, analysis),

@@ -131,6 +131,17 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (rest === "" && isDoneElsewhere(clause, analysis)) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
+  // "A town pays a small fee": what for?
+  if (verb === "pay" && rest === "" && object.role !== "postmodifier" && /^(?:fee|sum|price|amount|share|part)$/.test(head.lemma ?? "")) return [];
+  // "heard *the sound*": which one, the sentence before told.
+  const isOfText = analysis.headingLemmas.has(head.lemma ?? "");
+  if (
+    object.f.det === "def" &&
+    object.end - object.start === 2 &&
+    !isOfText &&
+    /^(?:sound|noise|voice|news|answer|question|word|call|signal)$/.test(head.lemma ?? "")
+  )
+    return [];
   // "spend about a month in the ocean"
   const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
   // "spent *decades* working out what the dances mean"

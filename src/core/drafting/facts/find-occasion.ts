@@ -55,7 +55,9 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     // "*By day* the sky looks yellow": while it is day, and not by then.
     if (/^by (?:day|night)$/i.test(nodeText(clause.sentence, part))) return [];
     const until = part.f.sub === "until" || part.kids[0]?.lemma === "until";
-    if (until && hasLength(clause)) return [];
+    // "may have ordered everyone into the boat *until the air had cleared*": how long they were to stay there.
+    const mayHave = clause.auxiliaries[0]?.cat === "modal" && clause.auxiliaries.some(({ cat }) => cat === "have");
+    if (until && (hasLength(clause) || mayHave)) return [];
     const since = part.kids[0]?.lemma === "since";
     // "*long* before you can see it": how long before belongs to the time.
     const close = clause.adjuncts.find((other) => other.node.end === node.start && CLOSE.has(headTerminal(other.node).lemma ?? ""))?.node;

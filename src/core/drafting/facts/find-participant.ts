@@ -57,7 +57,10 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
     phrasing.binder.human && analysis.sort === "expository" && node.end - node.start <= 3 && isOfAlways(clause) && clause.verb.end - clause.start <= 5;
   // "*Both parents* sit on the eggs"
   const isBoth = /^both \p{Ll}+$/iu.test(phrasing.subject);
-  const human = (phrasing.binder.human || isGroup) && (node.f.det !== "indef" || hasName || isRole) && (node.f.det !== "quant" || isBoth);
+  // "*Supermarkets* sell bananas at a loss", "*A council* asks the residents first": those who run them do.
+  const isFirm = isGroup || (FIRMS.test(headTerminal(node).lemma ?? "") && (DEALING.test(clause.verb.lemma ?? "") || clause.verb.lemma === "ask"));
+  const isAnyFirm = isFirm && (clause.verb.flags?.[0] === "third" || node.f.det === "bare");
+  const human = (phrasing.binder.human || isFirm) && (node.f.det !== "indef" || hasName || isRole || isAnyFirm) && (node.f.det !== "quant" || isBoth);
   // "*Sweden* issued the first paper money"
   const land = clause.verb.lemma === "be" ? undefined : landOf(phrasing.subject);
   const thing =
@@ -265,6 +268,10 @@ function isDeed(noun: string, { lexicon }: Analysis): boolean {
 
 /** Of these one asks *who*, though the dictionary has them as groups. */
 const GROUPS = new Set("army troop mob gang crowd force tribe police government council crew team committee parliament".split(" "));
+
+/** Houses and firms, for those who run them, and what they do. */
+const FIRMS = /^(?:supermarket|shop|store|company|firm|bank|bakery|factory|restaurant|museum|library|newspaper|hospital|school|airline|hotel|factory)$/;
+const DEALING = /^(?:sell|buy|charge|offer|hire|pay|lend|order|borrow|refuse|promise|advertise|employ|invite|demand)$/;
 
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
 function isThingName(node: Node, { lexicon }: Analysis): boolean {

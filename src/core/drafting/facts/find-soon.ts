@@ -26,6 +26,8 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isOwn = part !== undefined && clause.adjuncts.some(({ node }) => node === part) && part.end < clause.end;
   const told = phraseRest(phrasing, analysis, [...(isOwn ? [part] : []), ...reasonsOf(clause)]);
   const answer = part ? nodeText(sentence, part).replace(/^Within/, "within") : "";
+  // "If many sign *within a hundred days*, there must be a vote": how soon they have to sign.
+  if (part && !isOwn && part.end <= clause.subject.start) return [];
   if (!part || isUnclear(told) || !(isOwn || told.endsWith(answer)) || !SPAN.test(answer)) return [];
   const rest = isOwn ? told : told.slice(0, -answer.length).trim();
   // "The news spread within hours"

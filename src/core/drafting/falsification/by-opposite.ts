@@ -61,6 +61,8 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   const object = complements.find(({ role }) => role === "object")?.node;
   if (/^(?:open|close)/.test(word) && object && !CLOSABLE.test(headTerminal(object).lemma ?? "")) return [];
   if (/^attract/.test(word) && !CHARGED.test(subject)) return [];
+  // "*raised* George as a son": nobody lowers somebody.
+  if (/^rais/.test(word) && object && headTerminal(object).cat === "pn") return [];
   if (adjuncts.some(({ node }) => node.cat === "pp" && DIRECTED.test(node.f.sub ?? "")) || isSaidElsewhere(opposite, clause, analysis)) return [];
   // "will open": the opposite has to be a base form too.
   if (clause.auxiliaries.length > 0 && verb.flags?.[0] === "base" && /(?:ed|s)$/.test(opposite)) return [];

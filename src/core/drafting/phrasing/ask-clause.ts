@@ -135,6 +135,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (walkTree(subjectNode).some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
   if (walkTree(subjectNode).some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
+  // "*Almost none of the letters* is read": what is said of the rest?
+  if (walkTree(subjectNode).some(({ cat, lemma }) => cat === "predet" && lemma === "none of")) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
   if (sentence.words[subjectNode.start]?.lower === "such" && home === sentence && analysis.led !== sentence) return "demonstrative";
   // "*while playing*": read as a while.

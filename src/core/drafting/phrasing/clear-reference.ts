@@ -5,14 +5,14 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { isNoAntecedent } from "../../language/no-antecedent";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
-import { standsForWhatFollows } from "../../language/object-places";
 import { subjectIn } from "../../language/pronoun-rivals";
 import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
+import { isClearByWords, isHowMuch } from "./clear-by-words";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
 import { isObjectOfLead } from "./object-of-lead";
-import { isAnybody, isOfAll, isOneOfSome } from "./one-of-some";
-import { isAsMuchAs, isOpenComparison, isSameOfEach } from "./open-comparison";
+import { isLikeBefore, isOneOfSome } from "./one-of-some";
+import { isOpenComparison } from "./open-comparison";
 import { takesUpByNoun, takesUpWhole } from "./taken-up";
 import { isWeOfAll } from "./we-of-all";
 
@@ -164,6 +164,8 @@ function unclearIn(
   if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$/i.test(nodeText(sentence, node))) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && analysis.led === sentence && (takesUpWhole(node, sentence, analysis) || takesUpByNoun(node, sentence, analysis))) return undefined;
+  // "compared them with *their own*": their own what?
+  if (node.cat === "np" && node.kids[0]?.cat === "ownn") return "demonstrative";
   if (node.cat === "np" && !fixed && !isAnswer && !definiteIsClear(node, sentence, analysis, binder !== undefined)) return "definite-without-antecedent";
   // "the geologist Marie Jackson": the name says which one.
   // "*his* wife Emily": whose wife, it does not.
@@ -228,23 +230,11 @@ function unclearWord(
 ): Unclear | undefined {
   if (sentence.resolved?.has(node.start)) return undefined;
   const before = sentence.words[node.start - 1]?.lower ?? "";
-  const behind = sentence.words[node.end]?.lower ?? "";
-  // "costs *too* much", "was *too* light": how much, and no pointing.
-  if (node.lemma === "too" && (/^(?:much|many|little|few)$/.test(behind) || isQuality(sentence, node.end))) return undefined;
+  if (isHowMuch(node, sentence)) return undefined;
   if (sentence.open?.has(node.start)) return "pronoun";
-  // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
-  if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return undefined;
-  // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
-  if (node.lemma === "other" && before === "any") return undefined;
-  // "Looking *from above* gives a reading that is too high": a direction.
-  if (before === "from" && /^(?:above|below)$/.test(node.lemma ?? "")) return undefined;
-  if (isAnybody(node, sentence)) return undefined;
-  // "the largest reef *of all*", "makes *it* hard to fly"
-  if (isOfAll(node, sentence) || (node.lemma === "it" && node.cat === "pro" && standsForWhatFollows(node, sentence.tree!))) return undefined;
-  // "who must *be there* before a vote can be taken": present, and at no place.
-  if (node.lemma === "there" && before === "be" && /\b(?:must|to) be there\b/i.test(sentence.text)) return undefined;
-  // "spreads *from one person to another*": any of them.
-  if (node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text)) return undefined;
+  // "*a similar chain*": like what the sentence before told of.
+  if (node.lemma === "similar" && isLikeBefore(node, sentence)) return "demonstrative";
+  if (isClearByWords(node, sentence)) return undefined;
   // "those who were *later* proved innocent": later than what the clause itself tells of them.
   if (inside && node.lemma === "later" && /^(?:who|was|were|had|has|have)$/.test(before)) return undefined;
   // "because a dealer could *otherwise* change the scale the day *before*": than what the question tells.
@@ -369,12 +359,6 @@ function unclearTerminal(
     return node.lemma === "there" && beside.length === 1 && !beside[0]!.human ? undefined : "points-elsewhere";
   }
   return undefined;
-}
-
-/** Whether an adjective stands there, and no verb. */
-function isQuality({ words }: Sentence, at: number): boolean {
-  const candidates = words[at]?.candidates ?? [];
-  return candidates.some(({ cat, cost }) => cat === "adj" && cost < 2.5) && words[at + 1]?.lower !== "to";
 }
 
 /** "find *a name* for it": what is found is never *it* (Chomsky 1981, principle B). */

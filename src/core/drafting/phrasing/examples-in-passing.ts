@@ -1,9 +1,16 @@
+import type { Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { nodeText } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 
 /** "Hinge joints, *such as the knee and the elbow*, move …": examples, said in passing. */
 export function isExample(node: Node, clause: Clause): boolean {
   return node.cat === "c-pp-c" && node.kids[0]?.kids[1]?.f.sub === "suchas" && node.end <= clause.verb.start;
+}
+
+/** "the cantons, *as the Swiss states are known*" */
+export function isNamedInPassing(node: Node, sentence: Sentence): boolean {
+  return node.cat.startsWith("c-sb") && /^,? ?as .* (?:is|are|was|were) (?:known|called),?$/i.test(nodeText(sentence, node));
 }
 
 /** "needs a source of energy, *such as a battery*" */

@@ -37,6 +37,12 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   return sentence.words.slice(np.start, np.end).some(({ lower }) => MAY_BE_ONE.test(lower)) && ONE_OF_SOME.test(nodeText(sentence, np));
 }
 
+/** "*a similar* chain sank", but "a similar shape to a bell", "similar in size" */
+export function isLikeBefore({ end }: Node, { words }: Sentence): boolean {
+  const isThing = words[end]?.candidates.some(({ cat }) => cat === "n") === true;
+  return isThing && !words.slice(end, end + 5).some(({ lower }) => /^(?:to|in)$/.test(lower));
+}
+
 /** "the largest reef *of all*": of all reefs, as the superlative says. */
 export function isOfAll({ lemma, start, end }: Node, { words }: Sentence): boolean {
   if (lemma !== "all" || words[start - 1]?.lower !== "of" || /\p{L}/u.test(words[end]?.text ?? "")) return false;

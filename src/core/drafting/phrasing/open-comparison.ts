@@ -1,10 +1,15 @@
 import type { Sentence } from "../../language/analysis";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 
+/** Said of what is thought, which is always compared with what else one might think. */
+const LIKELY = /^(?:likely|probable|plausible|convincing|sensible|accurate|reliable|exact|precise|serious)$/;
+
 /** "brighter" without its *than*; "the *upper* chamber" is compared with nothing. */
 export function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   const head = headTerminal(ap);
-  if (!head.flags?.includes("comparative")) return false;
+  // "a *more likely* explanation"
+  const isMore = ap.role === "modifier" && /^(?:more|less)$/.test(ap.kids[0]?.lemma ?? "") && LIKELY.test(head.lemma ?? "");
+  if (!head.flags?.includes("comparative") && !isMore) return false;
   // "would only *make things worse*": than they are.
   if (
     /^(?:things|matters|it|life)$/.test(sentence.words[head.start - 1]?.lower ?? "") &&

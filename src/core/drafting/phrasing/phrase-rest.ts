@@ -5,8 +5,8 @@ import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wo
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
-import { isExample, isExampleBehind } from "./examples-in-passing";
-import { CARRYING_ADVERBS } from "./hangs-on-another";
+import { isExample, isExampleBehind, isNamedInPassing } from "./examples-in-passing";
+import { isDropped, pointsBack } from "./left-out";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
@@ -20,16 +20,6 @@ import { isSizeInPassing, isWhereInPassing } from "./where-in-passing";
 const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
-const DROPPED_ADVERBS = new Set(
-  "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
-    " ",
-  ),
-);
-const COMMENTS = new Set(
-  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly apparently evidently presumably supposedly".split(
-    " ",
-  ),
-);
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
@@ -93,6 +83,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (role === "adjunct" && /^one (?:day|night|morning|evening|afternoon),?$/i.test(nodeText(clause.sentence, node)) && isBeforeTime(node, parts)) continue;
     // "On 15 January 1919, *an unusually warm winter day*, the people …": the same day again.
     if (isSameTime(node, clause) || isSizeInPassing(node, clause)) continue;
+    // "in a majority of the cantons, *as the Swiss states are known*": another name, in passing.
+    if (isNamedInPassing(node, clause.sentence)) continue;
     // "Long ago, *so the fishermen say*, the sea …": who says so is another statement.
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     // "…, and *so* there are more thieves": it follows from what stands before.
@@ -227,14 +219,18 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.
   const last = pieces.filter((piece) => piece.order < FRONTED).sort((a, b) => b.order - a.order)[0];
   if (last && isTornFrom(last, pieces)) return "points-elsewhere";
-  return frontedBeforeLast(pieces)
-    .sort((a, b) => a.order - b.order)
-    .map((piece) => piece.text)
-    .join("")
-    .replace(/,$/, "")
-    .trim();
+  return (
+    frontedBeforeLast(pieces)
+      .sort((a, b) => a.order - b.order)
+      // "in the Atlantic, some four hundred miles east of the Azores*,* on 5 December"
+      .map((piece, at, all) => (piece.order >= FRONTED && OPEN_ASIDE.test(all[at - 1]?.text ?? "") ? piece.text.replace(/^(?=\s)/, ",") : piece.text))
+      .join("")
+      .replace(/,$/, "")
+      .trim()
+  );
 }
 
+const OPEN_ASIDE = /, (?:some|about|nearly|almost) [^,]*$/;
 const CLAUSE_WORDS = /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/;
 
 /** What stood in front and is moved behind the last part would be read as a part of that. */
@@ -364,36 +360,4 @@ export function isContrast(node: Node): boolean {
 /** "*Never* add meat", "*carefully* lift the lid". */
 function isBeforeCommand(node: Node, clause: Clause): boolean {
   return clause.imperative && node.end === clause.verb.start && (node.cat === "adv" || node.cat === "advp");
-}
-
-const WAYS = /^(?:way|work|reason|manner|purpose|case|process)$/;
-
-/** "for this work", "in this way": without it the clause says a little less, and nothing else. */
-function pointsBack(node: Node): boolean {
-  const np = node.kids[1];
-  return (
-    node.cat === "pp" &&
-    /^(?:for|in|with)$/.test(node.kids[0]?.lemma ?? "") &&
-    np?.f.det === "dem" &&
-    WAYS.test(headTerminal(np).lemma ?? "") &&
-    node.end - node.start <= 4
-  );
-}
-
-/** "four holes, *each one inch deep*": a second measure, said in passing. */
-function isMeasureInPassing(node: Node): boolean {
-  return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
-}
-
-function isDropped(node: Node): boolean {
-  if (isMeasureInPassing(node)) return true;
-  // "*Unlike insects*, they have eight legs", "*Like every other member*, the mayor has one vote": said in passing of others.
-  if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
-  const head = headTerminal(node);
-  const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
-  // "get their colour from carotenoids, *too*"
-  if (/^c-advp?/.test(node.cat) && head.lemma === "too") return true;
-  // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
-  if (node.cat === "advp-c" && COMMENTS.has(head.lemma ?? "")) return true;
-  return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
 }

@@ -158,6 +158,7 @@ export const MULTIWORD: Record<string, string> = {
   "several of": "predet",
   "fewer of": "predet",
   "none of": "predet",
+  "yes or no": "pro:sg,indef",
   "each of": "predet",
   "a great many": "det:pl,quant",
   "a good many": "det:pl,quant",

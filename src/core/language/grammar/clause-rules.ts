@@ -24,7 +24,7 @@ function holdsClause(node: Node): boolean {
 }
 
 /** Clauses, what stands in front of them, and how they are joined. */
-export function addClauseRules({ rule, lift }: RuleWriter): void {
+export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   rule("s", "np vp", 1, "subject", 0, (np, vp) => {
     // "whose bell was rung" opens a relative clause, never a sentence.
     if (vp.f.form !== "fin" || np.f.kase === "obj" || isWhose(np)) return undefined;
@@ -76,10 +76,12 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
   );
   // "while it breathes in *and while it breathes out*"
   rule("j-sb", "conj sb", 1, "mark", 0);
-  rule("sb", "sb j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  // "when they are hurt, *and even when they are dying*"
+  const isSame = (l: Node, r: Node) => l.f.sub === r.f.sub || (l.f.sub === "when" && /^even when$/i.test(r.kids[1]?.kids[0]?.lemma ?? ""));
+  rule("sb", "sb j-sb", 0, "coordination", 0.3, (l, r) => (isSame(l, r) ? l.f : undefined));
   // "If a fire destroyed the papers, *or if a thief forged them*, …"
   rule("c-j-sb", "comma j-sb", 1, "mark", 0);
-  rule("sb", "sb c-j-sb", 0, "coordination", 0.3, (l, r) => (l.f.sub === r.f.sub && l.f.sub !== "cause" ? l.f : undefined));
+  rule("sb", "sb c-j-sb", 0, "coordination", 0.3, (l, r) => (r.kids[1] && isSame(l, r.kids[1]) && l.f.sub !== "cause" ? l.f : undefined));
   // "noticed that they made mistakes, so they began …": what is joined on mostly stands beside the whole.
   rule("cs", "comp s", 1, "mark", 0, (_, s) => (s.f.gap || s.f.form !== "fin" ? undefined : { f: {}, cost: s.role === "conjunct" ? 1 : 0 }));
   rule("j-cs", "conj cs", 1, "mark", 0);
@@ -144,7 +146,10 @@ export function addClauseRules({ rule, lift }: RuleWriter): void {
     const isSaid = told !== undefined && firstWord(told) === "that" && l.kids[1]?.role === "clause";
     // "less sensitive and *more easily hurt*": by how much, and nobody who hurts.
     const isHowMuch = told !== undefined && /^(?:more|less|most)$/.test(firstWord(told)) && told.kids[0]?.f.det === "pron";
-    return f && { f, cost: (turnsTense(l, r) ? 1.5 : 0) + (told && isBareSubject(told) ? 1 : 0) + (isSaid || isHowMuch ? 2 : 0) };
+    // "closes the vents and *blows* compressed air into the tanks": the next deed, and no blows that compressed anything.
+    const isDeed = told?.kids[0]?.f.det === "bare" && told.kids[0].end - told.kids[0].start === 1 && isVerbToo(headTerminal(told.kids[0]), 1 / 3);
+    const isNextDeed = isDeed && headTerminal(l).flags?.[0] === "third" && headTerminal(r).flags?.[0] === "past";
+    return f && { f, cost: (turnsTense(l, r) || isNextDeed ? 1.5 : 0) + (told && isBareSubject(told) ? 1 : 0) + (isSaid || isHowMuch ? 2 : 0) };
   });
   rule("s", "s c-j-s", 0, "conjunct", 0.2, clauses);
   // "Ana built the hull, Ben sewed the sails, and Cy carved the mast"

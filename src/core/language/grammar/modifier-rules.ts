@@ -104,6 +104,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     r.f.form === "to" ? { f: l.f, cost: r.f.gap && HARD_TO.test(headTerminal(l).lemma ?? "") ? -0.5 : 0 } : undefined,
   );
   rule("ap", "ap cs", 0, "complement", 0.8);
+  // "were not certain *what it meant*"
+  rule("ap", "ap ws", 0, "complement", 0.3, (l) =>
+    /^(?:sure|certain|unsure|uncertain|clear|unclear|curious|doubtful|aware)$/.test(headTerminal(l).lemma ?? "") ? l.f : undefined,
+  );
   rule("ap", "np ap", 1, "measure", 0.5, (l, r) => {
     // "a crack more than *a meter* long"
     const isOne = l.f.det === "indef" && MEASURES.has(headTerminal(l).lemma ?? "");
@@ -187,6 +191,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     ["from", "until", "since"].includes(l.lemma ?? "") && r.f.sub !== "deg" && r.f.sub !== "approx" ? { sub: l.f.sub ?? "" } : undefined,
   );
   rule("pp", "prep pp", 1, "preposition", 1.5, (l) => ({ sub: l.f.sub ?? "" }));
+  // "voted *on whether women should vote*"
+  rule("pp", "prep cs", 1, "preposition", 0.2, (l, r) =>
+    firstWord(r).toLowerCase() === "whether" && /^(?:on|about|of|over)$/.test(l.lemma ?? "") ? { sub: l.f.sub ?? "" } : undefined,
+  );
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
   // "looked at the mast, *and then at the book*"
   rule("then-pp", "adv pp", 1, "modifier", 0.3, (l, r) => (l.lemma === "then" ? r.f : undefined));

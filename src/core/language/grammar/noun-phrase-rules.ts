@@ -60,7 +60,7 @@ const SHARES = /^(?:half|third|quarter|fifth|sixth|tenth|majority|minority|numbe
 export const JOINED_BY: Record<string, string> = { both: "and", either: "or", neither: "nor" };
 
 /** What follows a noun phrase and belongs to it, and how noun phrases are joined. */
-export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter): void {
+export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleWriter): void {
   rule("np", "np pp", 0, "postmodifier", 0, (l, r) => {
     // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
     if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
@@ -281,6 +281,8 @@ export function addNounPhraseRules({ rule, isPlaceName, isVerbToo }: RuleWriter)
   rule("ownp", "prep ownn", 1, "mark", 0, (l) => (l.lemma === "of" ? { sub: "of" } : undefined));
   rule("np", "np ownp", 0, "postmodifier", 0, (l) => (l.f.det === "pron" || l.f.det === "def" ? undefined : l.f));
   rule("ownn", "poss adj", 0, "mark", 0, (_, r) => (r.lemma === "own" ? {} : undefined));
+  // "left New York before *their own*"
+  lift("np", "ownn", "possessor", () => ({ f: { num: "any", det: "pron" }, cost: 1.2 }));
   // "both the keeper and his wife", "neither a fish nor a lizard"
   rule("np", "corr np", 1, "correlative", -0.2, (l, r) =>
     r.role === "coordination" && JOINED_BY[l.lemma ?? ""] === r.kids[1]?.f.sub ? { ...r.f, num: l.lemma === "both" ? "pl" : "any" } : undefined,

@@ -235,7 +235,9 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     const { kase, ...rest } = r.f;
     // "*each of its cells* lives"
     const isEach = /^each\b/.test(l.lemma ?? "");
-    return kase === "subj" || (isEach && r.f.num === "sg") ? undefined : { ...rest, det: "quant", ...(isEach ? { num: "sg" } : {}) };
+    // "*none of these ideas* fits the facts"
+    const isNone = /^none\b/.test(l.lemma ?? "");
+    return kase === "subj" || (isEach && r.f.num === "sg") ? undefined : { ...rest, det: "quant", ...(isEach ? { num: "sg" } : isNone ? { num: "any" } : {}) };
   });
   // "so much rain", "too many boats"
   rule("np", "adv np", 1, "modifier", 0.3, (l, r) =>

@@ -1,0 +1,46 @@
+import { headTerminal, type Node } from "../../language/tree";
+import { CARRYING_ADVERBS } from "./hangs-on-another";
+
+const DROPPED_ADVERBS = new Set(
+  "also again therefore thereby thus hence however moreover furthermore nevertheless then next afterwards finally yet alternatively similarly likewise additionally consequently accordingly already soon itself himself herself themselves".split(
+    " ",
+  ),
+);
+const COMMENTS = new Set(
+  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly apparently evidently presumably supposedly".split(
+    " ",
+  ),
+);
+
+const WAYS = /^(?:way|work|reason|manner|purpose|case|process)$/;
+
+/** "for this work", "in this way": without it the clause says a little less, and nothing else. */
+export function pointsBack(node: Node): boolean {
+  const np = node.kids[1];
+  return (
+    node.cat === "pp" &&
+    /^(?:for|in|with)$/.test(node.kids[0]?.lemma ?? "") &&
+    np?.f.det === "dem" &&
+    WAYS.test(headTerminal(np).lemma ?? "") &&
+    node.end - node.start <= 4
+  );
+}
+
+/** "four holes, *each one inch deep*": a second measure, said in passing. */
+function isMeasureInPassing(node: Node): boolean {
+  return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
+}
+
+/** What is left out of a question: comments, and words that join the sentence to the one before. */
+export function isDropped(node: Node): boolean {
+  if (isMeasureInPassing(node)) return true;
+  // "*Unlike insects*, they have eight legs", "*Like every other member*, the mayor has one vote": said in passing of others.
+  if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
+  const head = headTerminal(node);
+  const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
+  // "get their colour from carotenoids, *too*"
+  if (/^c-advp?/.test(node.cat) && head.lemma === "too") return true;
+  // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
+  if (node.cat === "advp-c" && COMMENTS.has(head.lemma ?? "")) return true;
+  return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
+}
