@@ -1,5 +1,6 @@
 import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
 import type { Clause } from "./clause";
+import { TIME_NOUNS } from "./data/noun-classes";
 import { calledName, nodeText } from "./node-text";
 import type { Resolved } from "./resolve-objects";
 import { coreOf, type Node } from "./tree";
@@ -36,4 +37,15 @@ export function otherOfTwo(pronoun: Node, sentence: Sentence, before: Sentence |
     ({ subject }) => persons.get(antecedents.get(positionKey(before, subject.start))?.text ?? nodeText(before, coreOf(subject))) === other,
   );
   return isToldOf ? other.name : undefined;
+}
+
+/** "nine hours … eight *of them*" */
+export function tellsTimes({ words }: Sentence, pronoun: Node): boolean {
+  const counted = words[pronoun.start - 2]?.candidates.some(({ cat }) => cat === "num") === true;
+  return (
+    counted &&
+    words
+      .slice(0, pronoun.start)
+      .some(({ candidates }) => candidates.some(({ cat, flags, lemma }) => cat === "n" && flags?.[0] === "pl" && TIME_NOUNS.has(lemma ?? "")))
+  );
 }

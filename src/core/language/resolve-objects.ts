@@ -7,7 +7,7 @@ import { type Lexicon, NounFile } from "./lexicon";
 import { isNoAntecedent } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { areTooFew, isSubjectAgain, otherOfTwo } from "./object-again";
+import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
 import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { solePerson } from "./sole-person";
@@ -116,6 +116,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
         /^(?:all|some|most|none|half|much|part|any|little)$/.test(sentence.words[pronoun.start - 2]?.lower ?? "")))
   )
     return undefined;
+  // "waited for nine hours, and for about *eight of them*": hours, which nothing is said of.
+  if (pronoun.lemma === "them" && sentence.words[pronoun.start - 1]?.lower === "of" && tellsTimes(sentence, pronoun)) return undefined;
   // "could remember *them all*"
   if (/^(?:all|both)$/.test(sentence.words[pronoun.end]?.lower ?? "")) return undefined;
   const own = innermostSubject(pronoun, sentence);

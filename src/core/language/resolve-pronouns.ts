@@ -14,7 +14,7 @@ import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
 import { isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
-import { isSinceAnother, meansAnother, paragraphPerson, solePerson } from "./sole-person";
+import { isSinceAnother, meansAnother, paragraphPerson, solePerson, speaksUnnamed } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { isTopicAhead, isTopicOfText, topicOnly } from "./topic-of-text";
 import { coreOf, headTerminal, holdsPronoun, type Node, takenUpBy } from "./tree";
@@ -34,8 +34,8 @@ export function resolvePronouns(
   for (const sentence of sentences) {
     const clauses = [...sentence.clauses].sort((a, b) => a.subject.start - b.subject.start);
     for (const [position, clause] of clauses.entries()) {
-      const antecedent = resolveOne(clause, position, clauses, { sentences, persons, lexicon, sort, found });
-      if (antecedent) found.set(positionKey(sentence, clause.subject.start), antecedent);
+      const told = resolveOne(clause, position, clauses, { sentences, persons, lexicon, sort, found });
+      if (told) found.set(positionKey(sentence, clause.subject.start), told);
     }
   }
   return found;
@@ -66,18 +66,19 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   if (!earlier && candidate && pronoun === "it" && clauses.some((one) => one.subject === clause.subject && isWhatWentOn(one, candidate))) return undefined;
   const antecedent = candidate && agreeing(candidate, clause, pronoun, earlier, known);
   const named = solePerson(pronoun, persons, sentence, before, lexicon);
-  const isAnother = named && known.sort === "story" && isSinceAnother(named, pronoun, sentence, sentences);
-  const sole = named && !isAnother && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
+  const isOpen = (name: string) => isSinceAnother(name, pronoun, sentence, sentences, known.sort === "story", lexicon);
+  const sole =
+    named && !isOpen(named) && !speaksUnnamed(sentence, sentences, named) && !meansAnother(named, pronoun, clause, earlier, persons) ? named : undefined;
   // "The fox jumped over the wall. He …": who was just told of may be meant, whoever else has a name.
   if (sole) return antecedent && !isNamedSo(antecedent.text, sole, persons) ? undefined : naming(sole, clause);
-  const both = earlier ? undefined : namedTogether(clause, pronoun, known);
-  if (both) return both;
-  if (antecedent || earlier) return antecedent ?? (earlier && objectAhead(earlier, clause, pronoun, known));
-  const commanded = pronoun === "it" ? objectOfCommand(before, clause, known) : undefined;
-  const thing = commanded ?? (earlier ? undefined : (onlyThing(clause, pronoun, known) ?? topicOnly(clause, pronoun, sentences)));
+  const inside = (earlier ? undefined : namedTogether(clause, pronoun, known)) ?? antecedent;
+  if (inside || earlier) return inside ?? (earlier && objectAhead(earlier, clause, pronoun, known));
+  const thing =
+    (pronoun === "it" ? objectOfCommand(before, clause, known) : undefined) ??
+    (earlier ? undefined : (onlyThing(clause, pronoun, known) ?? topicOnly(clause, pronoun, sentences)));
   if (thing) return thing;
   const near =
-    paragraphPerson(pronoun, persons, sentence, sentences) ??
+    paragraphPerson(pronoun, persons, sentence, sentences, lexicon) ??
     (known.sort === "story" || known.sort === "expository" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
 }
@@ -106,12 +107,6 @@ function ofWholeLife(pronoun: string, persons: ReadonlySet<Person>): string | un
 
 function isNamedSo(text: string, name: string, persons: ReadonlyMap<string, Person>): boolean {
   return persons.get(text)?.name === name || persons.get(text.split(" ").at(-1)!)?.name === name;
-}
-
-/** "“So was my wife,” … *He* threw the potato": whoever speaks in the paragraph goes on, and nobody says who that is. */
-function speaksUnnamed(sentence: Sentence, sentences: readonly Sentence[], name: string): boolean {
-  const before = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
-  return before.length > 0 && before.every(({ abstained, text }) => abstained === "speech" && !name.split(" ").some((word) => text.includes(word)));
 }
 
 function naming(name: string, clause: Clause): Antecedent {

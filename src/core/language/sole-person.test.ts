@@ -43,8 +43,8 @@ describe("the only woman, or man, of a source", () => {
 
 describe("the only one of a paragraph", () => {
   const inParagraph = (text: string, pronoun: "he" | "she" = "she") => {
-    const { persons, sentences } = analyse(text);
-    return paragraphPerson(pronoun, persons, sentences.at(-1)!, sentences);
+    const { persons, sentences, lexicon } = analyse(text);
+    return paragraphPerson(pronoun, persons, sentences.at(-1)!, sentences, lexicon);
   };
   const OTHER = "Nell Hale was a pilot. Nell Hale was brave.\n\n";
   it.each([

@@ -56,7 +56,13 @@ export function solePerson(
  * Where the sentences before in the paragraph name one man only (or one woman), and speak of no other,
  * *he* (or *she*) is that one, whoever else the source tells of.
  */
-export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Person>, sentence: Sentence, sentences: readonly Sentence[]): string | undefined {
+export function paragraphPerson(
+  pronoun: string,
+  persons: ReadonlyMap<string, Person>,
+  sentence: Sentence,
+  sentences: readonly Sentence[],
+  lexicon: Lexicon,
+): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
   const told = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
   if (told.some((other) => other.abstained === "speech")) return undefined;
@@ -70,20 +76,23 @@ export function paragraphPerson(pronoun: string, persons: ReadonlyMap<string, Pe
   const opening = new RegExp(`\\b(?:${pronoun === "he" ? "he|him|his" : "she|her"})\\b`, "i").exec(text)?.index ?? text.length;
   const naming = Math.min(...first.name.split(" ").map((word) => (text.includes(word) ? text.indexOf(word) : text.length)));
   if (opening < naming) return undefined;
+  if (isSinceAnother(first.name, pronoun, sentence, sentences, false, lexicon)) return undefined;
   return othersOf(pronoun).test(withoutTitles(withoutPredicates(text), first)) ? undefined : first.name;
 }
 
 /**
- * "*An old man* stopped her. … *He* pointed at the handle": in a story somebody without a name, told of since the one
- * who has a name was named last, is the one whom the pronoun means.
+ * "*An old man* stopped her. … *He* pointed at the handle", "*The notary* checks it. … *She* reads it aloud": somebody
+ * without a name, told of since the one who has a name was named last, is the one whom the pronoun means; outside of
+ * stories only in the same paragraph, and somebody with a trade.
  */
-export function isSinceAnother(name: string, pronoun: string, sentence: Sentence, sentences: readonly Sentence[]): boolean {
+export function isSinceAnother(name: string, pronoun: string, sentence: Sentence, sentences: readonly Sentence[], isStory: boolean, lexicon: Lexicon): boolean {
   if (pronoun !== "he" && pronoun !== "she") return false;
   const parts = name.split(" ").filter((part) => part.length > 2);
-  const earlier = sentences.slice(0, sentence.index).filter(({ block }) => block.kind !== "heading");
+  const earlier = sentences.slice(isStory ? 0 : sentence.index - sentence.indexInBlock, sentence.index).filter(({ block }) => block.kind !== "heading");
   const last = earlier.findLastIndex(({ text }) => parts.some((part) => text.includes(part)));
-  const since = earlier.slice(last + 1).map(({ text }) => text.replace(/["“][^"”]*["”]/g, ""));
-  return last >= 0 && since.some((text) => othersOf(pronoun).test(withoutPredicates(text)));
+  const since = earlier.slice(last + 1);
+  if (!isStory) return last >= 0 && since.some((one) => speaksOfSomebody(one, pronoun, lexicon));
+  return last >= 0 && since.some(({ text }) => othersOf(pronoun).test(withoutPredicates(text.replace(/["“][^"”]*["”]/g, ""))));
 }
 
 /** "*The cook* leaned out": somebody with a trade and no name, whom the pronoun may mean as well. */
@@ -137,4 +146,10 @@ export function meansAnother(name: string, pronoun: string, clause: Clause, earl
   const gender = earlier && persons.get(nodeText(earlier.sentence, earlier.subject))?.gender;
   const isTheOther = clause.complements.some(({ node }) => holdsPronoun(node, pronoun === "he" ? "her" : "him"));
   return isObject || (isOther && !isTheOther && (!gender || gender === pronoun));
+}
+
+/** "“So was my wife,” … *He* threw the potato": whoever speaks in the paragraph goes on, and nobody says who that is. */
+export function speaksUnnamed(sentence: Sentence, sentences: readonly Sentence[], name: string): boolean {
+  const before = sentences.slice(sentence.index - sentence.indexInBlock, sentence.index);
+  return before.length > 0 && before.every(({ abstained, text }) => abstained === "speech" && !name.split(" ").some((word) => text.includes(word)));
 }

@@ -109,7 +109,7 @@ const ANNOUNCES =
 /** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
 function isSaidByOthers({ text, block }: Sentence): boolean {
   const who =
-    /^((?:\p{L}[\p{L}’'-]* ){1,6}?)(?:(?:often|have|also|sometimes|usually|still|will|may) )?(?:say|says|reply|replies|fear|fears|worry|claim|claims|argue|argues|object|objects|complain|are afraid|(?<=have )told)(?: me| us)?(?: that| it| there|,) /u.exec(
+    /^((?:\p{L}[\p{L}’'-]* ){1,6}?)(?:(?:often|have|has|also|sometimes|usually|still|will|may) )?(?:say|says|(?<=ha(?:s|ve) )said|reply|replies|fear|fears|worry|claim|claims|argue|argues|object|objects|complain|are afraid|(?<=have )told)(?: me| us)?(?: that| it| there|,) /u.exec(
       text,
     )?.[1];
   return (

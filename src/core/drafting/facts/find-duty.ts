@@ -82,7 +82,10 @@ export function findDemand(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const subject = midSentence(sentence, whose);
   const answer = wordsText(sentence, more[0]!.start, demanded.end);
   const binder = binderOf(whose, subject, analysis);
-  if (findUnclear(more[0]!, sentence, analysis, binder, false) || answer.split(" ").length < 2 || isOfThings(answer) || /^not\b/.test(answer)) return [];
+  // "the town should take *it* down": something that another sentence named, and never the town.
+  const isOpen = /^\p{Ll}+ (?:it|them|him|her)\b/u.test(answer) && !sentence.resolved?.has(more[0]!.start + 1);
+  if (isOpen || findUnclear(more[0]!, sentence, analysis, binder, false) || answer.split(" ").length < 2 || isOfThings(answer) || /^not\b/.test(answer))
+    return [];
   return [
     {
       type: "aim",

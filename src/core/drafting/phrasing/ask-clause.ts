@@ -283,7 +283,7 @@ function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): stri
   const pronoun = owner === "her" ? "she" : "he";
   return (
     solePerson(pronoun, analysis.persons, sentence, analysis.sentences[sentence.index - 1], analysis.lexicon, true) ??
-    paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences)
+    paragraphPerson(pronoun, analysis.persons, sentence, analysis.sentences, analysis.lexicon)
   );
 }
 
