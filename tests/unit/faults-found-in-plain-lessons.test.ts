@@ -35,6 +35,52 @@ neverDrafts({
       /Read: “The third/,
     ],
   },
+  "of what stands beside it": {
+    "what it costs, as what can be fine": [
+      "# A beach\n\nA red flag is flying. Anyone who swims in spite of a red flag can be fined two hundred dollars.",
+      /can be fine\?/,
+    ],
+    "samples, for bacteria": [
+      "# A beach\n\nIn the laboratory the samples are kept warm overnight, and the next morning a technician counts the bacteria that have grown. If a sample contains more than 104 of them in a hundred milliliters, the beach must be closed. Bathers wait. The sea is cold.",
+      /104 of the samples/,
+    ],
+    "how it is in the library, as what happens": [
+      "# A nap room\n\nOur school should have a nap room. Phones can be left in a basket at the door, as they are in the library. I believe that naps help.",
+      /what happens as phones/,
+    ],
+    "what somebody means, cut short": [
+      "# A talk\n\nI was punished for speaking. I don't mean for talking in class. I mean for speaking my own language. My cousin and I whispered.",
+      /means? for talking in class/,
+    ],
+    "whoever prints a talk, as the speaker": [
+      "# Saving voices: a talk\n\nTeresa Winfield is one of the last speakers of a language. She spoke to our seventh-grade class by video.\n\nGood morning. When I was your age, I was punished. I want you to know why. My cousin and I whispered.",
+      /the speaker[’']s seventh-grade/,
+    ],
+    "of whom it is a part, as how soon": [
+      "# Votes\n\nA petition is a letter. If 50,000 citizens sign a petition within a hundred days, the law must be put to a vote.",
+      /^How soon must/,
+    ],
+  },
+  "of what is no deed": {
+    "how many hairs one should stand": [
+      "# The flytrap\n\nEach leaf ends in a trap. On the inside of each lobe stand three hairs, as fine as eyelashes. An insect bumps into a hair.",
+      /should you stand/,
+    ],
+    "fields, as what a postman does": [
+      "# The postman\n\nFerdinand Cheval was a country postman. For thirty-three years he walked the same twenty miles every day, over hills and along dusty lanes, with nothing to look at but fields.",
+      /Cheval field\b/,
+    ],
+    "worth something": ["# Leaves\n\nWe should leave the leaves. The leaves themselves are worth something. I believe that they help.", /= Something$/],
+    "hens that are let down": [
+      "# The hens\n\nThomas Causby raised chickens on a small farm in North Carolina. The farm was near an airfield.",
+      /lowered chickens/,
+    ],
+    "altogether, of the wrong deed": [
+      "# The hens\n\nThomas Causby was a farmer. Altogether he lost a hundred and fifty hens and had to give up his business.",
+      /business altogether/,
+    ],
+    "reading with sound": ["# Movies\n\nMovies were silent. With sound, movies no longer depended on reading.", /reading with sound/],
+  },
   "of too little told": {
     "what a town pays, and not what for": ["# Flags\n\nTowns apply for the flag every year. A town pays a small fee.", /What does a town pay/],
     "which sound": ["# Visitors\n\nThe horn sounds in fog. Visitors from the city record the sound on their phones. Children wave.", /record|= The sound$/],

@@ -73,7 +73,13 @@ export type Antecedent = { text: string; node: Node; sentence: Sentence };
 
 /** Who *I* is in a sentence: its speaker, or whoever tells the whole. */
 export function narratorOf(sentence: Sentence, analysis: Pick<Analysis, "narrator">): string | undefined {
-  return sentence.speaker ?? analysis.narrator;
+  return sentence.speaker ?? (introducesSpeaker(sentence) ? undefined : analysis.narrator);
+}
+
+/** "*She spoke to our class by video*": said in front of a talk by whoever printed it, and not by the speaker. */
+function introducesSpeaker({ text, block, blockIndex }: Sentence): boolean {
+  const isOurs = /\b(?:spoke|talked|told|visited|answered|met) (?:to |with )?(?:us|our)\b/i.test(text);
+  return isOurs && blockIndex <= 2 && !/\bI\b/.test(block.text);
 }
 
 export function positionKey(sentence: Sentence, word: number): string {

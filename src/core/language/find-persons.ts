@@ -327,7 +327,7 @@ function isTakenUp(words: string[], sentence: Sentence, to: number, sentences: r
 
 /** In the dictionary groups or something else first; in a text persons. */
 const PEOPLE = new Set(
-  "principal climber people person child folk settler villager crowd scientist researcher engineer family crew team staff public founder ruler pioneer mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
+  "grown-up principal climber people person child folk settler villager crowd scientist researcher engineer family crew team staff public founder ruler pioneer mum mom mummy dad daddy grandpa grandma granny grandad auntie".split(
     " ",
   ),
 );

@@ -100,9 +100,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return undefined;
   // "I like reading, and I *do it* every night": what is done is no thing.
   if (/^(?:do|does|did|done|doing)$/.test(sentence.words[pronoun.start - 1]?.lower ?? "")) return undefined;
-  // "believed that the valley did not exist, and set out to *prove it*": what was believed.
-  if (pronoun.lemma === "it" && /^(?:prove|proved|proves|disprove|disproved|deny|denied)$/.test(sentence.words[pronoun.start - 1]?.lower ?? ""))
-    return undefined;
+  // "believed that the valley did not exist, and set out to *prove it*", "never let anybody *forget it*": what was so.
+  if (pronoun.lemma === "it" && OF_WHAT_IS_SO.test(sentence.words[pronoun.start - 1]?.lower ?? "")) return undefined;
   // "made *it* clear that …", "find *it* hard to …": what follows is meant.
   if (pronoun.lemma === "it" && standsForWhatFollows(pronoun, sentence.tree!)) return undefined;
   // "when it feels like it": a way of saying, and nothing is meant.
@@ -343,6 +342,7 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
   return { ...(isHere ? known : elsewhere), head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
 }
 
+const OF_WHAT_IS_SO = /^(?:(?:dis)?prove[sd]?|den(?:y|ied)|forg[eo]t|(?:mention|regret|admit)(?:t?ed)?)$/;
 const JUDGED =
   /^(?:funny|fair|unfair|strange|odd|sad|good|bad|wrong|right|true|important|silly|stupid|great|wonderful|terrible|awful|possible|impossible|likely|easy|hard|difficult|dangerous|safe|unsafe|over|enough|fun|lucky|shame|pity|mistake|joke|idea)$/;
 

@@ -285,7 +285,9 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   const nounWeight = (own?.noun ?? 0) + (singularEntry?.noun ?? 0);
   const total = nounWeight + verbWeight + (own?.adjective ?? 0) + (own?.adverb ?? 0) + 0.5;
   const cost = (weight: number) => Math.min(UNLIKELY, -Math.log((weight + 0.1) / total));
-  if (own?.noun && !(singular && singular !== word && own.noun < (singularEntry?.noun ?? 0))) {
+  // "the bacteria": several, though the dictionary has the plural as a word of its own.
+  const isPlural = word === "bacteria" || (singular !== undefined && singular !== word && (own?.noun ?? 0) < (singularEntry?.noun ?? 0));
+  if (own?.noun && !isPlural) {
     const plain = ONLY_PLURAL.has(word) ? "pl" : singular === word || MASS_NOUNS.has(word) || SAME_PLURAL.has(word) || CREWS.has(word) ? "any" : "sg";
     tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: NAMED_DEEDS.test(word) ? 0.6 : cost(own.noun), lemma: word });
   }

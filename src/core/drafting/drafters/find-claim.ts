@@ -51,7 +51,11 @@ export function claimOf({ analysis }: SourceStock): Sentence | undefined {
   const best = [...claims].sort((a, b) => weight(b) - weight(a))[0];
   // "…, so our bags should weigh no more than four and a half" under "Give Us Back Our Lockers"
   const title = titleClaim(analysis);
-  if (best && title && !title.asks && !OWN_VIEW.test(best.text) && sharedWithHeading(best, analysis) === 0) return undefined;
+  const isBesideTitle =
+    best &&
+    title &&
+    (sharedWithHeading(best, analysis) === 0 || (OUGHT.test(title.text) && sharedWithHeading(best, analysis) * 2 < analysis.headingLemmas.size));
+  if (best && title && !title.asks && !OWN_VIEW.test(best.text) && isBesideTitle) return undefined;
   return best && (analysis.sort === "opinion" || weight(best) >= 4) ? best : undefined;
 }
 
@@ -104,7 +108,7 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
 
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
-  /\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
+  /^nobody is asking\b|^the (?:town|city|school|council) could (?:help|do more|act)\b|\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
 
 /** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
 function isSaidByOthers({ text, block }: Sentence): boolean {

@@ -29,7 +29,8 @@ const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */
 const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|In fact|Of course), (?=\S)|^Next (?=\p{Lu})/u;
 /** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
-export const TELLS_NO_MORE = /\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
+export const TELLS_NO_MORE =
+  /\b(?:did|does|do|is|was|were|had|has|have|can|could|would|will)(?: not|n[’']t)?[.!]$|\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
 
 /** Why a clause is not asked about, though whoever has read the passage follows it in a list of points. */
 const FOLLOWED = new Set(["pronoun", "definite-without-antecedent", "points-elsewhere", "no-subject"]);

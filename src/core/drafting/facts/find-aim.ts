@@ -1,4 +1,4 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, type Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
 import { type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -123,6 +123,8 @@ function isDeed({ f }: Node, verb: string): boolean {
   return f.form === "to" || (f.form === "base" && /^(?:let|help)$/.test(verb));
 }
 
+const FEWEST_OF_TELLER = 6;
+
 /** "Every ship *had to give one penny for each ton*": what did every ship have to do? */
 export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -133,7 +135,9 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
-  if (isUnclear(rest) || answer.split(" ").length < 3 || isOfThings(answer) || LIMITED.test(answer)) return [];
+  // "I had to go outside for a minute": of whoever tells the whole there is more.
+  const isThin = rest === "" && phrasing.subject === narratorOf(clause.sentence, analysis) && answer.split(" ").length < FEWEST_OF_TELLER;
+  if (isUnclear(rest) || isThin || answer.split(" ").length < 3 || isOfThings(answer) || LIMITED.test(answer)) return [];
   return [
     factOf(phrasing, part.node.start, {
       type: "aim",

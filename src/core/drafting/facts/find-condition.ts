@@ -257,6 +257,8 @@ function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
   // "the cantons, *as the Swiss states are known*"
   if (isNamedInPassing(node, sentence)) return true;
+  // "can be left in a basket, *as they are in the library*"
+  if (node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "as" && inner?.verb.cat === "be") return true;
   // "in the same direction *as the Earth turns*"
   if (reasonNode(node).f.sub === "as" && sentence.words.slice(Math.max(0, node.start - 3), node.start).some(({ lower }) => lower === "same")) return true;
   // "as tall *as the towers allow*"

@@ -50,6 +50,8 @@ export function findWorth(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.complements.find(({ role }) => role === "predicate")?.node;
   const [worth, price] = part?.kids ?? [];
   if (clause.verb.cat !== "be" || clause.negated || clause.shared || worth?.lemma !== "worth" || price?.cat !== "np" || price.f.form === "ing") return [];
+  // "are worth *something*"
+  if (/^(?:some|any|every|no)thing$/.test(headTerminal(price).lemma ?? "")) return [];
   // "its weight *in gold*"
   const tail = /\bweight$/.test(nodeText(sentence, part!))
     ? clause.adjuncts.find(({ node }) => node.start === part!.end && node.cat === "pp")?.node

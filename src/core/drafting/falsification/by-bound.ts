@@ -14,7 +14,9 @@ const SHARE = /^(?:half|a (?:third|quarter|fifth|tenth)|two thirds|three quarter
 export function byBound({ text, phrasing: { clause } }: Statement): Falsehood[] {
   const denied = [
     ...(/^not (?:everyone|everybody|everything|all) /i.test(text) ? [changed(text, 0, "not ", "")] : []),
-    ...(/^(?:nobody|no one) (?!else\b|in\b|has to\b)/i.test(text) && !TAKES_NOT.test(text) && text.split(" ").length > 5 ? everybody(text) : []),
+    ...(/^(?:nobody|no one) (?!else\b|in\b|has to\b|(?:would )?(?:mind|care)(?:s|d|ed)?\b)/i.test(text) && !TAKES_NOT.test(text) && text.split(" ").length > 5
+      ? everybody(text)
+      : []),
     ...(isBeforeVerb("no longer", clause) && / no longer (?!.*\bat all\b)/.test(text) && !TAKES_NOT.test(text)
       ? [changed(text, text.indexOf("no longer "), "no longer ", "still ")]
       : []),

@@ -61,13 +61,17 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   const object = complements.find(({ role }) => role === "object")?.node;
   if (/^(?:open|close)/.test(word) && object && !CLOSABLE.test(headTerminal(object).lemma ?? "")) return [];
   if (/^attract/.test(word) && !CHARGED.test(subject)) return [];
-  // "*raised* George as a son": nobody lowers somebody.
-  if (/^rais/.test(word) && object && headTerminal(object).cat === "pn") return [];
+  // "*raised* George as a son", "raised chickens": what is brought up is not let down.
+  if (/^rais/.test(word) && object && !LOWERED.test(headTerminal(object).lemma ?? "")) return [];
   if (adjuncts.some(({ node }) => node.cat === "pp" && DIRECTED.test(node.f.sub ?? "")) || isSaidElsewhere(opposite, clause, analysis)) return [];
   // "will open": the opposite has to be a base form too.
   if (clause.auxiliaries.length > 0 && verb.flags?.[0] === "base" && /(?:ed|s)$/.test(opposite)) return [];
   return swap(text, word, opposite, "antonym");
 }
+
+/** What goes up and down, as a thing or as a measure. */
+const LOWERED =
+  /^(?:price|tax|wage|rent|fee|cost|level|temperature|pressure|speed|limit|rate|age|number|amount|chance|risk|flag|bridge|gate|bucket|boat|sail|anchor|curtain|blind|window|arm|head|hand|voice|water|lamp|light|lever|bar|platform|roof|weight|ladder|rope|standard)$/;
 
 const CLOSABLE =
   /^(?:door|gate|window|valve|lid|box|shop|store|school|bridge|eye|mouth|port|harbou?r|shutter|petal|road|street|museum|library|pool|mine|factory|station|office|border|tunnel|canal|lock|pore|shell|tap|hatch|curtain|umbrella|branch|fishery|post|tube|hospital)$/;

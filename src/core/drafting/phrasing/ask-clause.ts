@@ -79,6 +79,15 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     clause.adjuncts.every(({ node }) => node.f.time && headTerminal(node).lemma !== "spring")
   )
     return "points-elsewhere";
+  // "You *now* have eight points": after what was just done. "I began *to look*": at what?
+  if (/^you now (?:have|need)\b/i.test(sentence.text)) return "points-elsewhere";
+  if (
+    /^(?:begin|start)$/.test(clause.verb.lemma ?? "") &&
+    clause.complements.some(({ node }) => /^to (?:look|notice|see|watch|listen|wonder|think)$/i.test(nodeText(sentence, node)))
+  )
+    return "points-elsewhere";
+  // "I don't *mean* for talking in class": what is meant stands elsewhere.
+  if (clause.verb.lemma === "mean" && headTerminal(clause.subject).cat === "pro" && clause.complements.length === 0) return "points-elsewhere";
   // "The editors *refused*, because …": to do what stands in the sentence before.
   // "Most of the time you do not *notice*": what?
   if (/^(?:notice|realise|realize)$/.test(clause.verb.lemma ?? "") && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
@@ -308,6 +317,9 @@ function phraseCommand(clause: Clause): Phrasing | Unaskable {
   const isForbidden = clause.negated && clause.auxiliaries.every(({ cat }) => cat === "do");
   if (((clause.negated || clause.auxiliaries.length > 0) && !isForbidden) || isOnlyJoined(clause)) return "contracted";
   if (clause.verb.cat !== "v") return "contracted";
+  // "On the inside of each lobe *stand three hairs*": they do, and nobody is to stand them there.
+  const isAhead = clause.adjuncts.some(({ node }) => node.start === 0 && node.cat === "pp" && node.end <= clause.verb.start);
+  if (isAhead && /^(?:stand|lie|sit|hang|live|grow|lead|run|begin|rise)$/.test(clause.verb.lemma ?? "")) return "points-elsewhere";
   const base = `${isForbidden ? "not " : ""}${clause.verb.lemma ?? ""}`;
   return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
 }

@@ -46,6 +46,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   const whole = wordsText(clause.sentence, clause.start, clause.end);
   if (deniesAnother(clause) || isToldElsewhere(clause)) return "points-elsewhere";
+  // "can close a beach, too, *but for other reasons*"
+  if (/\bfor (?:an)?other reasons?\b/i.test(whole)) return "demonstrative";
   // "contains thirty *times as much as* a litre of water": of what the sentence before named.
   if (/^(?:contain|hold|have)$/.test(clause.verb.lemma ?? "") && /\btimes as much as\b/i.test(whole)) return "comparison-left-open";
   if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
@@ -89,6 +91,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     // "…, and *so* there are more thieves": it follows from what stands before.
     if (node.end === clause.subject.start && /^so$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
+    // "The coral dies *if it does not*": if it does not what?
+    if (node.cat.includes("sb") && /\b(?:do|does|did|is|are|was|were|can|could|will|would|has|have|had) not,?$/.test(nodeText(clause.sentence, node)))
+      return "points-elsewhere";
     // "*As for the money*, the shops used to pay": what the writer turns to.
     if (/^as (?:in|for|regards)\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
@@ -114,6 +119,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^far,?$/i.test(nodeText(clause.sentence, node)) && /^so far\b/i.test(clause.sentence.text) && node.start <= 1) continue;
     // "*The next morning* she walked up": after which, the text tells.
     if (/^the (?:next|following|same|previous) \p{L}+,?$/iu.test(nodeText(clause.sentence, node)) && reasonNode(node).cat === "advp") continue;
+    // "*Altogether* he lost a hundred hens and had to give up": so many in all, and no word of the second deed.
+    if (/^altogether,?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start && sharingClauses(clause)[0] !== clause) continue;
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
@@ -237,6 +244,8 @@ const CLAUSE_WORDS = /\b(?:that|which|who|whose|where|why|how|when|whether|becau
 function isTornFrom(last: Piece, pieces: readonly Piece[]): boolean {
   const ahead = pieces.filter(({ order }) => order >= FRONTED);
   if (ahead.length > 0 && pieces.some(({ text }) => /\bmore than any/.test(text))) return true;
+  // "*With sound*, movies no longer depended on reading"
+  if (ahead.some(({ text }) => /^ with \p{Ll}+$/u.test(text))) return true;
   if (ahead.length === 0 || !CLAUSE_WORDS.test(last.text)) return false;
   // "When Elin died, Tora ran the mill *until 1931*", "In water it is as fast *as in the trees*", "chose an island *as the site*"
   const isTwice = ahead.some(({ holdsClause }) => holdsClause) && /\b(?:until|before|after|since)\b/.test(last.text);
