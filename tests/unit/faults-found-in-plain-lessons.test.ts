@@ -81,6 +81,22 @@ neverDrafts({
     ],
     "reading with sound": ["# Movies\n\nMovies were silent. With sound, movies no longer depended on reading.", /reading with sound/],
   },
+  "of what was told before": {
+    "weeds, for goats": [
+      "# Goats\n\nGoats can climb slopes where no tractor can go. And since they swallow the seeds and destroy them in their stomachs, the weeds do not come back as quickly. We should hire goats. I believe that they help.",
+      /why do the weeds|Because they swallow|Since they swallow/,
+    ],
+    "what the city costs": [
+      "# Goats\n\nWe should hire goats. Every July the city sends a crew with tractors into the ravine. It takes them nine days, and it costs $24,000. I believe that goats help.",
+      /does the city cost|The city costs/,
+    ],
+    "digits that come": [
+      "# Banknotes\n\nEach banknote has a number. On a bill, the first letter stands for the series. Then come eight digits and a final letter.",
+      /digits and a final letter come/,
+    ],
+    "so lucky": ["# Hiccups\n\nHiccups stop by themselves. Charles Osborne was not so lucky. He hiccupped until 1990.", /was so lucky/],
+    rather: ["# Goats\n\nWe should hire goats. Goats smell. I would rather smell a goat than a tractor. I believe that goats help.", /rather smell\?/],
+  },
   "of too little told": {
     "what a town pays, and not what for": ["# Flags\n\nTowns apply for the flag every year. A town pays a small fee.", /What does a town pay/],
     "which sound": ["# Visitors\n\nThe horn sounds in fog. Visitors from the city record the sound on their phones. Children wave.", /record|= The sound$/],

@@ -88,6 +88,8 @@ function isMeasured({ verb, complements }: Clause): boolean {
 export function isThingsDeed(np: Node, clause: Clause, lexicon: Lexicon): boolean {
   const lemma = headTerminal(np).lemma ?? "";
   if (FOUNDED.has(lemma) && isMeasured(clause)) return true;
+  // "The city sends a crew. It takes nine days, and *it costs $24,000*": what is done, and no city.
+  if (AGENTS.has(lemma) && clause.verb.lemma === "cost") return true;
   return THINGS_DEEDS.has(clause.verb.lemma ?? "") && isPersonNoun(lemma, lexicon);
 }
 

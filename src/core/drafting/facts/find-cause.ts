@@ -2,7 +2,7 @@ import type { Clause } from "../../language/clause";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
-import { bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { bindersIn, findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
 import { type FactFinder, factId } from "./fact";
 
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */
@@ -22,6 +22,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   // "because *it was the longest talk* they had ever had": of what has just been told.
   const isOfWhole = OF_WHOLE.test(nodeText(clause.sentence, reason));
   if (!isOfWhole && findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
+  // "Goats … And since *they* swallow the seeds, the weeds do not come back": whoever was told of before.
+  if (analysis.led !== clause.sentence && reason.end <= clause.subject.start && speaksOfOthers(reason, clause.sentence, analysis, phrasing.subject)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
   // "because a seedling would soon die *of thirst*": read behind the reason, its end would be torn off.

@@ -81,7 +81,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "reach even the trees": what is surprising, and not what is asked.
   if (/^(?:even|only|just)\b/i.test(nodeText(clause.sentence, object)) || mayBeDeeds(object, clause)) return [];
   // "would only block the lines": what it does not do is meant.
-  if ((takesInfinitive(clause, object) && !enough) || /\bonly\b/.test(preverbalAdverbs(clause))) return [];
+  if ((takesInfinitive(clause, object) && !enough) || /\b(?:only|rather)\b/.test(preverbalAdverbs(clause))) return [];
   if (mayBelongBehind(clause, object, analysis)) return [];
   // "a jar with a lid, stones, soil and moss": a list of things, read as what the first one has.
   const isTorn = clause.adjuncts.some(

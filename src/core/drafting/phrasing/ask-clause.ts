@@ -79,6 +79,8 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     clause.adjuncts.every(({ node }) => node.f.time && headTerminal(node).lemma !== "spring")
   )
     return "points-elsewhere";
+  // "*Then come* eight digits": behind what was told of last.
+  if (clause.verb.start < clause.subject.start && !clause.imperative && /^(?:then|next)\b/i.test(sentence.text)) return "points-elsewhere";
   // "You *now* have eight points": after what was just done. "I began *to look*": at what?
   if (/^you now (?:have|need)\b/i.test(sentence.text)) return "points-elsewhere";
   if (

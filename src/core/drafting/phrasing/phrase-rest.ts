@@ -46,6 +46,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   if (saysOnlyHow && parts.every(({ node }) => node.cat !== "pp" && node.cat !== "sb")) return "demonstrative";
   const whole = wordsText(clause.sentence, clause.start, clause.end);
   if (deniesAnother(clause) || isToldElsewhere(clause)) return "points-elsewhere";
+  // "do not come back *as quickly*", "was not *so lucky*": as what?
+  if (clause.negated && /\bnot so \p{Ll}+(?!.* (?:that|as) )|\bas (?:\p{Ll}+ly|often|much|fast|far|long|easy|good|bad)\b(?!.*\bas\b)/u.test(whole))
+    return "comparison-left-open";
   // "can close a beach, too, *but for other reasons*"
   if (/\bfor (?:an)?other reasons?\b/i.test(whole)) return "demonstrative";
   // "contains thirty *times as much as* a litre of water": of what the sentence before named.
