@@ -81,6 +81,24 @@ neverDrafts({
     ],
     "reading with sound": ["# Movies\n\nMovies were silent. With sound, movies no longer depended on reading.", /reading with sound/],
   },
+  "of what is said in passing": {
+    "where he was, for what he heard of": [
+      "# A hoax\n\nA famous astronomer, Sir John Herschel, had built a telescope in South Africa, the paper reported. The story was not true.\n\nHerschel, who really was in South Africa, laughed when he first heard of it.",
+      /heard of South Africa/,
+    ],
+    "soup of hers": [
+      "# The loom\n\nGrandmother Ysolde fell ill. “Teach me,” said Tam. Tam brought her soup and sat beside her bed. “It takes years,” said Grandmother Ysolde. “Then let's begin,” said Tam.",
+      /Ysolde[’']s soup/,
+    ],
+    "enough to pay for it": [
+      "# A library\n\nVolunteers sell old books. Last year they earned $9,300, enough to pay for the summer reading program.",
+      /earn, enough|, enough last year/,
+    ],
+    "the best-selling paper, without the world": [
+      "# A hoax\n\nThe Sun was a newspaper. In 1835 the Sun became the best-selling newspaper in the world.",
+      /become in 1835 in the world|become in the world/,
+    ],
+  },
   "of what was told before": {
     "weeds, for goats": [
       "# Goats\n\nGoats can climb slopes where no tractor can go. And since they swallow the seeds and destroy them in their stomachs, the weeds do not come back as quickly. We should hire goats. I believe that they help.",

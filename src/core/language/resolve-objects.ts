@@ -145,7 +145,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const around = sentence.clauses.find(({ subject }) => subject.start < pronoun.start && pronoun.end <= subject.end);
   if (around && here.some(({ end }) => around.start < end && end <= around.subject.start)) return undefined;
   // "During the war, *when streetlights were off*, it ordered thousands of them": said in passing of the time.
-  if (here.some(({ end }) => sentence.clauses.flatMap(toldInPassing).some((told) => told.start < end && end <= told.end))) {
+  // "Herschel, *who really was in South Africa*, laughed when he heard of it": nor of whom it tells.
+  const asides = sentence.clauses.filter(({ rank, start, end }) => rank === "aside" && !(start <= pronoun.start && pronoun.start < end));
+  if (here.some(({ end }) => [...asides, ...sentence.clauses.flatMap(toldInPassing)].some((told) => told.start < end && end <= told.end))) {
     sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return undefined;
   }

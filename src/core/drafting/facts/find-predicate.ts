@@ -65,11 +65,15 @@ export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "the largest city *ever to take this step*": torn in two.
   // "remain *the greatest threat to the elephants*": a threat to them, and nothing that somebody remains to them.
   if (isUnclear(rest) || /\band an? |^ever\b/.test(rest) || (clause.verb.lemma === "remain" && /^(?:to|for|of)\b/.test(rest))) return [];
-  const answer = midSentence(clause.sentence, part);
+  // "became the best-selling newspaper *in the world*": of all there are.
+  const among = /\b(?:\p{L}+est|best|most|first|only|\p{L}+est-\p{L}+)\b/u.test(nodeText(clause.sentence, part))
+    ? /^in the (?:world|country|state|city)\b/.exec(rest)?.[0]
+    : undefined;
+  const answer = [midSentence(clause.sentence, part), among].filter(Boolean).join(" ");
   return [
     factOf(phrasing, part.start, {
       type: "thing",
-      stem: askClause(phrasing, "What", rest),
+      stem: askClause(phrasing, "What", among ? rest.slice(among.length).trim() : rest),
       answer,
       answerNode: part,
       accepted: [answer.replace(/^(?:an?|the) /, "")],

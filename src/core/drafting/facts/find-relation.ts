@@ -156,7 +156,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // "*In laboratory experiments* shells dissolved": where it was seen, and not what they dissolved in.
-  const isFrame = (node: Node) => node.end <= clause.subject.start && reasonNode(node).f.sub === "in";
+  const isFrame = (node: Node) => node.end <= clause.subject.start && /^(?:in|on)$/.test(reasonNode(node).f.sub ?? "");
   const part = clause.adjuncts.find(({ node }) => isPhrase(reasonNode(node), wanted) && !isFrame(node));
   if (!part) return [];
   const outer = reasonNode(part.node);

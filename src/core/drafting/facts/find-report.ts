@@ -176,6 +176,8 @@ function isNobody({ subject, binder, clause }: Phrasing, analysis: Analysis): bo
   // "Supporters say that …": of what, the sentence before said.
   if (analysis.sort !== "opinion" && /^(?:supporters|opponents|critics|defenders|advocates|believers|followers)$/i.test(subject)) return true;
   if (!NOBODY.test(subject)) return false;
+  // "*Some of my neighbours* say that leaves look messy": whose they are says who.
+  if (analysis.sort === "opinion" && binder.human && /^some of (?:my|our|the (?:writer|speaker)['’]s) \p{Ll}+$/iu.test(subject)) return false;
   // "*Some people who live near the point* say …": a relative clause says who.
   if (/^(?:some|many|a few|most) \p{Ll}+ who\b/iu.test(subject) && clause.subject.role === "relative") return false;
   // "*For two thousand years* people believed that nature hated empty space": all of them, then.

@@ -13,6 +13,12 @@ export function isNamedInPassing(node: Node, sentence: Sentence): boolean {
   return node.cat.startsWith("c-sb") && /^,? ?as .* (?:is|are|was|were) (?:known|called),?$/i.test(nodeText(sentence, node));
 }
 
+/** "earned $9,300, *enough to pay for the summer*", read as one part or as two */
+export function isEnoughInPassing(node: Node, { sentence: { words } }: Clause): boolean {
+  const isEnough = (at: number) => words[at]?.lower === "enough" && words[at - 1]?.text === ",";
+  return (node.cat.startsWith("c-") && isEnough(node.start + 1)) || (node.cat === "vp" && node.f.form === "to" && isEnough(node.start - 1));
+}
+
 /** "needs a source of energy, *such as a battery*" */
 export function isExampleBehind(node: Node, { verb }: Clause): boolean {
   // "contain many substances, *including acids and sugars*"

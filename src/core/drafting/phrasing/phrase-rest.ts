@@ -5,7 +5,7 @@ import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wo
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
 import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
-import { isExample, isExampleBehind, isNamedInPassing } from "./examples-in-passing";
+import { isEnoughInPassing, isExample, isExampleBehind, isNamedInPassing } from "./examples-in-passing";
 import { isDropped, pointsBack } from "./left-out";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
@@ -97,6 +97,12 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "The coral dies *if it does not*": if it does not what?
     if (node.cat.includes("sb") && /\b(?:do|does|did|is|are|was|were|can|could|will|would|has|have|had) not,?$/.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";
+    // "earned $9,300, *enough to pay for the summer*": said in passing.
+    if (isEnoughInPassing(node, clause)) continue;
+    // "*On the outside* there is a hair": of what?
+    if (/^on the (?:outside|inside|back|front),?$/i.test(nodeText(clause.sentence, node))) return "definite-without-antecedent";
+    // "brought *her soup*": hers, or soup for her?
+    if (role === "object" && node.role === "possessor" && node.kids[0]?.lemma === "her" && GIVES.test(clause.verb.lemma ?? "")) return "pronoun";
     // "*As for the money*, the shops used to pay": what the writer turns to.
     if (/^as (?:in|for|regards)\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
@@ -240,6 +246,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   );
 }
 
+const GIVES = /^(?:bring|give|hand|send|teach|show|make|cook|bake|buy|offer|serve|pour|fetch)$/;
 const OPEN_ASIDE = /, (?:some|about|nearly|almost) [^,]*$/;
 const CLAUSE_WORDS = /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/;
 
