@@ -57,13 +57,9 @@ function restOf(asked: Phrasing, whole: Phrasing, analysis: Analysis): string {
   const objects = clause.complements.filter(({ role, node }) => role === "object" && node.f.det === "pron");
   const words = clause.sentence.words
     .slice(clause.subject.start, clause.end)
-    .filter(({ lower }) => /^(?:it|them|its|their|they|he|she|him|her|his|this|that)$/.test(lower))
-    // "travelers went miles out of *their* way": theirs.
-    .filter(({ lower }) => lower !== "their" || asked.binder.num !== "pl");
+    .filter(({ lower }) => /^(?:it|them|its|their|they|he|she|him|her|his|this|that)$/.test(lower));
   const [pronoun] = words;
-  const isInDeed = / to \p{Ll}+ (?:it|them)$/u.test(wordsText(clause.sentence, clause.verb.end, clause.end));
-  if (rest !== "pronoun" || (objects.length !== 1 && !isInDeed) || words.length !== 1 || !/^(?:it|them)$/.test(pronoun!.lower) || whole.binder.human)
-    return rest;
+  if (rest !== "pronoun" || objects.length !== 1 || words.length !== 1 || !/^(?:it|them)$/.test(pronoun!.lower) || whole.binder.human) return rest;
   if (whole.clause.subject.f.det === "pron" || !mayBind(pronoun!.lower, whole.binder)) return rest;
   return wordsText(clause.sentence, clause.verb.end, clause.end).replace(/\b(?:it|them)\b/, whole.subject);
 }
@@ -106,5 +102,5 @@ function findExtentOfDeed(phrasing: Phrasing, analysis: Analysis): Fact[] {
 
 /** "was *so* ashamed" that he ran: by itself, very ashamed. */
 function withoutSo(how: string): string {
-  return how.replace(/^so (?=(?!much|many|few)\p{L})/u, "very ").replace(/(?<=^very .*)\band so (?=(?!much|many|few)\p{L})/u, "and very ");
+  return how.replace(/^so (?=(?!much|many|few)\p{L})/u, "very ");
 }
