@@ -28,10 +28,16 @@ const stemOf = (slip: string) => slip.split("\n").find((line) => line.includes("
 describe("every kind of task", () => {
   it("select all, essay, word in context and poll are drafted beside their evidence, down to the sheet and the key", async () => {
     await clear("demo-lens");
-    for (const kind of ["Select all", "Essay", "Word in context", "Opinion poll"]) await teacher.click("fieldset button", kind);
+    const kinds = ["Select all", "Essay", "Word in context", "Opinion poll"];
+    for (const kind of kinds) await teacher.click("fieldset button", kind);
+    const rows = () => teacher.driver.findElements({ css: "button[aria-label^='Take out the row']" });
+    await teacher.until("a row of each kind", async () => (await rows()).length === kinds.length);
     await draft();
-    const all = (await slips()).join("\n");
-    for (const kind of ["Select all", "Essay", "Word in context", "Opinion poll"]) expect(all).toContain(`${kind} · `);
+    // The last slip may be drawn a moment after the end is told.
+    await teacher.until("a slip of each kind", async () => {
+      const all = (await slips()).join("\n");
+      return kinds.every((kind) => all.includes(`${kind} · `));
+    });
     await teacher.take("Select all");
     await teacher.find("input[type=checkbox][aria-label='Option A is right']");
     await teacher.click("[data-slip].bg-sheet .button-main", "Keep");
