@@ -27,7 +27,8 @@ export function findMistake(sentence: Sentence, analysis: Analysis): Fact[] {
   return [
     factOf(phrasing, node.start, {
       type: "report",
-      stem: `According to the passage, what ${asked} to ${verb}?`,
+      // A story and a speaker are named in front anyway.
+      stem: `${sentence.speaker || analysis.sort === "story" ? "What" : "According to the passage, what"} ${asked} to ${verb}?`,
       answer: told,
       answerNode: node,
       accepted: [told.replace(/^that /, "")],

@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { isPersonNoun } from "../../language/find-persons";
-import { nodeText, withoutAside } from "../../language/node-text";
+import { midSentence, withoutAside } from "../../language/node-text";
 import { coreOf } from "../../language/tree";
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -21,9 +21,7 @@ export function findMoreThanAny(phrasing: Phrasing, analysis: Analysis): Fact[] 
   if (/^(?:kind|sort|type|one|thing|time)$/.test(sort ?? "") || clause.complements.some(({ role, node }) => role === "object" && node.f.det === "pron"))
     return [];
   if (isUnclear(rest) || !sort || !rest.endsWith(`than any other ${sort}`)) return [];
-  const answer = nodeText(clause.sentence, withoutAside(clause.subject)).replace(clause.subject.f.det === "proper" ? /^$/ : /^\p{Lu}(?=\p{Ll})/u, (letter) =>
-    letter.toLowerCase(),
-  );
+  const answer = midSentence(clause.sentence, withoutAside(clause.subject));
   // "A hummingbird … than any other bird": of its sort, which the question names.
   if (answer.split(" ").includes(sort)) return [];
   const isSomebody = isPersonNoun(sort, analysis.lexicon);

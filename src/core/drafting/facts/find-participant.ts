@@ -58,7 +58,7 @@ export function findDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "*Both parents* sit on the eggs"
   const isBoth = /^both \p{Ll}+$/iu.test(phrasing.subject);
   // "*Supermarkets* sell bananas at a loss", "*A council* asks the residents first": those who run them do.
-  const isFirm = isGroup || (FIRMS.test(headTerminal(node).lemma ?? "") && (DEALING.test(clause.verb.lemma ?? "") || clause.verb.lemma === "ask"));
+  const isFirm = isGroup || (FIRMS.test(headTerminal(node).lemma ?? "") && DEALING.test(clause.verb.lemma ?? ""));
   const isAnyFirm = isFirm && (clause.verb.flags?.[0] === "third" || node.f.det === "bare");
   const human = (phrasing.binder.human || isFirm) && (node.f.det !== "indef" || hasName || isRole || isAnyFirm) && (node.f.det !== "quant" || isBoth);
   // "*Sweden* issued the first paper money"
@@ -270,8 +270,8 @@ function isDeed(noun: string, { lexicon }: Analysis): boolean {
 const GROUPS = new Set("army troop mob gang crowd force tribe police government council crew team committee parliament".split(" "));
 
 /** Houses and firms, for those who run them, and what they do. */
-const FIRMS = /^(?:supermarket|shop|store|company|firm|bank|bakery|factory|restaurant|museum|library|newspaper|hospital|school|airline|hotel|factory)$/;
-const DEALING = /^(?:sell|buy|charge|offer|hire|pay|lend|order|borrow|refuse|promise|advertise|employ|invite|demand)$/;
+const FIRMS = /^(?:supermarket|shop|store|company|firm|bank|bakery|factory|restaurant|museum|library|newspaper|hospital|school|airline|hotel)$/;
+const DEALING = /^(?:ask|sell|buy|charge|offer|hire|pay|lend|order|borrow|refuse|promise|advertise|employ|invite|demand)$/;
 
 /** "the 1848 Gold Rush", "the Great Council": a name that is no person's. */
 function isThingName(node: Node, { lexicon }: Analysis): boolean {

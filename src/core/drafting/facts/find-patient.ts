@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { mayNamePerson } from "../../language/find-persons";
-import { nodeText, withoutAside } from "../../language/node-text";
+import { midSentence, withoutAside } from "../../language/node-text";
 import { coreOf, headTerminal } from "../../language/tree";
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { BINDS_NOTHING } from "../phrasing/clear-reference";
@@ -30,7 +30,7 @@ export function findPatient(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest) || !isWhole(rest) || rest.split(" ").length < FEWEST_WORDS || preverbalAdverbs(clause) !== "") return [];
   if (/\b(?:itself|themselves|each other|one another|it|them)\b/.test(rest)) return [];
-  const thing = nodeText(sentence, withoutAside(subject)).replace(/^\p{Lu}(?=\p{Ll}| )/u, (letter) => letter.toLowerCase());
+  const thing = midSentence(sentence, withoutAside(subject));
   return [
     factOf(phrasing, subject.start, {
       type: "thing",

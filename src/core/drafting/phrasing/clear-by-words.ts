@@ -12,9 +12,9 @@ export function isHowMuch(node: Node, sentence: Sentence): boolean {
 
 /** A word that points to nothing outside its own sentence, as the words around it show. */
 export function isClearByWords(node: Node, sentence: Sentence): boolean {
-  const lower = sentence.words.map((word) => word.lower);
-  const before = lower[node.start - 1] ?? "";
-  const behind = lower[node.end] ?? "";
+  const { words } = sentence;
+  const before = words[node.start - 1]?.lower ?? "";
+  const behind = words[node.end]?.lower ?? "";
   // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return true;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
@@ -22,9 +22,10 @@ export function isClearByWords(node: Node, sentence: Sentence): boolean {
   // "Looking *from above* gives a reading that is too high": a direction.
   if (before === "from" && /^(?:above|below)$/.test(node.lemma ?? "")) return true;
   // "by train *to Nenana* and *from there* by sled"
-  if (node.lemma === "there" && before === "from" && lower.slice(0, node.start - 1).includes("to")) return true;
+  if (node.lemma === "there" && before === "from" && words.slice(0, node.start - 1).some(({ lower }) => lower === "to")) return true;
   // "work *both* when it breathes in and when it breathes out"
-  if (node.lemma === "both" && /^(?:when|while|if|before|in|on|at|by|from|to|for)$/.test(behind) && lower.slice(node.end).includes("and")) return true;
+  if (node.lemma === "both" && /^(?:when|while|if|before|in|on|at|by|from|to|for)$/.test(behind) && words.slice(node.end).some(({ lower }) => lower === "and"))
+    return true;
   // "the largest reef *of all*", "makes *it* hard to fly"
   if (isOfAll(node, sentence) || (node.lemma === "it" && node.cat === "pro" && standsForWhatFollows(node, sentence.tree!))) return true;
   // "who must *be there* before a vote can be taken": present, and at no place.

@@ -33,9 +33,10 @@ export function isAsMuchAs({ start, end, lemma }: Node, { words }: Sentence): bo
 /** "*each* swing takes the *same* time", "*twice* in the *same* town": the same as every other. */
 export function isSameOfEach({ start, lemma }: Node, { words, tree }: Sentence): boolean {
   const isEach = ({ lower }: { lower: string }) => /^(?:each|every|both|twice)$/.test(lower);
+  if (lemma !== "same") return false;
   // "at the *same* time *every* day"
   const isDaily = /^time$/.test(words[start + 1]?.lower ?? "") && /^(?:each|every)$/.test(words[start + 2]?.lower ?? "");
   // "through the *same* gate *as* rich people"
   const isSameAs = walkTree(tree!).some(({ cat, kids }) => cat === "pp" && kids[0]?.lemma === "as" && kids[0].start > start && kids[0].start <= start + 4);
-  return lemma === "same" && (isDaily || isSameAs || words.slice(Math.max(0, start - 5), start).some(isEach));
+  return isDaily || isSameAs || words.slice(Math.max(0, start - 5), start).some(isEach);
 }

@@ -16,8 +16,8 @@ import { isToListeners } from "./to-listeners";
 import { isToldElsewhere } from "./told-elsewhere";
 import { isSizeInPassing, isWhereInPassing } from "./where-in-passing";
 
-/** "At first there were plenty of seals": true for a while only. */
-const FOR_A_WHILE = /^(?:at first|at that time|for now|so far|by now)$/;
+/** "*So far* the plans have failed": true for a while only, as the text tells it. */
+const FOR_A_WHILE = /^(?:at that time|for now|so far|by now)$/;
 /** "three times as much fuel": as what? */
 const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
@@ -199,8 +199,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (unclear && !changes) return unclear;
     const fronted = node.end <= clause.verb.start;
     const during = nodeText(clause.sentence, node).toLowerCase();
-    // "climbed slowly *at first*": behind the verb it says itself that it was so for a while.
-    if (FOR_A_WHILE.test(during) && during !== "at first") return "points-elsewhere";
+    if (FOR_A_WHILE.test(during)) return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));
