@@ -135,7 +135,7 @@ function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Claus
     readClause(sentence, left, fronted, rank, linkedBy, out);
     return readClause(sentence, right, [], rank, conjunctionOf(right), out);
   }
-  if (node.role === "list") return readClause(sentence, left, fronted, rank, linkedBy, out);
+  if (node.role === "list" || node.role === "aside") return readClause(sentence, left, fronted, rank, linkedBy, out);
   if (node.role === "adjunct" && node.cat === "s") {
     readInner(sentence, left, out);
     return readClause(sentence, right, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
@@ -169,7 +169,11 @@ function readResult(sentence: Sentence, predicate: Node, out: Clause[]): void {
 /** "In winter, *when the wind never stops*, she lays …": clauses between commas that tell of the phrase in front of them. */
 export function toldInPassing({ adjuncts }: Pick<Clause, "adjuncts">): Node[] {
   const nodes = adjuncts.map(({ node }) => node);
-  return nodes.filter((node) => node.cat === "sb-c" && nodes.some((other) => other.end === node.start && /^(?:pp|advp)-c$/.test(other.cat)));
+  // "had been born in 1862, *six months before the slaves were free*"
+  const isMeasured = (node: Node) => node.cat === "c-sb" && node.kids[1]?.role === "measure" && nodes.some((other) => other.end === node.start && other.f.time);
+  return nodes.filter(
+    (node) => isMeasured(node) || (node.cat === "sb-c" && nodes.some((other) => other.end === node.start && /^(?:pp|advp)-c$/.test(other.cat))),
+  );
 }
 
 /** The verb phrases that share one subject, in order; one clause alone is its own. */

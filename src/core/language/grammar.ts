@@ -1,4 +1,5 @@
 import { addClauseRules } from "./grammar/clause-rules";
+import { addEllipticalRules } from "./grammar/elliptical-rules";
 import { addModifierRules } from "./grammar/modifier-rules";
 import { addNounPhraseRules } from "./grammar/noun-phrase-rules";
 import { addNounRules } from "./grammar/noun-rules";
@@ -23,5 +24,6 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   addModifierRules(writer);
   addVerbRules(writer);
   addClauseRules(writer);
+  addEllipticalRules(writer);
   return { binary: writer.binary, unary: writer.unary };
 }

@@ -55,7 +55,10 @@ function withNouns(sentence: Sentence, from: number, to: number): string {
 
 /** "one of *them*": one of the tins, and not one of tins. */
 function isOfSome({ words }: Sentence, pronoun: number): boolean {
-  const before = words[pronoun - 1]?.lower ?? "";
+  const word = words[pronoun - 1];
+  const before = word?.lower ?? "";
+  // "in front of *him*": one word of place.
+  if (word?.candidates.some(({ cat }) => cat === "prep") && before !== "of") return false;
   return / of$/.test(before) || (before === "of" && /^(?:one|two|three|some|most|many|all|each|none|half|few|several)$/.test(words[pronoun - 2]?.lower ?? ""));
 }
 

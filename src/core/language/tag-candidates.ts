@@ -170,6 +170,9 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "two *or more* atoms"
     // "a simple majority, *that is*, more than half of the votes"
     if (MULTIWORD[key] === "thatis" && !(tokens[at - 1]?.text === "," && tokens[at + length]?.text === ",")) continue;
+    // "in an hour *or so*", but "or so people say"
+    if (key === "or so" && (/^\W$/.test(tokens[at - 1]?.text ?? ",") || /^(?:people|they|we|it|he|she|I|much|many|few|little)$/i.test(next?.text ?? "")))
+      continue;
     if (key.startsWith("or ") && MULTIWORD[key] === "ormore" && !opensNumber(tokens[at - 1])) continue;
     // "will *one day* help", but "in one day"
     if (key === "one day" && !MODALS.test(tokens[at - 1]?.lower ?? "")) continue;

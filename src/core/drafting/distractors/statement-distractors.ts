@@ -51,6 +51,9 @@ export function statementDistractors(
     if (onTopic === 0 && !sameTopic(statement, fact, stock)) return [];
     // "Each state has as many electors as …", right before: it may be why as well.
     if (fact.type === "cause" && distance === 1 && onTopic >= 2 && statement.sentence.block === fact.sentence.block) return [];
+    // "When it is calm, the crystals reflect blue light. *The blue mixes with yellow*": it goes on, and is so as well.
+    const goesOn = statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block;
+    if (goesOn && /^what-happens/.test(fact.pattern)) return [];
     // Said twice in the source, what is asked about would be offered as its own answer.
     if (onTopic === stated.size) return [];
     const sameTense = isPresent(statement) === (tense === "present");

@@ -79,7 +79,7 @@ const ASKS_TALE = /^How (?:do|did)\b|^What (?:do|did) you do\b/;
 const TELLS_ON = /^(?:I|we|my|our|after|next|later|when|in the end|from there|at first|first|a year|two years|in \d{4})\b/i;
 /** Says something of the question, or nothing. */
 const COMMENT =
-  /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;
+  /^(?:yes|no|never|always|sometimes|once|of course|oh|well|exactly|maybe|perhaps|that|this|good|a good|a lot|a little|lots|nothing much|quite a (?:lot|few)|it varies|i think|i hope|i guess|i don|i do not|you would|you'd|there is no|it depends|less|more|not|first|ha|people often|many people|everybody|everyone|guess|let me|every second)\b|\?/i;
 
 /** Outside an interview a question must need nobody: no *we* or *you*, and nothing left open. */
 function standsAlone({ text }: Sentence, { clauses }: Sentence): boolean {

@@ -110,6 +110,8 @@ function fromNamedThing(statement: Statement): Candidate[] {
   if (
     !term ||
     REFLEXIVE.test(term) ||
+    // "the threads that the weaver *called out*"
+    /^(?:out|back|off|up|down|away|together|over|again)$/.test(term) ||
     clause.rank !== "main" ||
     clause.passive ||
     clause.verb.lemma === "call" ||

@@ -12,7 +12,7 @@ const LASTING = new Set(
   ),
 );
 /** What is done again and again has no place in the row. */
-const REPEATED = /\b(?:every|each|always|often|usually|sometimes|again|twice|times|until|while|as|still|once)\b/i;
+const REPEATED = /\b(?:first|every|each|always|often|usually|sometimes|again|twice|times|until|while|as|still|once)\b/i;
 const LONGEST = 14;
 const FEWEST_WRONG = 2;
 

@@ -50,10 +50,14 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     const isOpen =
       /^(?:nobody|no one|nothing|most|many|some|there)\b|\blong ago$/i.test(text) ||
       /\b(?:me|my|us|our|we|I)\b|\b(on|in|at|up|by|off) \1\b|\b(?:a new|another|the other) one\b|\bone (?:back|up|down|out|away)\b/.test(text);
+    // "In the middle floated a silver ship": what there was to see, and nothing that happened.
+    const isScene =
+      /^(?:float|hang|glow|shine|gleam|stretch|stand|sit|smell|lead|run|rise)$/.test(clause.verb.lemma ?? "") && clause.verb.start < clause.subject.start;
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
     return (
       past &&
       !isHabit &&
+      !isScene &&
       !isOpen &&
       clause.rank === "main" &&
       !clause.negated &&

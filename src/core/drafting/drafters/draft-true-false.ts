@@ -321,6 +321,8 @@ function fromDefinitions(stock: SourceStock): Candidate[] {
       fact.pattern === "what-is-called"
         ? `${fact.term} ${plural ? "are" : "is"} ${fact.definiens}`
         : `${closedDefiniens(fact.definiens!)} ${verb} called ${fact.term}`;
+    // "*Ultrasound is sounds* above 20,000 hertz"
+    if (fact.pattern === "what-is-called" && !plural && verb === "are") return [];
     const own: Candidate = { ...base, stem: sentenceOf(reversed), key: "true", pattern: "true-definition", worth: 2.6 };
     const other = [...all.slice(index + 1), ...all.slice(0, index)].find(
       (one) => isSameSort(fact, one, stock.analysis.lexicon) && isSameFile(fact, one, stock.analysis.lexicon),

@@ -6,6 +6,7 @@ import { isReport } from "../../language/text-sort";
 import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
 import { SAID_BETWEEN } from "../phrasing/ask-clause";
+import { isImagined } from "../phrasing/is-imagined";
 import { LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
@@ -42,6 +43,7 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const { clauses, text, words } = sentence;
   if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
     return undefined;
+  if (isImagined(sentence, analysis)) return undefined;
   // "…, he wrote, but the Court could not help him": who wrote is not told here.
   if (SAID_BETWEEN.test(text)) return undefined;
   const isClear = (clause: Clause) => {

@@ -11,7 +11,7 @@ import { isUnclear, reasonsOf } from "./find-cause";
 import { withoutReason } from "./find-purpose";
 
 /** "learn to be careful *only* if somebody shows them", "like to read *at first*": not without what else is said. */
-const LIMITED = / (?:only|at first|for now|so far)$/;
+const LIMITED = / (?:only|at first|for now|so far|at all)$/;
 
 const AIMING = new Set(
   "manage fail help seek struggle aspire continue want hope plan try decide agree refuse promise offer choose expect prepare wish learn attempt volunteer intend forget remember".split(
@@ -63,7 +63,7 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "can ask the court to send a bailiff *when the loser refuses*": whoever is asked stands next to what is asked.
   const clauses = clause.adjuncts
     .map(({ node }) => node)
-    .filter((node) => node !== what.node && (node.cat.includes("sb") || (node.end <= clause.subject.start && Boolean(node.f.time))));
+    .filter((node) => node !== what.node && (node.cat.includes("sb") || (node.end <= clause.subject.start && isWhen(node))));
   // "asked another assistant, *Howard Foster*, to plot them": by his name.
   const called = to.node.role === "apposition" ? personNamed(to.node, clause.sentence, analysis) : undefined;
   const others = called ? [to.node] : [];
@@ -89,6 +89,11 @@ export function findRequest(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-aim",
     },
   ];
+}
+
+/** "*One summer* a friend asked me to help" */
+function isWhen(node: Node): boolean {
+  return Boolean(node.f.time) || node.f.sub === "time" || (node.kids[0] !== undefined && node.cat.endsWith("-c") && isWhen(node.kids[0]));
 }
 
 /** The name that stands in apposition. */

@@ -73,6 +73,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   if (phrasing.subject === "you" && /^(?:trust|expect|think|believe|hope|want|know|assume|wonder)$/.test(clause.verb.lemma ?? "")) return [];
   // "If you *start at once*": with what?
   const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
+  // "*Hardly anything* happens"
+  if (/^hardly\b/i.test(phrasing.subject)) return [];
   // "When you *pull*": at what?
   const isOpenPull =
     inner && /^(?:pull|push|press|lift|turn|squeeze|shake|stir|touch)$/.test(inner.verb.lemma ?? "") && inner.complements.length + inner.adjuncts.length === 0;

@@ -143,6 +143,8 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   const setsApart = words >= 6 || walkTree(meaning).some((node) => ["relative", "reduced", "postmodifier"].includes(node.role));
   if (how === "called" && meaning.f.det === "def" && words >= 3 && !findUnclear(meaning, sentence, analysis)) return nameOf(term, meaning, clause, analysis);
   if (words < SHORTEST_MEANING || !(setsApart || how === "restated") || words > LONGEST_MEANING || term.end - term.start > LONGEST_TERM) return [];
+  // "carbon dioxide, *a gas in the air*": many gases are.
+  if (words <= 5 && meaning.f.det === "indef" && meaning.role === "postmodifier" && /^(?:in|on|from|near|at)$/.test(meaning.kids[1]?.f.sub ?? "")) return [];
   // "a group of people called the council": many groups are of people.
   if (
     how !== "restated" &&

@@ -268,7 +268,9 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
     (head.flags?.[0] === "any" &&
       np.f.num === "pl" &&
       /^(?:fish|sheep|deer|salmon|trout|cod|herring|squid|aircraft|species|offspring)$/.test(head.lemma ?? ""));
-  if (number.f.sub === "year" || number.f.sub === "percent" || !isMany) return undefined;
+  // "trained for *two more* years": beside others, and not so many in all.
+  const isMore = walkTree(number).some(({ role }) => role === "more");
+  if (number.f.sub === "year" || number.f.sub === "percent" || !isMany || isMore) return undefined;
   // "12 *km*": told by the whole word.
   const unit = nouns.end - nouns.start === 1 ? unitName(nodeText(phrasing.clause.sentence, nouns)) : undefined;
   if (unit) return unit;

@@ -131,6 +131,8 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
   // "is like a game with a million balls": nothing is counted.
   // "nine times out of ten": no more than ten.
   if (/\b(?:like|as if|out of (?:every )?(?:\d|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty|a hundred))\b/.test(text)) return [];
+  // "By *five votes to four* the court disagreed": the larger of the two.
+  if (/\b(?:votes?|goals?|points?) to \p{L}+\b/iu.test(text)) return [];
   // "She was thirty-seven years old": once.
   if (/\b(?:was|were) [\w-]+ (?:years?|months?|weeks?|days?) old$/.test(text)) return [];
   const relatives = [

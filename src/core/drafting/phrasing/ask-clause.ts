@@ -11,6 +11,7 @@ import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, typ
 import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
+import { isImagined } from "./is-imagined";
 import { mayBeSplit } from "./may-be-split";
 import { nameInPassing } from "./name-in-passing";
 import { isAnybody } from "./one-of-some";
@@ -79,6 +80,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     clause.adjuncts.every(({ node }) => node.f.time && headTerminal(node).lemma !== "spring")
   )
     return "points-elsewhere";
+  if (isImagined(sentence, analysis)) return "points-elsewhere";
   // "*Then come* eight digits": behind what was told of last.
   if (clause.verb.start < clause.subject.start && !clause.imperative && /^(?:then|next)\b/i.test(sentence.text)) return "points-elsewhere";
   // "You *now* have eight points": after what was just done. "I began *to look*": at what?

@@ -23,7 +23,7 @@ const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
-  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually|in return),?$/i;
+  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually|in return|before long|soon after|(?:shortly|long) after),?$/i;
 
 /** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
 function ownsOnly(node: Node): boolean {
@@ -68,7 +68,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       continue;
     }
     // "In the middle of winter, *when the wind never stops*, she lays …": said in passing of a time in front.
-    if (reasonNode(node).f.sub === "when" && toldInPassing(clause).includes(node)) continue;
+    if ((reasonNode(node).f.sub === "when" || node.cat === "c-sb") && toldInPassing(clause).includes(node)) continue;
     // "in his own house, where he wrote his best book, *on falling bodies*": of the book.
     if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
@@ -94,6 +94,10 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.cat.includes("sb") && reasonNode(node).f.sub === "so" && node.end <= clause.subject.start) return "points-elsewhere";
     // "…, and *so* there are more thieves": it follows from what stands before.
     if (node.end === clause.subject.start && /^so$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
+    // "*A few hundred yards away*, a dispatcher had been told …": from where, the text tells.
+    if (/^advp/.test(node.cat) && / away,?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "*So,* at seventy-eight, he started over"
+    if (node.cat === "advp-c" && headTerminal(node.kids[0] ?? node).lemma === "so" && node.end <= clause.subject.start) continue;
     // "The coral dies *if it does not*": if it does not what?
     if (node.cat.includes("sb") && /\b(?:do|does|did|is|are|was|were|can|could|will|would|has|have|had) not,?$/.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";

@@ -16,7 +16,13 @@ const STANDING = new Set("lie sit stand hang live lurk grow rise stretch run lea
 
 /** "whether it is wide *or* narrow" */
 function holdsChoice(node: Node): boolean {
-  return (node.cat === "conj" && node.f.sub === "or") || node.kids.some(holdsChoice);
+  return (node.cat === "conj" && node.f.sub === "or") || endsInOrNot(node) || node.kids.some(holdsChoice);
+}
+
+/** "whether it is asked *or not*" */
+function endsInOrNot(node: Node): boolean {
+  const last = node.kids.at(-1);
+  return last?.lemma === "or not" || (last?.cat === "advp" && last.role === "adverb" && last.kids[0]?.lemma === "or not");
 }
 
 function holdsClause(node: Node): boolean {
@@ -65,7 +71,10 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
       ? { sub: `${sub.f.sub}`, form: "ing" }
       : undefined,
   );
-  rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) => (adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : sb.f));
+  // "could be sold *only because* the town had salt"
+  rule("sb", "adv sb", 1, "modifier", 0.3, (adv, sb) =>
+    adv.f.sub === "particle" || adv.f.sub === "deg" ? undefined : { f: sb.f, cost: adv.f.sub === "only" && sb.f.sub === "cause" ? -0.3 : 0 },
+  );
   // "*seven days* after the term had ended"
   rule("sb", "np sb", 1, "measure", -0.3, (np, sb) =>
     (np.f.det === "num" || np.f.det === "indef" || np.f.det === "quant") &&
@@ -157,6 +166,8 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   rule("sl", "s c-s", 0, "conjunct", 0.5, (l, r) => (l.role === "subject" ? clauses(l, r) : undefined));
   rule("sl", "sl c-s", 0, "conjunct", 0.2, clauses);
   rule("s", "sl c-j-s", 0, "conjunct", 0.2, clauses);
+  // "The birds sang, the frogs croaked *and the crickets chirped*"
+  rule("s", "sl j-s", 0, "conjunct", 0.3, clauses);
   rule("semi-s", "semi s", 1, "mark", 0);
   rule("s", "s semi-s", 0, "conjunct", 0.2, clauses);
   rule("colon-np", "colon np", 1, "mark", 0);

@@ -2,14 +2,19 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import { JOINED_BY } from "./noun-phrase-rules";
-import { firstWord, opensWithAs } from "./phrase-shapes";
-import { agreeNumbers, type RuleWriter } from "./rule-writer";
+import { firstWord, isRate, opensWithAs } from "./phrase-shapes";
+import { agreeNumbers, type Made, type RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
 
 /** "a little later", "a mile away", "an hour long" */
 function isLength(noun: string): boolean {
   return MEASURES.has(noun) || TIME_NOUNS.has(noun) || /^(?:little|bit|lot|way|dozen|hundred|thousand)$/.test(noun);
+}
+
+/** "played marbles that *spring*": the time, and no marbles that spring. */
+function isLoneTime(vp: Node): boolean {
+  return vp.end - vp.start === 1 && /^(?:spring|fall)$/.test(headTerminal(vp).lemma ?? "");
 }
 
 /** What is hard or easy to do something with. */
@@ -25,7 +30,7 @@ function isFraction(np: Node): boolean {
 /** Relative and wh-clauses, adjectives, adverbs, prepositions. */
 export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "rel vp", 1, "mark", 0, (l, r) =>
-    r.f.form === "fin" && !r.f.gap && l.f.sub !== "time" && l.f.sub !== "place"
+    r.f.form === "fin" && !r.f.gap && l.f.sub !== "time" && l.f.sub !== "place" && !(l.lemma === "that" && isLoneTime(r))
       ? { ...(l.lemma === "that" ? { sub: "that" } : {}), agr: r.f.agr ?? "any" }
       : undefined,
   );
@@ -34,7 +39,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("rc", "np s", 1, "mark", 0.3, (np, s) => (isWhose(np) && s.f.form === "fin" && s.f.gap && s.role === "subject" ? { sub: "object" } : undefined));
   rule("rc", "rel s", 1, "mark", 0.1, (l, r) => {
     const adverbial = l.f.sub === "time" || l.f.sub === "place";
-    return adverbial === !r.f.gap ? { sub: l.lemma === "that" ? "that" : "object" } : undefined;
+    // "the places *where the bubbles were*"
+    const isBe = l.f.sub === "place" && r.f.gap && headTerminal(r).cat === "be";
+    return isBe || adverbial === !r.f.gap ? { f: { sub: l.lemma === "that" ? "that" : "object" }, cost: isBe ? 1.5 : 0 } : undefined;
   });
   rule("prel", "prep rel", 1, "mark", 0);
   // "thousands of soldiers, *many of whom* had never farmed", "three lamps, *each of which* burns oil"
@@ -91,12 +98,18 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "ap j-ap", 0, "coordination", 0.4);
   // "until it is damp *but not wet*"
   rule("not-ap", "not ap", 1, "mark", 0);
+  rule("not-ap", "not v", 1, "mark", 0.4, (_, v) => (v.flags?.[0] === "participle" ? {} : undefined));
   rule("j-ap", "conj not-ap", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
-  rule("ap", "corr ap", 1, "correlative", -0.2, (l, r) =>
-    r.role === "coordination" && r.kids[1]?.cat === "j-ap" && JOINED_BY[l.lemma ?? ""] === r.kids[1].kids[0]?.f.sub ? r.f : undefined,
-  );
+  rule("ap", "corr ap", 1, "correlative", -0.2, (l, r) => {
+    // "neither *too easy nor too hard*"
+    const pair = r.role === "modifier" && r.kids[1]?.cat === "ap" ? r.kids[1] : r;
+    return pair.role === "coordination" && pair.kids[1]?.cat === "j-ap" && JOINED_BY[l.lemma ?? ""] === pair.kids[1].kids[0]?.f.sub ? r.f : undefined;
+  });
   rule("c-ap", "comma ap", 1, "mark", 0);
   rule("ap", "ap c-ap", 0, "coordination", 0.5);
+  // "yellow, orange*, and red*"
+  rule("c-j-ap", "comma j-ap", 1, "mark", 0);
+  rule("ap", "ap c-j-ap", 0, "coordination", 0.1, (ap) => (ap.role === "coordination" ? ap.f : undefined));
   // "*as tall as* a wardrobe"
   rule("ap", "ap pp", 0, "complement", 0, (l, r) => ({ f: l.f, cost: r.f.sub === "than" || (r.f.sub === "as" && opensWithAs(l)) ? -0.2 : 0.5 }));
   // "places that are *hard to reach*"
@@ -121,6 +134,13 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("advp", "adv advp", 1, "modifier", 0.2, (l, r) => (["deg", "approx", "only"].includes(l.f.sub ?? "") ? r.f : undefined));
   lift("advp", "np", "time", (n) => {
     const head = headTerminal(n).lemma ?? "";
+    // "*The winter my parents divided the house*, I was eleven"
+    if (n.role === "relative" && !headTerminal(n.kids[1]!).f.gap && n.kids[1]?.cat === "s" && TIME_NOUNS.has(head))
+      return { f: { sub: "time", time: true }, cost: 0.3 };
+    // "*Every fall*, millions of monarchs leave"
+    // "*This way*, nobody is hurt"
+    if (head === "way" && n.f.det === "dem" && n.end - n.start === 2) return { f: { sub: "dem" }, cost: 1 };
+    if (head === "fall" && n.kids[0]?.lemma === "every") return { f: { sub: "time" }, cost: 0.4 };
     // "*The next morning* she walked up to the pass"
     const isNext = n.f.det === "def" && n.end - n.start === 3 && /^(?:next|following|same|previous)$/.test(headTerminal(n.kids[1]?.kids[0] ?? n).lemma ?? "");
     if (isNext && TIME_NOUNS.has(head.toLowerCase())) return { f: { sub: "time", time: true }, cost: 0 };
@@ -143,6 +163,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
       ? { sub: "dem" }
       : undefined,
   );
+  // "*more than once* a minute"
+  rule("advp", "adv np", 0, "rate", 0.1, (l, r) => (/^(?:once|twice|more than once)$/.test(l.lemma ?? "") && isRate(r) ? { sub: "freq" } : undefined));
+  // "Violet bends *the most*"
+  rule("advp", "det adv", 1, "determiner", 1.2, (l, r) => (l.flags?.includes("def") && /^(?:most|least)$/.test(r.lemma ?? "") ? { sub: "manner" } : undefined));
   // "up and out"
   rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
   // "cools *soon enough*"
@@ -195,6 +219,17 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("pp", "prep cs", 1, "preposition", 0.2, (l, r) =>
     firstWord(r).toLowerCase() === "whether" && /^(?:on|about|of|over)$/.test(l.lemma ?? "") ? { sub: l.f.sub ?? "" } : undefined,
   );
+  // "spread faster *than ever before*"
+  rule("pp", "prep adv", 1, "preposition", 0.3, (l, r) =>
+    l.f.sub === "than" && /^(?:ever|before|now|ever before)$/.test(r.lemma ?? "") ? { sub: "than" } : undefined,
+  );
+  // "*all* over the world"
+  rule("pp", "adv pp", 1, "modifier", -1.8, (l, r) => (l.lemma === "all" && /^(?:over|around|through|along)$/.test(r.f.sub ?? "") ? r.f : undefined));
+  // "*before and after* each fight"
+  rule("j-prep", "conj prep", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? r.f : undefined));
+  rule("prep", "prep j-prep", 0, "coordination", 0.3, (l) =>
+    /^(?:before|during|above|inside|in|on|toward|towards|over)$/.test(l.lemma ?? "") ? l.f : undefined,
+  );
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
   // "looked at the mast, *and then at the book*"
   rule("then-pp", "adv pp", 1, "modifier", 0.3, (l, r) => (l.lemma === "then" ? r.f : undefined));
@@ -203,8 +238,11 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);
   rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
   // "on shoes, on jackets, and even in spacecraft"
-  rule("ppl", "pp c-pp", 0, "listed", 0.3, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
-  rule("ppl", "ppl c-pp", 0, "listed", 0.2, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
+  const isPlaced = (pp: Node) => /^(?:in|on|under|at|near|above|below|between|inside|behind|along|beneath|over)$/.test(pp.f.sub ?? "");
+  const alike = (l: Node, r: Node): Made =>
+    l.f.sub === r.f.sub ? { f: l.f, cost: 0 } : isPlaced(l) && isPlaced(r.kids[1] ?? r) ? { f: l.f, cost: 0.9 } : undefined;
+  rule("ppl", "pp c-pp", 0, "listed", 0.3, alike);
+  rule("ppl", "ppl c-pp", 0, "listed", 0.2, alike);
   rule("pp", "ppl c-j-pp", 0, "coordination", 0);
   rule("pp", "ppl j-pp", 0, "coordination", 0);
   rule("pp", "pp j-pp", 0, "coordination", 0.8, (l, r) => (l.f.sub === r.f.sub ? l.f : { f: l.f, cost: 0.6 }));

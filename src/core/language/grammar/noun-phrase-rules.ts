@@ -1,10 +1,12 @@
 import { MONTHS, TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { firstWord, isBareSubject, isRate, isRecurringTime, opensWithAs, opensWithParticiple } from "./phrase-shapes";
+import { firstWord, isBareSubject, isRate, isRecurringTime, opensWithAs, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 
 /** What comes in pairs. */
 const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|southern|eastern|western|first|second|young|old|warm|cold|rich|poor)$/;
+/** Somebody or something, of those that a phrase behind it tells. */
+const ANYBODY = /^(?:(?:hardly|scarcely|almost|nearly|not) )?(?:no|every|some|any)(?:body| ?one|thing)$/;
 const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard|across)$/;
 
 /** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
@@ -65,7 +67,7 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
     // "more snow falls each winter than the sun can remove": a winter is compared with nothing.
     if (r.f.sub === "than" && (l.f.time || TIME_NOUNS.has(headTerminal(l).lemma ?? ""))) return undefined;
     // "*nobody on the council* minds"
-    if (/^(?:no|every|some|any)(?:body| ?one)$/.test(headTerminal(l).lemma ?? "") && l.end - l.start === 1 && /^(?:in|on|at|from)$/.test(r.f.sub ?? ""))
+    if (ANYBODY.test(headTerminal(l).lemma ?? "") && l.end - l.start <= 2 && /^(?:in|on|at|from)$/.test(r.f.sub ?? ""))
       return { f: l.f, cost: r.f.time ? 2 : 0.6 };
     // "those about fraud"
     if (l.f.det === "pron" && r.f.sub !== "of" && headTerminal(l).lemma !== "those") return undefined;
@@ -107,7 +109,8 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
     // "a deductible, an amount *that the owner must pay*": behind an aside a clause belongs into it.
     if (endsInAside(l)) return { f: l.f, cost: 2 };
     // "those who break a by-law"
-    return l.f.det !== "pron" || headTerminal(l).lemma === "those" ? l.f : undefined;
+    // "compares it with *others that were sold*"
+    return l.f.det !== "pron" || /^(?:those|others)$/.test(headTerminal(l).lemma ?? "") ? l.f : undefined;
   });
   rule("c-rc", "comma rc", 1, "mark", 0, (_, r) => (r.f.sub === "that" ? undefined : r.f));
   rule("c-rc-c", "c-rc comma", 0, "mark", 0);
@@ -176,7 +179,7 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
     r.f.gap &&
     // "In *1844 it came out that* …": no year is told apart so.
     !headTerminal(l).flags?.includes("year") &&
-    (l.f.det !== "pron" || /^(?:all|everything)$/.test(headTerminal(l).lemma ?? "")) &&
+    (l.f.det !== "pron" || /^(?:all|everything|something|anything|nothing)$/.test(headTerminal(l).lemma ?? "")) &&
     l.f.det !== "proper" &&
     headTerminal(r).cat !== "be" &&
     !endsInAside(l) &&
@@ -186,6 +189,30 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
         { f: l.f, cost: (l.f.num === "pl" && TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? 1.5 : 0) + (isBareSubject(r) ? 3 : 0) }
       : undefined,
   );
+  // "apologised for *the way it had treated her*", "*the day the bridge was opened*"
+  rule("np", "np s", 0, "relative", 1.2, (l, r) =>
+    !r.f.gap &&
+    r.role === "subject" &&
+    l.f.det === "def" &&
+    l.f.num === "sg" &&
+    l.end - l.start <= 3 &&
+    /^(?:way|moment|instant|minute|day|night|week|month|year|time|spring|summer|winter|morning|evening)$/.test(headTerminal(l).lemma ?? "") &&
+    !isBareSubject(r) &&
+    !opensWithThat(r)
+      ? l.f
+      : undefined,
+  );
+  // "needs a path, *usually a copper wire*"
+  rule("usual-np", "adv np", 1, "modifier", 0, (l, r) => (l.f.sub === "freq" && !l.flags?.includes("neg") && r.f.det === "indef" ? r.f : undefined));
+  rule("c-usual", "comma usual-np", 1, "mark", 0);
+  rule("c-usual-c", "c-usual comma", 0, "mark", 0);
+  for (const cat of ["c-usual", "c-usual-c"]) rule("np", `np ${cat}`, 0, "apposition", 0.9, (l) => (l.f.det === "pron" ? undefined : l.f));
+  // "printed *too many*"
+  rule("np", "adv pro", 1, "modifier", 1.2, (l, r) =>
+    /^(?:too|so)$/.test(l.lemma ?? "") && /^(?:many|much|few)$/.test(r.lemma ?? "") ? { det: "pron", num: r.lemma === "much" ? "sg" : "pl" } : undefined,
+  );
+  // "*The raking* costs us sand"
+  rule("np", "det v", 1, "gerund", 1.8, (l, r) => (l.flags?.includes("def") && r.flags?.[0] === "ing" ? { num: "sg", det: "def" } : undefined));
   // "five of the seven"
   // "Christian and *eight others*"
   rule("np", "qn pro", 1, "quantity", 0.3, (_, r) => (r.lemma === "others" ? { num: "pl", det: "num" } : undefined));

@@ -15,6 +15,11 @@ function capitalised(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
 }
 
+/** Animals that have a name in tales. */
+const TALE_ANIMALS = new Set(
+  "spider fox bear wolf hare tortoise turtle raven crow coyote lion tiger monkey rabbit cat dog mouse frog hen rooster pig goat owl otter".split(" "),
+);
+
 /** What is told apart by its number. */
 const NUMBERED =
   /^(?:number|page|room|platform|chapter|line|route|gate|track|highway|apartment|bus|tram|pier|class|grade|form|unit|lesson|level|stage|lane|berth|flat|cell|dock)$/;
@@ -52,9 +57,12 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("np", "nb pnb", 1, "title", 0.4, (l, r) =>
     !l.f.det && l.f.num === "sg" && headTerminal(l).cat === "n" && isPerson(headTerminal(l)) ? { ...r.f, num: "sg", det: "proper" } : undefined,
   );
-  // "Alexander the Great", "Cancer the Crab"
+  // "Alexander the Great", "Cancer the Crab", "Bruno *the tailor*"
+  const isBeing = (n: Node) => n.flags?.[0] === "sg" && (isPerson(n) || TALE_ANIMALS.has(n.lemma ?? ""));
   rule("np", "pnb np", 0, "title", 0.6, (l, r) =>
-    r.f.det === "def" && r.role === "determiner" && r.end - r.start === 2 && headTerminal(r).cat === "pn" ? { ...l.f, num: "sg", det: "proper" } : undefined,
+    r.f.det === "def" && r.role === "determiner" && r.end - r.start === 2 && (headTerminal(r).cat === "pn" || isBeing(headTerminal(r)))
+      ? { ...l.f, num: "sg", det: "proper" }
+      : undefined,
   );
   // "11 November 1902", "2 March"
   rule("np", "num pnb", 1, "date", 0, (_, r) => (MONTHS.has(capitalised(firstWord(r))) ? { num: "sg", det: "proper", time: true } : undefined));
@@ -112,7 +120,17 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   }));
   // "three times its length", "twice its size"
   rule("mult", "qn nb", 0, "measure", 0, (l, r) => (headTerminal(r).lemma === "time" && r.f.num === "pl" && l.f.num === "pl" ? {} : undefined));
-  rule("np", "mult np", 1, "multiple", 0.3, (_, r) => (r.f.det === "poss" || r.f.det === "def" ? r.f : undefined));
+  rule("np", "mult np", 1, "multiple", 0.3, (_, r) =>
+    // "thirty times *more energy* than the number below it"
+    r.f.det === "poss" || r.f.det === "def" || (r.f.det === "quant" && /^(?:more|fewer)$/.test(firstWord(r))) ? r.f : undefined,
+  );
+  // "needs sixty times *as much room* as water"
+  rule("np", "mult pp", 1, "multiple", 0, (_, r) =>
+    r.f.sub === "as" && r.kids[1]?.f.det === "quant" && /^(?:much|many)$/.test(firstWord(r.kids[1]))
+      ? { num: r.kids[1].f.num ?? "any", det: "quant", sub: "multiple" }
+      : undefined,
+  );
+  rule("np", "np pp", 0, "complement", 0, (l, r) => (l.f.sub === "multiple" && r.f.sub === "as" ? { num: l.f.num ?? "any", det: "quant" } : undefined));
   rule("np", "adv np", 1, "multiple", 0.3, (l, r) => (l.lemma === "twice" && (r.f.det === "poss" || r.f.det === "def") ? r.f : undefined));
   // "nine to twelve hours"
   // "every *three or four* weeks"
@@ -121,7 +139,10 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("qn", "num ornum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
   rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
-  // "two or more atoms"
+  // "two or more atoms", "*ten more* minutes"
+  rule("qn", "num det", 0, "more", 0.2, (l, r) =>
+    r.lemma === "more" && !l.flags?.includes("year") ? { num: l.flags?.[0] === "sg" ? "sg" : "pl" } : undefined,
+  );
   rule("qn", "num ormore", 0, "range", 0, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   // "221 BCE", "AD 79", "the 4th century BC"
   rule("qn", "num era", 0, "era", 0, () => ({ num: "sg", sub: "era" }));
@@ -129,6 +150,11 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("nb", "nb era", 0, "era", 0.1, (l) => (TIME_NOUNS.has(headTerminal(l).lemma ?? "") ? l.f : undefined));
   // "In 2020 *ninety-six* percent voted": the year is no part of the number.
   rule("qn", "num qn", 1, "number", 0, (l, r) => (l.flags?.includes("year") ? undefined : l.flags?.includes("money") ? ofCoins(l) : r.f));
+  // "*some twelve thousand* people"
+  rule("qn", "det qn", 1, "modifier", 0.2, (l, r) => (l.lemma === "some" && r.f.num === "pl" && r.kids.length > 1 ? r.f : undefined));
+  // "in *an hour or so*"
+  rule("qn", "qn orso", 0, "modifier", 0.1, (l) => l.f);
+  rule("np", "np orso", 0, "modifier", 0.1, (l) => (l.f.det === "indef" || l.f.det === "num" ? l.f : undefined));
   rule("qn", "adv qn", 1, "modifier", 0, (l, r) => (l.f.sub === "approx" || l.f.sub === "only" || /^(?:perhaps|maybe)$/.test(l.lemma ?? "") ? r.f : undefined));
   // "*between two thousand and eight thousand* taste buds"
   rule("betnum", "prep qn", 1, "mark", 0, (l, r) => (l.lemma === "between" && r.f.sub !== "year" ? r.f : undefined));
@@ -223,8 +249,11 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     // "learned so much *about plants*": nothing is counted.
     if (l.lemma === "about" && r.f.det === "bare" && r.f.num === "pl") return undefined;
     // "cost *almost nothing*"
-    const isAll = r.end - r.start === 1 && /^(?:nothing|everything|everybody|everyone|nobody|all)$/.test(headTerminal(r).lemma ?? "");
-    return ["approx", "only"].includes(l.f.sub ?? "") && (r.f.det !== "pron" || isAll) ? r.f : undefined;
+    const isAll = r.end - r.start === 1 && /^(?:nothing|everything|everybody|everyone|nobody|all|anything|anybody|anyone)$/.test(headTerminal(r).lemma ?? "");
+    // "pay money for *exactly that*", "ate *mostly fish*"
+    const isJustThat = /^(?:exactly|just)$/.test(l.lemma ?? "") && r.end - r.start === 1 && /^(?:this|that)$/.test(headTerminal(r).lemma ?? "");
+    if (/^(?:mostly|mainly|chiefly)$/.test(l.lemma ?? "")) return r.f.det === "bare" ? r.f : undefined;
+    return ["approx", "only"].includes(l.f.sub ?? "") && (r.f.det !== "pron" || isAll || isJustThat) ? r.f : undefined;
   });
   rule("qn", "det num", 1, "number", 0, (l, r) =>
     l.lemma === "a" && ["hundred", "thousand", "million", "dozen"].includes(r.lemma ?? "") ? { num: "pl" } : undefined,

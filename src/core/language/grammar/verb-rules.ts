@@ -1,8 +1,20 @@
 import { type Features, headTerminal, type Node } from "../tree";
 import { endsInComma, firstWord, isBareName, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
-import { behindClause, endsInTo, findsOutWhere, firstVerb, hasObject, isList, lastVerb, lastWord, mayBePassive, namesDoer } from "./verb-shapes";
-import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, WANTING, WITHOUT_THAT } from "./verb-sorts";
+import {
+  behindClause,
+  endsInRelative,
+  endsInTo,
+  findsOutWhere,
+  firstVerb,
+  hasObject,
+  isList,
+  lastVerb,
+  lastWord,
+  mayBePassive,
+  namesDoer,
+} from "./verb-shapes";
+import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, STRANDING, WANTING, WITHOUT_THAT } from "./verb-sorts";
 
 /** "if it is stored *wet*", "is eaten *raw*": the state that something is in while it is done. */
 function isStateOf(verb: Node, state: Node): boolean {
@@ -148,7 +160,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vt", "v adv", 0, "particle", 0.1, (v, adv) => (particle(adv) ? verbal(v, 0) : undefined));
   // "until the tea was *paid for*", "things that are *looked for*", "the stuff that chalk is *made of*"
   rule("vg", "v prep", 0, "particle", 1, (v, prep) => {
-    if ((v.flags?.[0] !== "participle" && v.flags?.[0] !== "base") || !/^(?:for|at|on|after|about|to|with|upon|of|from)$/.test(prep.lemma ?? ""))
+    if (
+      !(/^(?:participle|base)$/.test(v.flags?.[0] ?? "") || STRANDING.has(v.lemma ?? "")) ||
+      !/^(?:for|at|on|after|about|to|with|upon|of|from)$/.test(prep.lemma ?? "")
+    )
       return undefined;
     // Of these the noun follows, as a rule: "is made *of lime*".
     return { f: { ...inflected(v), gap: true }, cost: /^(?:of|from)$/.test(prep.lemma ?? "") ? 3 : 0 };
@@ -323,22 +338,6 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   );
   rule("c-pp-c", "c-pp comma", 0, "mark", 0);
   rule("vp", "c-pp-c vp", 1, "adjunct", 1, (_, vp) => (vp.f.form === "to" ? undefined : vp.f));
-  // "on garbage cans, not on bullets"
-  rule("not-pp", "not pp", 1, "mark", 0);
-  rule("c-not", "comma not-pp", 1, "mark", 0);
-  rule("vp", "vp c-not", 0, "adjunct", 0.6);
-  // "wanted to keep gases cold, *not to keep soup hot*"
-  rule("not-to", "not vp", 1, "mark", 0, (_, vp) => (vp.f.form === "to" ? {} : undefined));
-  rule("c-not", "comma not-to", 1, "mark", 0);
-  // "chosen by parliament *and not by the government*"
-  rule("c-not", "conj not-pp", 1, "mark", 0.2, (l) => (l.f.sub === "and" ? {} : undefined));
-  // "lick their lips when they see it, *but not when they hear it*"
-  rule("not-sb", "not sb", 1, "mark", 0);
-  rule("but-not", "conj not-sb", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
-  rule("but-not", "conj not-pp", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
-  rule("c-not", "comma but-not", 1, "mark", 0);
-  // "appeared on the chart *but not on the map*"
-  rule("vp", "vp but-not", 0, "adjunct", 0.8);
   rule("c-advp", "comma advp", 1, "mark", 0);
   rule("vp", "vp c-advp", 0, "adjunct", 0.9);
   rule("c-advp-c", "c-advp comma", 0, "mark", 0);
@@ -390,10 +389,4 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vpl", "vpl c-vp", 0, "coordination", 0.2, sameForm);
   rule("vp", "vpl c-j-vp", 0, "coordination", 0.1, sameForm);
   rule("vp", "vpl j-vp", 0, "coordination", 0.1, sameForm);
-}
-
-/** "a business *that takes in money*", at the end of what comes before an *and*. */
-function endsInRelative(node: Node): boolean {
-  const last = node.kids.at(-1);
-  return node.cat === "rc" || (last !== undefined && endsInRelative(last));
 }

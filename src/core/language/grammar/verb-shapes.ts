@@ -56,3 +56,9 @@ export function findsOutWhere(vp: Node, { f }: Node): boolean {
 export function isList(phrase: Node): boolean {
   return phrase.cat === "c-vp" && phrase.end - phrase.start === 4 && phrase.kids[1]?.role === "coordination";
 }
+
+/** "a business *that takes in money*", at the end of what comes before an *and*. */
+export function endsInRelative(node: Node): boolean {
+  const last = node.kids.at(-1);
+  return node.cat === "rc" || (last !== undefined && endsInRelative(last));
+}

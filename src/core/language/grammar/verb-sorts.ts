@@ -54,3 +54,6 @@ export const NAMES_A_DEED =
 export const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
 
 export const LETTING = new Set("let make see help watch hear feel".split(" "));
+
+/** "everything he *cried for*", "the place she *comes from*": they leave their little word behind, in any tense. */
+export const STRANDING = new Set("ask look wait cry hope long pay come depend rely belong listen talk think dream care search believe".split(" "));

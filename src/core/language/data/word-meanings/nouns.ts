@@ -124,7 +124,7 @@ valley: low land between hills
 summit: the top of a mountain
 slope: ground that goes up or down
 island: land with water all around it
-border, frontier: the line between two countries
+frontier: the line between two countries
 region: a part of a country or of the world
 mainland: the large piece of land beside which islands lie
 prison, jail: a place where people are locked up

@@ -1,0 +1,113 @@
+import { headTerminal, type Node } from "../tree";
+import { firstWord } from "./phrase-shapes";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
+
+/** "many of them", "each", "one": some of those who were named before. */
+function isSomeOfThem(np: Node): boolean {
+  const [of, them] = np.role === "determiner" ? np.kids : [];
+  if (of && them) return (/ of$/.test(of.lemma ?? "") || of.flags?.includes("oneof") === true) && headTerminal(them).lemma === "them";
+  return np.end - np.start === 1 && /^(?:each|both|some|most|many|few|several|all)$/.test(headTerminal(np).lemma ?? "");
+}
+
+/** Where something may stand. */
+const STANDS_WHERE = /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|over|beneath|next|opposite)$/;
+
+/** What is said beside a clause without a verb that has its own tense, clauses of which only the auxiliary is left, and what a phrase is set against. */
+export function addEllipticalRules({ rule }: RuleWriter): void {
+  // "were injured, *many of them blinded by glass*", "built three lamps, *each brighter than the last*"
+  const isState = (vp: Node) => (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "ing" && !vp.f.gap);
+  rule("abs", "np vp", 1, "subject", 0.2, (np, vp) => (isSomeOfThem(np) && isState(vp) ? {} : undefined));
+  rule("abs", "np ap", 1, "subject", 0.3, (np, ap) => (isSomeOfThem(np) && ap.end - ap.start > 1 ? {} : undefined));
+  // "died, *the dispatcher among them*"
+  rule("abs", "np pp", 1, "subject", 0.3, (np, pp) => (np.f.kase === undefined && pp.f.sub === "among" && headTerminal(pp).lemma === "them" ? {} : undefined));
+  rule("c-abs", "comma abs", 1, "mark", 0);
+  rule("s", "s c-abs", 0, "aside", 0.6, (s) => (s.f.gap ? undefined : s.f));
+
+  // "on garbage cans, not on bullets"
+  rule("not-pp", "not pp", 1, "mark", 0);
+  rule("c-not", "comma not-pp", 1, "mark", 0);
+  rule("vp", "vp c-not", 0, "adjunct", 0.6);
+  // "wanted to keep gases cold, *not to keep soup hot*"
+  rule("not-to", "not vp", 1, "mark", 0, (_, vp) => (vp.f.form === "to" ? {} : undefined));
+  rule("c-not", "comma not-to", 1, "mark", 0);
+  // "chosen by parliament *and not by the government*"
+  rule("c-not", "conj not-pp", 1, "mark", 0.2, (l) => (l.f.sub === "and" ? {} : undefined));
+  // "lick their lips when they see it, *but not when they hear it*"
+  rule("not-sb", "not sb", 1, "mark", 0);
+  rule("but-not", "conj not-sb", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
+  rule("but-not", "conj not-pp", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
+  rule("c-not", "comma but-not", 1, "mark", 0);
+  // "appeared on the chart *but not on the map*"
+  rule("vp", "vp but-not", 0, "adjunct", 0.8);
+
+  // "English kings claimed it, *and so did the colonies*", "it helps the plant, *as does the rain*"
+  for (const cat of ["do", "be", "have", "modal"]) {
+    rule("so-aux", `adv ${cat}`, 1, "modifier", 0, (adv, aux) => (adv.lemma === "so" ? { agr: agreementOf(aux) } : undefined));
+    rule("as-aux", `sub ${cat}`, 1, "modifier", 0.3, (sub, aux) => (sub.f.sub === "as" ? { agr: agreementOf(aux) } : undefined));
+  }
+  for (const cat of ["so", "as"] as const)
+    rule(`${cat}-do`, `${cat}-aux np`, 0, "subject", 0.3, (aux, np) =>
+      np.f.kase !== "obj" && agreeNumbers(np.f.num ?? "any", aux.f.agr as "any") ? {} : undefined,
+    );
+  rule("j-so-do", "conj so-do", 1, "mark", 0, (conj) => (conj.f.sub === "and" ? {} : undefined));
+  rule("c-so-do", "comma j-so-do", 1, "mark", 0);
+  rule("c-so-do", "comma as-do", 1, "mark", 0);
+  for (const cat of ["j-so-do", "c-so-do"]) rule("s", `s ${cat}`, 0, "aside", 0.3, (s) => (s.f.gap ? undefined : s.f));
+
+  // "They live almost everywhere: *in hot springs, under ice, and in gutters*"
+  rule("colon-pp", "colon pp", 1, "mark", 0, (_, pp) => (pp.role === "coordination" ? {} : undefined));
+  rule("s", "s colon-pp", 0, "aside", 0.4, (s) => (s.f.gap ? undefined : s.f));
+
+  // "detect five tastes: *sweet, sour and salty*"
+  rule("colon-ap", "colon ap", 1, "mark", 0, (_, ap) => (ap.role === "coordination" ? {} : undefined));
+  rule("s", "s colon-ap", 0, "aside", 0.4, (s) => (s.f.gap ? undefined : s.f));
+  // "A society was founded *that would pay for lifeboats*"
+  rule("s", "s rc", 0, "aside", 1.6, (s) => {
+    const [subject, vp] = s.kids;
+    return s.role === "subject" && subject?.f.det === "indef" && vp?.f.passive && vp.end - vp.start === 2 ? s.f : undefined;
+  });
+  // "Between the chambers *are valves*", "Among them *was a teacher*"
+  rule("be-inv", "be np", 0, "subject", 2.2, (be, np) => {
+    const form = headTerminal(be).flags?.[0];
+    const isThere = (form === "third" || form === "plain") && np.f.kase === undefined && !/^(?:pron|clause|num)$/.test(np.f.det ?? "pron");
+    return isThere && agreeNumbers(np.f.num ?? "any", form === "third" ? "sg" : "pl") ? {} : undefined;
+  });
+  rule("s", "pp be-inv", 1, "inverted", 0.3, (pp) => (pp.f.time || !STANDS_WHERE.test(pp.f.sub ?? "") ? undefined : { form: "fin" }));
+
+  // "had been *told* by a sailor *what was on board*"
+  const isTold = (vp: Node) => vp.f.form === "participle" && vp.f.gap && /^(?:tell|show|teach|ask)$/.test(headTerminal(vp).lemma ?? "");
+  rule("vp", "vg ws", 0, "clause", 0.4, (vg) => (isTold(vg) ? vg.f : undefined));
+  const isToldBy = (vp: Node) => isTold(vp) && vp.role === "adjunct" && vp.kids[1]?.f.sub === "by";
+  for (const cat of ["ws", "cs"]) rule("vp", `vp ${cat}`, 0, "clause", 0.4, (vp) => (isToldBy(vp) ? vp.f : undefined));
+  // "He was *born a slave*"
+  rule("vp", "vg np", 0, "predicate", 0.2, (vg, np) =>
+    headTerminal(vg).lemma === "bear" && vg.f.form === "participle" && np.f.det === "indef" && np.f.num === "sg" ? vg.f : undefined,
+  );
+  // "Most of the countries *have not*"
+  rule("vp", "have not", 0, "ellipsis", 3.2, (have) => {
+    const form = headTerminal(have).flags?.[0];
+    return form === "base" || form === "participle" || form === "ing"
+      ? undefined
+      : { form: "fin", agr: form === "third" ? "sg" : form === "plain" ? "pl" : "any" };
+  });
+  // "what a house *is worth*"
+  rule("vp", "be prep", 0, "predicate", 0.6, (be, prep) => {
+    const form = headTerminal(be).flags?.[0];
+    return prep.lemma === "worth" && (form === "third" || form === "plain") ? { form: "fin", agr: form === "third" ? "sg" : "pl", gap: true } : undefined;
+  });
+  // "how much he earns *and whether he has paid*"
+  rule("j-ws", "conj ws", 1, "mark", 0);
+  rule("j-ws", "conj cs", 1, "mark", 0, (_, cs) => (firstWord(cs) === "whether" ? {} : undefined));
+  rule("c-j-ws", "comma j-ws", 1, "mark", 0);
+  for (const cat of ["j-ws", "c-j-ws"]) {
+    rule("ws", `ws ${cat}`, 0, "coordination", 0.3);
+    rule("cs", `cs ${cat}`, 0, "coordination", 0.3, (cs) => (firstWord(cs) === "whether" ? cs.f : undefined));
+  }
+}
+
+/** What an auxiliary agrees with. */
+function agreementOf(aux: Node): "sg" | "pl" | "any" {
+  const flags = headTerminal(aux).flags ?? [];
+  if (aux.cat === "modal" || flags[0] === "past") return "any";
+  return flags[0] === "third" ? "sg" : "pl";
+}
