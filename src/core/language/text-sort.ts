@@ -20,6 +20,9 @@ const DEMAND =
 const COMMAND =
   /^(?:keep|give|let|save|stop|ban|build|bring|protect|end|open|close|leave|free|fix|start|mend|repair|turn|plant|allow|pay|feed|buy|switch|move|cut|raise|lower|reopen|change|paint|clean|slow|share|count|choose|trust|ask|take)\b/i;
 
+const OTHERS_SAY =
+  /\b(?:critics|opponents|supporters|defenders|some|others|many|people) (?:\w+ )?(?:ask|say|argue|think|believe|claim|wonder|reply)\b.*\bshould\b/i;
+
 /** What sort of text it is, by its surface: dialogue, a writer's "I believe … should", commands. */
 export function sortOfText(sentences: readonly Sentence[]): TextSort {
   const prose = sentences.filter((sentence) => sentence.block.kind !== "heading");
@@ -101,6 +104,7 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   // "Bike lanes now!": what our town needs, with what others say against it.
   const calls = headings.some((heading) => heading.block.level === 1 && /!$/.test(heading.text.trim()));
   if (calls && count(/^Our (?:\w+ )?(?:city|town|school|village|street|library) needs?\b/) > 0) return true;
-  const ending = prose.slice(-3).some((sentence) => /\bshould\b/.test(sentence.text) && !/\byou should\b/i.test(sentence.text));
+  // "Critics *ask* why nine judges *should* be able to overrule it": what others say, and not the writer.
+  const ending = prose.slice(-3).some(({ text }) => /\bshould\b/.test(text) && !/\byou should\b/i.test(text) && !OTHERS_SAY.test(text));
   return ending && count(WEIGHING) > 0;
 }

@@ -54,6 +54,10 @@ export function statementDistractors(
     // "When it is calm, the crystals reflect blue light. *The blue mixes with yellow*": it goes on, and is so as well.
     const goesOn = statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block;
     if (goesOn && /^what-happens/.test(fact.pattern)) return [];
+    // "What happens when *air* is warmed?": whatever else the air does may come of it.
+    if (/^what-happens/.test(fact.pattern) && stem.has(headTerminal(statement.phrasing.clause.subject).lemma ?? "")) return [];
+    // "What did Aldrin do when …?": something else that he did.
+    if (fact.pattern === "what-did-when" && (statement.phrasing.subject !== fact.phrasing.subject || isPresent(statement))) return [];
     // Said twice in the source, what is asked about would be offered as its own answer.
     if (onTopic === stated.size) return [];
     const sameTense = isPresent(statement) === (tense === "present");

@@ -66,13 +66,16 @@ function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefi
   if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks) || MEANS.test(asks)) return [];
   if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, reply)) return [];
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
-  if (after && after.block === reply.block && (GOES_ON.test(after.text) || (ASKS_TALE.test(asks) && TELLS_ON.test(after.text)))) return [];
+  if (after && after.block === reply.block && (GOES_ON.test(after.text) || (ASKS_TALE.test(asks) && TELLS_ON.test(after.text)) || ASKS_HOW_IT_CAME.test(asks)))
+    return [];
   const answer = reply.text.trim().replace(/[.!]$/, "");
   const count = answer.split(" ").length;
   return count > LONGEST_ANSWER ? [] : [{ question, asks, reply, answer, isWhy: /^(?:Why|How (?:do|does|did|can|is|are))\b/.test(asks) }];
 }
 
 const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|only|except|not)\b/i;
+/** "How did you get started?" – "I stuttered as a child. A teacher noticed …": a tale of which the first sentence says little. */
+const ASKS_HOW_IT_CAME = /^how did (?:you|it|this|that) (?:first |ever )?(?:get|become|start|begin|come|end up)\b/i;
 /** Answered by a tale, and not by a part of one. */
 const ASKS_TALE = /^How (?:do|did)\b|^What (?:do|did) you do\b/;
 /** "How did you become a pilot?" – "I went to sea at sixteen. *After twelve years* …": only the beginning of it. */

@@ -246,7 +246,14 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
     clause.adjuncts.some(
       ({ node }) => node.end <= clause.subject.start && reasonNode(node).cat === "sb" && /\b(?:it|they|its|their)\b/i.test(nodeText(clause.sentence, node)),
     );
-  if (strays || pointsAhead) return undefined;
+  // "If nothing grows, there *was* not enough sugar": what was then, found out now.
+  const looksBack =
+    clause.verb.flags?.includes("past") === true &&
+    clause.adjuncts.some(({ node }) => {
+      const sb = reasonNode(node);
+      return sb.f.sub === "if" && /^(?:third|plain)$/.test(headTerminal(sb.kids.at(-1) ?? sb).flags?.[0] ?? "") && !headTerminal(sb).flags?.includes("past");
+    });
+  if (strays || pointsAhead || looksBack) return undefined;
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition", "contrast"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));

@@ -8,6 +8,7 @@ import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
 import { isNamedInPassing } from "../phrasing/examples-in-passing";
+import { ownsUnnamed } from "../phrasing/owns-of-ahead";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
@@ -333,7 +334,7 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isClear = parts.every(({ node }) => isMet(findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named })));
   if (isUnclear(askedRest) || (deeds.some(isUnclear) && !isClear) || main.some((other) => !other.imperative)) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
-  if (answer.split(" ").length > 24) return [];
+  if (answer.split(" ").length > 24 || ownsUnnamed(condition, clause)) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   return [
     {

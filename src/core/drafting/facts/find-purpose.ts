@@ -116,6 +116,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   // "a story *to get involved in*", "make sure *not to fall*"
   if (/\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) || /^(?:sure|certain)\b/.test(rest)) return [];
   if (answer.split(" ").length < 3) return [];
+  // "flows out *to fill the gap*": which gap?
+  if (/^to (?:fill|close|take|solve|fix|avoid) (?:the|its|their) (?:gap|place|space|hole|problem|difference)$/i.test(answer)) return [];
   return [
     {
       type: "purpose",

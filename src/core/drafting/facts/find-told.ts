@@ -27,7 +27,9 @@ export function findTold(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   // "had been taught *not* to get into a stranger's car"
-  const [, not = "", to = "", rawAnswer = ""] = /^(not )?to (be |do )?(.+)$/s.exec(nodeText(clause.sentence, part.node)) ?? [];
+  // "are not allowed to test laws *at all*"
+  const said = nodeText(clause.sentence, part.node).replace(clause.negated ? / at all$/ : /^$/, "");
+  const [, not = "", to = "", rawAnswer = ""] = /^(not )?to (be |do )?(.+)$/s.exec(said) ?? [];
   // What is used is used for something; what somebody is let do stands without its *to*.
   const isUse = verb === "use" && to === "";
   const answer = isUse ? `to ${rawAnswer}` : part.node.role === "coordination" ? rawAnswer.replace(/(, |\band |\bor )to /g, "$1") : rawAnswer;

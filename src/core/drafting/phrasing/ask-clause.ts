@@ -174,6 +174,13 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isEachOfBefore(subjectNode, home, analysis)) return "demonstrative";
   // "The smallest ones": the smallest what?
   if (/^ones?$/.test(headTerminal(subjectNode).lemma ?? "") && !isAnybody(subjectNode, home)) return "demonstrative";
+  // "All of these ideas fail. *One idea*, however, passes": one of those.
+  if (
+    home === sentence &&
+    /^one (?:idea|reason|theory|explanation|answer|way|method|problem|side|plan|answer|suggestion)$/i.test(nodeText(home, subjectNode)) &&
+    (analysis.firstMention.get(headTerminal(subjectNode).lemma ?? "") ?? sentence.index) < sentence.index
+  )
+    return "demonstrative";
   // "One end carries the road": one end of what?
   if (
     subjectNode.role === "quantity" &&
@@ -208,7 +215,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     [clause.verb, ...clause.auxiliaries].some((part) => part.flags?.includes("past"));
   // "*Even* unborn babies yawn": unborn babies do.
   const subject = (name ?? antecedent?.text ?? midSentence(sentence, node, textWithoutAsides(sentence, node)))
-    .replace(describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|\b(?:and|or) )an? /g : /^$/, "the ")
+    .replace(describes ? /^th(?:is|ese) / : isToldOf ? /(?<=^|, |\b(?:and|or) )an? /g : /^$/, "the ")
     // "Only trained men could tie them. *They* were called …": the men were.
     .replace(antecedent ? /^(?:even|only) (?=\p{Ll})/u : /^even (?=\p{Ll})/u, "");
   // "*Whoever* wants to fish needs two papers": who needs them, and nobody of that name.

@@ -6,9 +6,11 @@ import type { Phrasing } from "./ask-clause";
 /** "Sun makes *sugar*, and cold slows *its* journey": of the sugar, and never the cold's. */
 export function ownsOfClauseAhead(node: Node, { clause, binder }: Phrasing): boolean {
   const owner = node.role === "possessor" ? node.kids[0] : undefined;
-  if (clause.linkedBy !== "and" || node.cat !== "np" || owner?.cat !== "poss" || !/^(?:its|their)$/.test(owner.lemma ?? "")) return false;
+  if (!/^(?:and|so)$/.test(clause.linkedBy ?? "") || node.cat !== "np" || owner?.cat !== "poss" || !/^(?:its|their)$/.test(owner.lemma ?? "")) return false;
   if (clause.sentence.resolved?.has(owner.start) || binder.human) return false;
   const before = clause.sentence.clauses.filter(({ rank, subject, verb }) => rank === "main" && subject !== clause.subject && verb.end <= clause.start);
+  // "Zebras have thin hair, so *flies* can reach *their* skin": the skin of the zebras.
+  if (clause.linkedBy === "so") return owner.lemma === "their" && before.some(({ subject }) => subject.f.num === "pl" && subject.f.det !== "pron");
   return before.some(({ complements }) =>
     complements.some(
       ({ role, node: object }) =>
@@ -38,4 +40,11 @@ export function ownsOfAhead(node: Node, { clause, binder }: Phrasing): boolean {
         binder.num !== "any" &&
         (binder.num === "sg") === (np.f.num === "sg"),
     );
+}
+
+/** "When you are happy with *their* size, lift the stick out": the size of something that the clause has not named. */
+export function ownsUnnamed(node: Node, { sentence }: Phrasing["clause"]): boolean {
+  const inside = walkTree(node);
+  const owner = inside.find(({ cat, lemma, start }) => cat === "poss" && /^(?:its|their)$/.test(lemma ?? "") && !sentence.resolved?.has(start));
+  return owner !== undefined && !inside.some(({ cat, f, end }) => cat === "np" && f.det !== "pron" && end <= owner.start);
 }

@@ -56,7 +56,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
   if (TIMES_AS_MUCH.test(whole) && analysis.led !== clause.sentence) return "comparison-left-open";
   const pieces: Piece[] = [];
   // "built by termites, insects *no longer than a grain*": torn from what is asked for, it would tell of something else.
-  let asideEnd = Math.max(-1, ...omit.map((node) => asideEndOf(node) ?? -1));
+  // "to steer the *Planter*, a steamer that carried guns *between the forts around Charleston*"
+  const holdsAside = (node: Node) => node.cat === "vp" && walkTree(node).some(({ cat }) => cat === "c-np" || cat === "c-rc");
+  let asideEnd = Math.max(-1, ...omit.map((node) => asideEndOf(node) ?? (holdsAside(node) ? node.end : -1)));
   let whereEnd = -1;
   for (const { node, role } of parts) {
     // "…, not by the council": what is denied beside it is no part of what is said.

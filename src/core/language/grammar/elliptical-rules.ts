@@ -58,6 +58,18 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
   rule("colon-pp", "colon pp", 1, "mark", 0, (_, pp) => (pp.role === "coordination" ? {} : undefined));
   rule("s", "s colon-pp", 0, "aside", 0.4, (s) => (s.f.gap ? undefined : s.f));
 
+  // "*With the windows closed*, the clock reached thirty-one decibels"
+  rule("pp", "pp vp", 0, "state", 0, (pp, vp) =>
+    pp.kids[0]?.lemma === "with" &&
+    pp.role === "preposition" &&
+    /^(?:def|poss)$/.test(pp.kids[1]?.f.det ?? "") &&
+    pp.end - pp.start <= 4 &&
+    vp.end - vp.start <= 3 &&
+    isState(vp) &&
+    vp.f.form === "participle"
+      ? pp.f
+      : undefined,
+  );
   // "detect five tastes: *sweet, sour and salty*"
   rule("colon-ap", "colon ap", 1, "mark", 0, (_, ap) => (ap.role === "coordination" ? {} : undefined));
   rule("s", "s colon-ap", 0, "aside", 0.4, (s) => (s.f.gap ? undefined : s.f));

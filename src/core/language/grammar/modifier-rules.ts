@@ -14,7 +14,7 @@ function isLength(noun: string): boolean {
 
 /** "played marbles that *spring*": the time, and no marbles that spring. */
 function isLoneTime(vp: Node): boolean {
-  return vp.end - vp.start === 1 && /^(?:spring|fall)$/.test(headTerminal(vp).lemma ?? "");
+  return vp.end - vp.start === 1 && /^spring$/.test(headTerminal(vp).lemma ?? "");
 }
 
 /** What is hard or easy to do something with. */

@@ -9,6 +9,7 @@ import {
   firstVerb,
   hasObject,
   isList,
+  isOneTime,
   lastVerb,
   lastWord,
   mayBePassive,
@@ -308,6 +309,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   // A reason belongs to what is said, not to a verb inside it: "knew little about hunting because …".
   const high = (vp: Node, sb: Node): Made => {
     const made = near(vp, sb)!;
+    // "waited for *a night when the officers slept ashore*": which night.
+    if (sb.f.sub === "when" && isOneTime(vp.kids[1])) return { f: made.f, cost: made.cost + 3 };
     // "The plan was to catch it before it sank": before catching it, not before the plan was made.
     if (vp.role === "predicate" && vp.kids[1]?.cat === "vp" && vp.kids[1].f.form === "to") return { f: made.f, cost: made.cost + 1 };
     return vp.f.form === "ing" || vp.f.form === "to" || vp.f.form === "base" ? { f: made.f, cost: made.cost + 0.7 } : made;

@@ -1,4 +1,5 @@
 /** What verb phrases look like, for the rules that build them. */
+import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 
 /** The verb of a phrase that is no auxiliary's. */
@@ -10,6 +11,12 @@ export function firstVerb(vp: Node): string | undefined {
 /** "Choose a hard cover, so that you can write *standing up*": what follows a clause behind a comma belongs into it. */
 export function behindClause(vp: Node): number {
   return vp.role === "adjunct" && vp.kids[1]?.cat === "c-sb" ? 1.5 : 0;
+}
+
+/** "for *a night*", with what happened in it behind. */
+export function isOneTime(part: Node | undefined): boolean {
+  const np = part?.cat === "pp" ? part.kids[1] : part;
+  return np?.cat === "np" && np.f.det === "indef" && np.end - np.start === 2 && TIME_NOUNS.has(headTerminal(np).lemma ?? "");
 }
 
 export function lastWord(node: Node): Node {
