@@ -121,6 +121,7 @@ const PATTERNS: Record<string, string> = {
   "how-way": "The source says in what way something is done or shown.",
   "what-was-done": "The source says what something was done to.",
   "what-is-mistaken": "The source says what it would be wrong to think.",
+  "which-of-sort": "The source says which ones do it, or to which it is done.",
   "which-one": "The source says which one is the only, the first or the most.",
   "what-can-happen-to": "The source says what can happen to somebody.",
   "writers-reasons": "The writer says what should be done, and gives reasons.",

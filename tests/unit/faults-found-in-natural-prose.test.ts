@@ -56,12 +56,6 @@ neverDrafts({
     ],
     "which gap": ["# Wind\n\nThe land cools down faster than the sea. The air over the sea rises, and air from the land flows out to fill the gap.", /= To fill the gap/],
   },
-  "of what is answered": {
-    "a lot": [
-      "# A painter\n\n*Our reporter met Ragna Tulloch, who has painted the tower four times.*\n\n**How long does it take to paint the tower?**\n\nIn good weather about five weeks.\n\n**What happens before you open the first can?**\n\nA lot. Painting is the smallest part.\n\n**How much paint do you use?**\n\nAround three hundred liters of white.\n\n**What do you do when it rains?**\n\nI wait for the sun.",
-      /A lot/,
-    ],
-  },
   "of words in context": {
     "a border that is left around something": [
       "# A stage\n\nDraw a rectangle on the bottom of the box, leaving a border about two inches wide. The border will hold the screen. Cut the rectangle out.",

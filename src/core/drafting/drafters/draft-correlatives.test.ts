@@ -19,6 +19,19 @@ describe("the more, the more", () => {
       "What happens as there are more boats?",
       "The queue at the quay gets longer",
     ],
+    ["it is done harder", "The harder the wind blows, the faster the cups spin.", "What happens as the wind blows harder?", "The cups spin faster"],
+    [
+      "it is nearer to something, and more is told behind it",
+      "The closer a puppet is to the screen, the sharper its shadow is; when you move it back, the shadow grows larger.",
+      "What happens as a puppet gets closer to the screen?",
+      "Its shadow is sharper",
+    ],
+    [
+      "it holds more of something",
+      "The more gas the rock contains, the more violent the eruption will be.",
+      "What happens as the rock contains more gas?",
+      "The eruption will be more violent",
+    ],
     [
       "something is more so",
       "The higher the tide, the more water flows into the basin.",

@@ -3,7 +3,7 @@ import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 
-const CORRELATIVE = /^The (more|less|fewer|\p{Ll}+er) (\p{L}[^,;:]*), (the (?:more|less|fewer|\p{Ll}+er)\b[^,;:]*)\.$/u;
+const CORRELATIVE = /^The (more|less|fewer|\p{Ll}+er) (\p{L}[^,;:]*), (the (?:more|less|fewer|\p{Ll}+er)\b[^,;:]*)(?:\.|; .+\.)$/u;
 const POINTS = /\b(?:it|they|he|she|this|that|these|those|there|then|I|we|my|our)\b/i;
 const LONGEST_KEY = 16;
 
@@ -45,6 +45,10 @@ const FOLLOWING: readonly (readonly [RegExp, string])[] = [
   [new RegExp(`^the ((?:more|less) \\p{Ll}+|\\p{Ll}+er) (${THING} ${BECOMING})$`, "u"), "$2 $1"],
   // "the longer the shower lasts" → the shower lasts longer
   [/^the (\p{Ll}+er) ((?:the|its|your|his|her) \p{Ll}+ \p{Ll}+s)$/u, "$2 $1"],
+  // "the faster the cups spin" → the cups spin faster
+  [/^the (\p{Ll}+er) ((?:the|its|your|his|her|their) \p{Ll}+s \p{Ll}+(?<!s))$/u, "$2 $1"],
+  // "the bolder the stripes" → the stripes are bolder
+  [/^the (\p{Ll}+er) ((?:the|its|your|his|her|their) \p{Ll}+(?<![su])s)$/u, "$2 are $1"],
   // "the tighter the grip" → the grip is tighter
   [/^the (\p{Ll}+er) ((?:the|its|your|his|her) \p{Ll}+)$/u, "$2 is $1"],
   // "the more often the grains bump into something" → the grains bump into something more often
@@ -70,10 +74,18 @@ function tellFollowing(follows: string): string {
 function tellGrowth(how: string, grows: string, { words }: Sentence): string | undefined {
   const [, counted, be] = /^(\p{Ll}+(?: \p{Ll}+)?) there (is|are)$/u.exec(grows) ?? [];
   if (counted) return /^(?:more|less|fewer)$/.test(how) ? `as there ${be} ${how} ${counted}` : undefined;
+  // "the closer a puppet is to the screen" → as a puppet gets closer to the screen
+  const [, thing, is, where] = /^((?:an?|the) \p{Ll}+(?: \p{Ll}+)?) (is|are) ((?:to|from) .+)$/u.exec(grows) ?? [];
+  if (thing && how.endsWith("er") && !POINTS.test(grows)) return `as ${thing} ${is === "is" ? "gets" : "get"} ${how} ${where}`;
+  // "the more gas the rock contains" → as the rock contains more gas
+  const [, amount, holder] = /^(\p{Ll}+) ((?:an?|the) \p{Ll}+ \p{Ll}+s)$/u.exec(grows) ?? [];
+  if (amount && /^(?:more|less|fewer)$/.test(how) && !POINTS.test(grows)) return `as ${holder} ${how} ${amount}`;
   if (POINTS.test(grows) || !/^(?:an?|the|you|people|its|their) /.test(grows)) return undefined;
   const last = words.find(({ lower }, index) => index > 1 && lower === grows.split(" ").at(-1));
   const cheapest = (cat: string) => Math.min(...(last?.candidates.filter((tag) => tag.cat === cat).map(({ cost }) => cost) ?? []), 9);
-  const isVerb = cheapest("v") < cheapest("n") && grows.split(" ").length >= (/^(?:you|people) /.test(grows) ? 2 : 3);
+  // "the wind *blows*"
+  const isThird = /^the \p{Ll}+(?<!s) \p{Ll}+s$/u.test(grows) && last?.candidates.some(({ cat, flags }) => cat === "v" && flags?.[0] === "third") === true;
+  const isVerb = (cheapest("v") < cheapest("n") || isThird) && grows.split(" ").length >= (/^(?:you|people) /.test(grows) ? 2 : 3);
   if (isVerb) return `as ${grows} ${how}`;
   const isThing = /^(?:an?|the) \p{Ll}+$/u.test(grows) && how.endsWith("er") && how !== "fewer";
   return isThing ? `if ${grows} ${grows.endsWith("s") ? "are" : "is"} ${how}` : undefined;

@@ -99,6 +99,7 @@ import { findTimes } from "./find-times";
 import { findTold } from "./find-told";
 import { findUnknown } from "./find-unknown";
 import { findWay } from "./find-way";
+import { findWhich } from "./find-which";
 import { findWhoever } from "./find-whoever";
 import { findWhom } from "./find-whom";
 import { isToldInPassing } from "./told-in-passing";
@@ -215,6 +216,7 @@ const FINDERS: FactFinder[] = [
   findAdded,
   findPatient,
   findMoreThanAny,
+  findWhich,
 ];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */

@@ -35,6 +35,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   if (!phrasing.binder.human && !((pronoun === "he" || pronoun === "she") && asked.subject === phrasing.subject)) return [];
   // "What did Gandhi do when *he* reached the coast?"
   const isSame = asked.subject === phrasing.subject;
+  // "When she *died*, she left four thousand acres": what she left is asked.
+  if (isSame && /^(?:die|bear)$/.test(inner.verb.lemma ?? "")) return [];
   const own = pronoun ?? nounGender(headTerminal(clause.subject).lemma ?? "") ?? nounGender(asked.subject.split(" ").at(-1)!) ?? asked.binder.gender;
   if (isSame && (!own || own === "none")) return [];
   const subject = isSame ? own! : asked.subject;

@@ -230,7 +230,7 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
     clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap") ||
     // "Dogs understand tone *better than words*": what is understood is compared, and not who understands.
     (clause.adjuncts.some(({ node }) => node.cat === "advp") &&
-      (!clause.complements.some(({ role }) => role === "object") || isOfSameSort(than[2]!, clause.subject))) ||
+      (!clause.complements.some(({ role }) => role === "object") || isOfSameSort(than[2]!.replace(/ (?:does|do|did)$/, ""), clause.subject))) ||
     clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
   if (
     !compared ||
@@ -238,7 +238,8 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
     partsOf(clause).some((part) => walkTree(part).some((node) => node.cat === "rc"))
   )
     return [];
-  const other = than[2]!;
+  // "gets warm faster *than water does*"
+  const other = than[2]!.replace(/ (?:does|do|did|is|are|was|were|can|will)$/, "");
   const similar = other.split(" ").length <= subject.split(" ").length + 2 && !/\b(?:it|them|they|usual|expected|ever|before|people|others?)\b|\d/.test(other);
   const sameNumber = /s$/.test(headWord(subject)) === /s$/.test(headWord(other)) && !/ and /.test(other);
   if (!similar || !sameNumber || analysis.persons.has(subject)) return [];

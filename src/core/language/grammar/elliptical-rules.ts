@@ -91,6 +91,21 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
   rule("vp", "vg ws", 0, "clause", 0.4, (vg) => (isTold(vg) ? vg.f : undefined));
   const isToldBy = (vp: Node) => isTold(vp) && vp.role === "adjunct" && vp.kids[1]?.f.sub === "by";
   for (const cat of ["ws", "cs"]) rule("vp", `vp ${cat}`, 0, "clause", 0.4, (vp) => (isToldBy(vp) ? vp.f : undefined));
+  // "vote on *whether to silence the clock*"
+  rule("cs", "comp vp", 1, "mark", 0.2, (comp, vp) => (comp.lemma === "whether" && vp.f.form === "to" && !vp.f.gap ? {} : undefined));
+  // "is as old *as I am*"
+  for (const cat of ["be", "do", "have", "modal"])
+    rule("as-self", `np ${cat}`, 1, "subject", 0.2, (np, aux) =>
+      np.f.kase !== "obj" && (np.f.sub === "first" || agreeNumbers(np.f.num ?? "any", agreementOf(aux))) ? {} : undefined,
+    );
+  rule("pp", "prep as-self", 1, "preposition", 0.4, (prep) => (prep.lemma === "as" ? { sub: "as" } : undefined));
+  // "horseflies, whose bites hurt *and which can carry diseases*"
+  rule("j-rc", "conj rc", 1, "mark", 0, (conj) => (conj.f.sub === "and" || conj.f.sub === "or" ? {} : undefined));
+  rule("rc", "rc j-rc", 0, "coordination", 0.3);
+  // "his wife and *several others*"
+  rule("np", "det pro", 0, "determiner", 0.2, (l, r) =>
+    /^(?:several|many|some|few)$/.test(l.lemma ?? "") && r.lemma === "others" ? { num: "pl", det: "quant" } : undefined,
+  );
   // "He was *born a slave*"
   rule("vp", "vg np", 0, "predicate", 0.2, (vg, np) =>
     headTerminal(vg).lemma === "bear" && vg.f.form === "participle" && np.f.det === "indef" && np.f.num === "sg" ? vg.f : undefined,
