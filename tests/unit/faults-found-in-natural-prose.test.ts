@@ -13,10 +13,7 @@ neverDrafts({
       "# A painter\n\nOne summer a friend asked Ragna Tulloch to help him rig ropes on a chimney.",
       /Tulloch one summer to do/,
     ],
-    "in front of the him": [
-      "# Marbles\n\nTomas sat by the wall. Tomas had no other marble. Tomas looked at the heap of marbles in front of him.",
-      /the him\b/,
-    ],
+    "in front of the him": ["# Marbles\n\nTomas sat by the wall. Tomas had no other marble. Tomas looked at the heap of marbles in front of him.", /the him\b/],
     "marbles that spring": [
       "# Marbles\n\nEverybody at Quayside School played marbles that spring, and nobody played better than Oona Flett. She smiled. “Well played,” he said.",
       /= Marbles that spring/,
@@ -54,7 +51,40 @@ neverDrafts({
       "# Courts\n\nIn some other democracies, such as the Netherlands, judges are not allowed to test laws against the constitution at all.",
       /= Test laws against the constitution at all/,
     ],
-    "which gap": ["# Wind\n\nThe land cools down faster than the sea. The air over the sea rises, and air from the land flows out to fill the gap.", /= To fill the gap/],
+    "which gap": [
+      "# Wind\n\nThe land cools down faster than the sea. The air over the sea rises, and air from the land flows out to fill the gap.",
+      /= To fill the gap/,
+    ],
+  },
+  "of whoever tells it": {
+    "his own boots": [
+      "# The Night of the Hive\n\nThe summer I turned ten, my grandfather gave me a hive.\n\n“They're yours now,” he said. “You have to tell them.”\n\nI thought he was joking, but he wasn't. So every evening I knocked three times on the lid. I told the bees that I had lost a tooth.\n\nIn September my grandfather fell from a ladder. I sat on the stairs until it was dark. I put on his rubber boots, which came up to my knees, and took the flashlight. I found the lid in the nettles. I carried it back, set it in its place, and laid two bricks on top.\n\n“You told them,” he said.",
+      /putting on his rubber boots/,
+    ],
+    "what somebody thought, and what was so": [
+      "# The Night of the Hive\n\nThe summer I turned ten, my grandfather gave me a hive.\n\n“They're yours now,” he said. “You have to tell them.”\n\nI thought he was joking, but he wasn't. So every evening I knocked three times on the lid. I told the bees that I had lost a tooth.\n\nIn September my grandfather fell from a ladder. I sat on the stairs until it was dark. I put on his rubber boots, which came up to my knees, and took the flashlight. I found the lid in the nettles. I carried it back, set it in its place, and laid two bricks on top.\n\n“You told them,” he said.",
+      /but he wasn/,
+    ],
+    "how many answers there are": [
+      "# Give every street a bench\n\nSome shopkeepers fear that benches attract young people. I have two answers. The council should put a bench on every street.",
+      /How many answers/,
+    ],
+    "one good answer": ["# Bread\n\nThe smell goes. But really there is only one good answer. Eat it today.", /one good answer/],
+  },
+  "of what may be, and of what one does on other days": {
+    perhaps: [
+      "# Weather\n\nDraw a graph. Perhaps clear nights are followed by cold mornings, because without clouds the ground loses its heat to the sky.",
+      /clear nights/,
+    ],
+    "what heaps are fond of": [
+      "# Weather\n\nLook at the sky. Then note the shape of the clouds: heaps like cotton, sheets like a blanket, or thin feathers high up.",
+      /heaps like/,
+    ],
+    "half of a condition": ['# Weather\n\nEmpty the jar. Write "trace" if the bottom is wet but there is too little to measure.', /= If the bottom is wet$/],
+    "usually, behind once a year": [
+      "# A meeting\n\nOnce a year, usually in March, everyone who is registered to vote may come to the town hall.",
+      /once a year usually/,
+    ],
   },
   "of words in context": {
     "a border that is left around something": [

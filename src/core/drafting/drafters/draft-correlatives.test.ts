@@ -59,6 +59,7 @@ describe("the more, the more", () => {
 
   it.each([
     ["of whom another sentence told", "The longer they wait, the darker the dye gets."],
+    ["of those that another sentence told of", "The longer the dough rests, the more of them there are."],
     ["that does something told of elsewhere", "The better the tree, the longer they dance."],
     ["whose noun stands behind more", "The more water flows, the faster the wheel turns round."],
     ["that is no such sentence", "The deeper end of the harbour is for ships, the other for boats."],

@@ -13,7 +13,8 @@ export function draftCorrelatives({ analysis }: SourceStock): Candidate[] {
   return analysis.sentences.flatMap((sentence) => {
     const [, how, grows, follows] = CORRELATIVE.exec(sentence.text.trim()) ?? [];
     // "the longer *they* dance": who, another sentence says.
-    if (/\b(?:they|he|she|we|I)\b/.test(follows ?? "")) return [];
+    // "the more *of them* there are"
+    if (/\b(?:they|he|she|we|I)\b|\bof (?:them|it)\b/.test(follows ?? "")) return [];
     const condition = how && grows ? tellGrowth(how, grows, sentence) : undefined;
     if (!condition || !follows || sentence.speaker || sentence.block.kind === "heading") return [];
     if (follows.split(" ").length < 4 || follows.split(" ").length > LONGEST_KEY) return [];
@@ -57,6 +58,8 @@ const FOLLOWING: readonly (readonly [RegExp, string])[] = [
   [/^the ((?:more|less|fewer) \p{Ll}+) ((?:it|they|you) \p{Ll}+)$/u, "$2 $1"],
   // "the more the water presses on its hull" → the water presses more on its hull
   [/^the (more|less) ((?:the|your|its|his|her) \p{Ll}+ \p{Ll}+)( .+)?$/u, "$2 $1$3"],
+  // "the more boats there are" → there are more boats
+  [/^the ((?:more|less|fewer) (?!of\b)\p{Ll}+) there (is|are|will be)$/u, "there $2 $1"],
   // "the more water flows into the basin" → more water flows into the basin
   [/^the ((?:more|less|fewer) \p{Ll}+ \p{Ll}+.*)$/u, "$1"],
 ];

@@ -79,7 +79,10 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
   // What is told here is not asked elsewhere: events that give no question of their own come first.
   // "Every autumn they made lanterns" opens a story, and is no event of it.
   const single = distinct.filter(({ text }) => !/\b(?:every|each|always|often|usually|sometimes)\b/i.test(text));
-  const events = single.length >= EVENTS - 1 ? single : distinct;
+  const clear = single.length >= EVENTS - 1 ? single : distinct;
+  // "The plum trees made noises": what persons do moves a story on.
+  const byPersons = clear.filter(({ phrasing: { binder, subject } }) => binder.human || analysis.persons.has(subject));
+  const events = byPersons.length >= EVENTS - 1 ? byPersons : clear;
   const free = events.filter(({ sentence }) => !factsBySentence.has(sentence));
   const from = free.length >= EVENTS - 1 ? free : events;
   const count = Math.min(EVENTS, from.length);

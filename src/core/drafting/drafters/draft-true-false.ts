@@ -214,6 +214,12 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
   const hasReason = clause.adjuncts.some(({ node }) => reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "cause");
   // "does not become its owner by paying, *nor by moving in*": nothing may follow that.
   if (hasReason || /\bnor\b/.test(rest)) return undefined;
+  // "But there is only *one good answer*": which, the writer goes on to say.
+  if (
+    clause.subject.cat === "there" &&
+    /^(?:only |just )?(?:one|two|three|an?)(?: \p{L}+)? (?:answer|question|reason|problem|thing|point|catch)s?$/iu.test(rest)
+  )
+    return undefined;
   const passive = restateAsPassive(phrasing);
   if (passive && !analysis.persons.has(passive.subject)) {
     const object = clause.complements.find((part) => part.role === "object")!.node;

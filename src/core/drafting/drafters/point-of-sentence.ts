@@ -3,6 +3,7 @@ import type { Clause } from "../../language/clause";
 import { sentenceCase, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { isReport } from "../../language/text-sort";
+import { headTerminal } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
 import { SAID_BETWEEN } from "../phrasing/ask-clause";
@@ -44,6 +45,9 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
     return undefined;
   if (isImagined(sentence, analysis)) return undefined;
+  // "You walk past a bakery": what listeners know, and nothing that the text tells them.
+  const [opens] = clauses;
+  if (analysis.sort === "expository" && opens!.auxiliaries.length === 0 && headTerminal(opens!.subject).lemma === "you" && !opens!.imperative) return undefined;
   // "…, he wrote, but the Court could not help him": who wrote is not told here.
   if (SAID_BETWEEN.test(text)) return undefined;
   const isClear = (clause: Clause) => {

@@ -130,6 +130,8 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const when = reasonNode(part.node);
   const forbids = clause.negated || ahead.some(({ node }) => node.cat !== "pp-c");
   if (when.f.sub === "until" && (hasLength(clause) || forbids)) return [];
+  // "if the bottom is wet *but there is too little to measure*"
+  if (clause.sentence.words[when.end]?.lower === "but") return [];
   // "never rely on it *alone* when you walk": no part of the time.
   if (clause.sentence.words[when.start]?.lower === "alone") return [];
   // "before the middle of February, *when tits begin to look for a home*": said in passing of that time.

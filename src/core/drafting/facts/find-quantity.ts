@@ -268,6 +268,8 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
     (head.flags?.[0] === "any" &&
       np.f.num === "pl" &&
       /^(?:fish|sheep|deer|salmon|trout|cod|herring|squid|aircraft|species|offspring)$/.test(head.lemma ?? ""));
+  // "I have *two answers*": what the writer goes on to give.
+  if (phrasing.clause.verb.cat === "have" && /^(?:answer|question|point|remark|objection)$/.test(head.lemma ?? "") && phrasing.binder.first) return undefined;
   // "trained for *two more* years": beside others, and not so many in all.
   const isMore = walkTree(number).some(({ role }) => role === "more");
   if (number.f.sub === "year" || number.f.sub === "percent" || !isMany || isMore) return undefined;

@@ -86,6 +86,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "decides which evidence may be heard"
   const asks = WH_WORD.test(said);
   const answer = part.node.cat === "s" && !asks ? `that ${said}` : said;
+  // "thought that he was joking, *but he wasn't*": what was so is no part of what was thought.
+  if (/, but (?:he|she|it|they|I|we)\b/.test(answer)) return [];
   const words = answer.split(" ").length;
   // "What do some people say?": about what, the question should tell.
   const topic = rest === "" ? topicOf(part.node, clause, analysis) : undefined;

@@ -34,6 +34,8 @@ export type Binder = {
   owner?: "he" | "she";
   /** Is known to have no body. */
   lifeless?: true;
+  /** Says *I*: neither he nor she is meant. */
+  first?: true;
   /** Counts among what is named beside it already. */
   beside?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
@@ -369,7 +371,7 @@ function isObjectBehind(before: Node, { cat, kids }: Node): boolean {
 /** Whether a pronoun may stand for that, by its number and who it is. */
 export function mayBind(pronoun: string, binder: Binder): boolean {
   if (/^(?:they|them|their)$/.test(pronoun)) return binder.num !== "sg";
-  if (binder.num === "pl") return false;
+  if (binder.num === "pl" || (binder.first && /^(?:he|him|his|she|hers?)$/.test(pronoun))) return false;
   if (/^(?:it|its)$/.test(pronoun)) return !binder.human;
   const gender = /^h(?:e|im|is)$/.test(pronoun) ? "he" : "she";
   // "A colleague dismissed *her* idea": where a woman is told of, hers.

@@ -13,7 +13,8 @@ export function phraseNarrator(clause: Clause, analysis: Analysis): Phrasing | U
   const [first = "", ...more] = verb.finite.split(" ");
   const bare = clause.auxiliaries.length === 0 && clause.verb.cat === "v" && clause.verb.flags?.[0] === "plain";
   const finite = [bare ? inflectVerb(clause.verb.lemma ?? first, "third") : third(first), ...more].join(" ");
-  return { clause, subject: narrator, binder: { num: "sg", human: true }, inverted: third(verb.inverted), verbPhrase: verb.verbPhrase, finite };
+  // "I put on *his* boots": never my own.
+  return { clause, subject: narrator, binder: { num: "sg", human: true, first: true }, inverted: third(verb.inverted), verbPhrase: verb.verbPhrase, finite };
 }
 
 /** "*We* once built a cast out of a drinking straw": whoever says it and others, where it was done and is no habit of mankind. */

@@ -23,11 +23,18 @@ const TIMES_AS_MUCH = /\btimes as \p{L}+\b(?!.* as )/iu;
 const CHANGING = new Set(["make", "become", "grow", "get", "turn", "keep"]);
 /** "Second, children need time to play": the order of the argument, not of what is said. */
 const COUNTING =
-  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually|in return|before long|soon after|(?:shortly|long) after),?$/i;
+  /^(?:first(?:ly)?|second(?:ly)?|third(?:ly)?|fourth|next|then|finally|last(?:ly)?|for (?:all )?(?:these|this) reasons?|in the end|in short|above all|at the same time|at last|at once|in time|eventually|in return|really|actually|honestly|basically|before long|soon after|(?:shortly|long) after),?$/i;
 
 /** "took the whistle *from its nail*": a phrase whose only pronoun says whose. */
 function ownsOnly(node: Node): boolean {
   return node.cat === "pp" && !walkTree(node).some(({ cat }) => cat === "pro" || cat === "s");
+}
+
+/** "*usually*", and the phrase right behind it */
+function isUsual({ start, end }: Node, { sentence }: Phrasing["clause"]): boolean {
+  const often = /^(?:usually|often|mostly|normally|generally|sometimes)$/;
+  const [before, first] = [sentence.words[start - 1]?.lower ?? "", sentence.words[start]?.lower ?? ""];
+  return often.test(before) || (often.test(first) && (end - start > 1 || start > 0));
 }
 
 type Piece = { order: number; text: string; goesLast: boolean; holdsClause: boolean };
@@ -98,6 +105,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (node.end === clause.subject.start && /^so$/i.test(nodeText(clause.sentence, node))) return "points-elsewhere";
     // "*A few hundred yards away*, a dispatcher had been told …": from where, the text tells.
     if (/^advp/.test(node.cat) && / away,?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
+    // "Once a year, *usually in March*, everyone may come"
+    if (node.end <= clause.subject.start && parts.some((other) => other.node.end === node.start) && isUsual(node, clause)) continue;
     // "*So,* at seventy-eight, he started over"
     if (node.cat === "advp-c" && headTerminal(node.kids[0] ?? node).lemma === "so" && node.end <= clause.subject.start) continue;
     // "The coral dies *if it does not*": if it does not what?
@@ -215,6 +224,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       if (headTerminal(node).lemma === "even") return "points-elsewhere";
       continue;
     }
+    // "*Perhaps* rain comes with a south wind": nobody says that it does.
+    if (fronted && /^(?:perhaps|maybe)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     // "*Inside* there is a mass of starch": inside what?
     if (fronted && node.end - node.start === 1 && /^(?:inside|outside|nearby|beside|behind|underneath)$/i.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";

@@ -173,7 +173,9 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   rule("colon-np", "colon np", 1, "mark", 0);
   rule("s", "s colon-np", 0, "list", 0.4, (s) => (s.f.gap ? undefined : s.f));
   rule("colon-s", "colon s", 1, "mark", 0);
-  rule("s", "s colon-s", 0, "conjunct", 0.4, clauses);
+  // "three shapes: *heaps like cotton*": what they look like, and nothing that heaps are fond of.
+  const likes = (s: Node) => headTerminal(s).lemma === "like" && s.kids[0]?.f.det === "bare";
+  rule("s", "s colon-s", 0, "conjunct", 0.4, (l, r) => (r.kids[1] && likes(r.kids[1]) ? undefined : clauses(l, r)));
   rule("root", "s stop", 0, "mark", 0, (s) => (s.f.gap ? undefined : {}));
   lift("root", "s", "clause", (s) => (s.f.gap ? undefined : { f: {}, cost: 0.5 }));
   lift("root", "j-s", "clause", () => ({ f: { sub: "linked" }, cost: 0.3 }));

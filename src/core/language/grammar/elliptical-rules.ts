@@ -94,10 +94,9 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
   // "vote on *whether to silence the clock*"
   rule("cs", "comp vp", 1, "mark", 0.2, (comp, vp) => (comp.lemma === "whether" && vp.f.form === "to" && !vp.f.gap ? {} : undefined));
   // "is as old *as I am*"
-  for (const cat of ["be", "do", "have", "modal"])
-    rule("as-self", `np ${cat}`, 1, "subject", 0.2, (np, aux) =>
-      np.f.kase !== "obj" && (np.f.sub === "first" || agreeNumbers(np.f.num ?? "any", agreementOf(aux))) ? {} : undefined,
-    );
+  rule("as-self", "np be", 1, "subject", 0.2, (np, be) =>
+    np.f.kase !== "obj" && (np.f.sub === "first" || agreeNumbers(np.f.num ?? "any", agreementOf(be))) ? {} : undefined,
+  );
   rule("pp", "prep as-self", 1, "preposition", 0.4, (prep) => (prep.lemma === "as" ? { sub: "as" } : undefined));
   // "horseflies, whose bites hurt *and which can carry diseases*"
   rule("j-rc", "conj rc", 1, "mark", 0, (conj) => (conj.f.sub === "and" || conj.f.sub === "or" ? {} : undefined));
