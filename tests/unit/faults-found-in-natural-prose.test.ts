@@ -86,6 +86,28 @@ neverDrafts({
       /once a year usually/,
     ],
   },
+  "of what a pronoun stands for": {
+    "time, and no issue of a paper": [
+      "# Bring back the paper\n\nIn 2009 the last issue was printed. I think that it is time to sound the horn again. The council should act.",
+      /last issue is time/,
+    ],
+    "a mistake in an article, and in no essay": [
+      "# Bring back the paper\n\nIf you write an essay for your teacher, one person reads it. If you write an article with a mistake in it, four hundred people will tell you.",
+      /mistake in the essay/,
+    ],
+    "when a train is due, as when somebody remembered": [
+      "# The ship\n\nVincent Coleman started to run. Then Vincent Coleman remembered that a passenger train was due within minutes.",
+      /How soon did Vincent/,
+    ],
+    "what would happen if one did something": [
+      "# Bumps\n\nStep out of a warm shower into a cold bathroom, and tiny bumps spring up all over your arms.",
+      /iny bumps spring up/,
+    ],
+    "a visa as well": [
+      "# Passports\n\nThe other country decides, and often the other country demands a visa as well, a permission that is stamped or glued into the book.",
+      /visa as well$|as well is/,
+    ],
+  },
   "of words in context": {
     "a border that is left around something": [
       "# A stage\n\nDraw a rectangle on the bottom of the box, leaving a border about two inches wide. The border will hold the screen. Cut the rectangle out.",

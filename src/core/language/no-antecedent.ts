@@ -3,6 +3,9 @@ import { headTerminal, type Node } from "./tree";
 
 const IN_IDIOMS =
   /^(?:holiday|vacation|home|school|bed|work|foot|board|duty|leave|hand|town|court|church|prison|hospital|college|university|sale|trial|strike|sight)$/;
+/** What is said of what happened, and of no thing. */
+export const JUDGED =
+  /^(?:time|funny|fair|unfair|strange|odd|sad|good|bad|wrong|right|true|important|silly|stupid|great|wonderful|terrible|awful|possible|impossible|likely|easy|hard|difficult|dangerous|safe|unsafe|over|enough|fun|lucky|shame|pity|mistake|joke|idea)$/;
 const FRAMES = /^(?:test|experiment|study|trial|survey)$/;
 
 /**

@@ -98,3 +98,16 @@ function doesItself(relative: Node): boolean {
   const [rel, vp] = relative.kids;
   return rel?.cat === "rel" && vp?.cat === "vp";
 }
+
+/** "an article with a mistake *in it*", "a train with three hundred people *on it*": what holds them. */
+export function isOfHolder(pronoun: Node, phrase: Node, tree: Node): boolean {
+  const nodes = walkTree(tree);
+  const number = pronoun.lemma === "them" ? "pl" : "sg";
+  return (
+    /^(?:it|them)$/.test(pronoun.lemma ?? "") &&
+    nodes.some(({ cat, kids, start, end }) => {
+      const holds = cat === "pp" && kids[0]?.lemma === "with" && start < phrase.start && (phrase.end <= end || phrase.start === end);
+      return holds && nodes.some((np) => np.cat === "np" && np.end === start && np.f.num === number && np.f.det !== "pron");
+    })
+  );
+}

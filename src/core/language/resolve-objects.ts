@@ -4,11 +4,11 @@ import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
-import { isNoAntecedent } from "./no-antecedent";
+import { isNoAntecedent, JUDGED } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
-import { innermostSubject, isObjectAt, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
+import { innermostSubject, isObjectAt, isOfHolder, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
 import { isAnimalNoun } from "./resolve-pronouns";
 import { solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -90,7 +90,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     /^(?:is|was|had|has)$/.test(sentence.words[pronoun.start + 1]?.lower ?? "")
   )
     return undefined;
-  // "did not think *it was funny*": what happened, and no thing.
+  // "did not think *it was funny*", "think that *it is time* to act": what happened, and no thing.
   const behind = sentence.words.slice(pronoun.end, pronoun.end + 3).map(({ lower }) => lower);
   if (
     pronoun.lemma === "it" &&
@@ -122,6 +122,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   const isLocative = phrase !== undefined && LOCATIVE.has(phrase.f.sub ?? "");
+  if (phrase && isOfHolder(pronoun, phrase, sentence.tree!)) return { text: pronounText(pronoun, sentence), sentence };
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.
   const isTool = phrase?.kids[0]?.lemma === "with" && sentence.clauses.some((clause) => clause.subject === own && clause.passive);
   if (phrase && own && !isTool && isLocative) {
@@ -345,9 +346,6 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
 }
 
 const OF_WHAT_IS_SO = /^(?:(?:dis)?prove[sd]?|den(?:y|ied)|forg[eo]t|(?:mention|regret|admit)(?:t?ed)?)$/;
-const JUDGED =
-  /^(?:funny|fair|unfair|strange|odd|sad|good|bad|wrong|right|true|important|silly|stupid|great|wonderful|terrible|awful|possible|impossible|likely|easy|hard|difficult|dangerous|safe|unsafe|over|enough|fun|lucky|shame|pity|mistake|joke|idea)$/;
-
 const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
 
 const AN_AMOUNT = /^(?:enough|much|more|less|most|too much|so much|a lot of|plenty of|a little|half)\b/i;

@@ -153,6 +153,8 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   )
     return [];
   const head = headTerminal(term);
+  // "demands *a visa as well*, a permission …"
+  if (/ as well\b/.test(nodeText(sentence, term))) return [];
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];
   const unclear = findUnclear(meaning, sentence, analysis);
   // "an amount that *the owner* must pay": what the meaning brings along is part of what it says.

@@ -22,6 +22,8 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ({ cat, kids, start, end }) =>
       cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,
   );
+  // "remembered that a train was due *within minutes*": when it was due.
+  if (clause.complements.some(({ role, node }) => role === "clause" && node.start < (part?.start ?? 0))) return [];
   // "die *within minutes* when they are taken out": what follows is told behind it.
   const isOwn = part !== undefined && clause.adjuncts.some(({ node }) => node === part) && part.end < clause.end;
   const told = phraseRest(phrasing, analysis, [...(isOwn ? [part] : []), ...reasonsOf(clause)]);

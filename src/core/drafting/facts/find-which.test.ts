@@ -9,9 +9,9 @@ describe("which ones do it, or to which it is done", () => {
       "Zoos that belong to the national association",
     ],
     "of a sort that behaves so": [
-      "Two males met on a branch. The male whose colors change faster usually keeps the branch.",
+      "Two males met on a branch. The male whose tail is red usually keeps the branch.",
       "Which male usually keeps the branch?",
-      "The male whose colors change faster",
+      "The male whose tail is red",
     ],
     "in which something was": [
       "Robert Smalls lived in Beaufort. After the war Robert Smalls bought the house in which his mother had been a slave.",

@@ -118,6 +118,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
   if (clause.imperative && /, and (?:you|it|they|the \p{Ll}+) (?:will|can|may)\b/iu.test(sentence.text)) return "points-elsewhere";
+  // "*Step out of a warm shower*, and bumps spring up": only if one does.
+  if (!clause.imperative && clause.linkedBy === "and" && clause.rank === "main" && sentence.clauses[0]?.imperative && sentence.clauses[0].rank === "main")
+    return "points-elsewhere";
   // "*Only then do the judges* and citizens leave": no command to do judges.
   if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
     return "points-elsewhere";

@@ -49,7 +49,7 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
     /^the (?:best|worst|easiest|simplest|cheapest|quickest|safest|hardest) (?:time|way|place|method|day|part|moment)$/i.test(nodeText(sentence, np))
   )
     return false;
-  const isDeed = np.role === "gerund" && (analysis.lexicon.findWord(sentence.words[head.start]!.lower)?.noun ?? 0) === 0;
+  const isDeed = np.role === "gerund" && (analysis.lexicon.findWord(sentence.words[head.start]!.lower)?.noun ?? 0) < 5;
   if (isDeed) return (analysis.firstMention.get(lemma) ?? sentence.index) < sentence.index;
   // "dig a canal … Most of *the digging* was done by hand": what an earlier sentence told of as a deed.
   const deed = /ing$/.test(lemma) && np.end - np.start === 2 && sentence.words[head.start]?.candidates.find(({ cat }) => cat === "v")?.lemma;
