@@ -1,4 +1,4 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { sharingClauses } from "../../language/clause";
 import { THIN_NOUNS, TIME_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, sentenceCase, wordsText } from "../../language/node-text";
@@ -24,7 +24,7 @@ export function findWhich(phrasing: Phrasing, analysis: Analysis): Fact[] {
 function ofDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { subject, sentence } = clause;
-  const sort = sortTold(subject, analysis);
+  const sort = sortTold(subject, sentence);
   if (!sort || clause.rank !== "main" || clause !== sharingClauses(clause)[0] || clause.negated || clause.imperative || clause.start !== subject.start)
     return [];
   // "The boats that came in *were full*": of boats that come in any may be.
@@ -47,7 +47,7 @@ function ofObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const object = clause.complements.find(({ role }) => role === "object")?.node;
   // "*the house in which* his mother had been a slave": of houses there are many.
   const isOfMany = object?.f.num === "pl" || object?.kids[1]?.kids[0]?.cat === "prel";
-  const sort = object && object.f.det === "def" && isOfMany && sortTold(object, analysis);
+  const sort = object && object.f.det === "def" && isOfMany && sortTold(object, sentence);
   if (!object || !sort || clause.complements.length > 1 || clause.rank !== "main" || clause.negated || clause.imperative) return [];
   if (findUnclear(object, sentence, analysis, phrasing.binder, true)) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
@@ -55,7 +55,7 @@ function ofObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 /** The noun of which a relative clause says which: "male", "house"; none where it tells no more than the noun. */
-function sortTold(np: Node, analysis: Analysis): string | undefined {
+function sortTold(np: Node, sentence: Sentence): string | undefined {
   const [noun, relative] = np.role === "relative" ? np.kids : [];
   if (!noun || relative?.cat !== "rc" || noun.role === "relative" || !/^(?:def|bare)$/.test(noun.f.det ?? "") || np.end - np.start > MOST_WORDS)
     return undefined;
@@ -72,8 +72,7 @@ function sortTold(np: Node, analysis: Analysis): string | undefined {
   if (isOurs || walkTree(noun).some(({ cat }) => cat === "num")) return undefined;
   const saysLittle = relative.end - relative.start < FEWEST_OF_RELATIVE;
   if (!isPlain || isSingled || saysLittle || noun.kids.at(-1)!.end !== noun.end) return undefined;
-  const sentence = analysis.sentences.find(({ tree }) => tree !== undefined && walkTree(tree).includes(np));
-  return sentence && wordsText(sentence, noun.end - words, noun.end).toLowerCase();
+  return wordsText(sentence, noun.end - words, noun.end).toLowerCase();
 }
 
 function factFor(phrasing: Phrasing, np: Node, stem: string, answer: string): Fact {
