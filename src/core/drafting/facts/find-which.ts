@@ -12,11 +12,11 @@ import { hasOpenPronoun } from "./open-pronoun";
 
 const FEWEST_OF_RELATIVE = 3;
 const MOST_WORDS = 14;
-const FEWEST_OF_STEM = 4;
+const FEWEST_TOLD = 2;
 /** Said of them, nobody wonders which. */
 const ANY = /^(?:people|person|one|man|woman|child|those|others|part|way)$/;
 
-/** "*The male whose colors change faster* usually wins": which one does? "bought *the house in which his mother had been a slave*": which did he buy? */
+/** "*The male whose tail is red* keeps the branch": which one does? "bought *the house in which his mother had been a slave*": which did he buy? */
 export function findWhich(phrasing: Phrasing, analysis: Analysis): Fact[] {
   return [...ofDoer(phrasing, analysis), ...ofObject(phrasing, analysis)];
 }
@@ -37,7 +37,7 @@ function ofDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
   const told = [preverbalAdverbs(clause), phrasing.finite, rest].filter(Boolean).join(" ");
-  if (told.split(" ").length < FEWEST_OF_STEM - 2) return [];
+  if (told.split(" ").length < FEWEST_TOLD) return [];
   return [factFor(phrasing, subject, `Which ${sort} ${told}?`, subject.start === 0 ? sentenceCase(nodeText(sentence, subject)) : nodeText(sentence, subject))];
 }
 

@@ -12,7 +12,7 @@ function isSomeOfThem(np: Node): boolean {
 /** Where something may stand. */
 const STANDS_WHERE = /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|over|beneath|next|opposite)$/;
 
-/** What is said beside a clause without a verb that has its own tense, clauses of which only the auxiliary is left, and what a phrase is set against. */
+/** What is said beside a clause without a verb that has its own tense, clauses of which only the auxiliary is left, lists behind a colon, and what a phrase is set against. */
 export function addEllipticalRules({ rule }: RuleWriter): void {
   // "were injured, *many of them blinded by glass*", "built three lamps, *each brighter than the last*"
   const isState = (vp: Node) => (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "ing" && !vp.f.gap);
@@ -65,8 +65,8 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
     /^(?:def|poss)$/.test(pp.kids[1]?.f.det ?? "") &&
     pp.end - pp.start <= 4 &&
     vp.end - vp.start <= 3 &&
-    isState(vp) &&
-    vp.f.form === "participle"
+    vp.f.form === "participle" &&
+    vp.f.gap
       ? pp.f
       : undefined,
   );
