@@ -245,7 +245,7 @@ neverDrafts({
     ],
     "years that admit": [
       "# The map\n\nJohn Snow drew a map. Many doctors went on believing in bad air. Snow died in 1858, eight years before they admitted that he had been right.",
-      /before they admitted/,
+      /^(?!In your own words).*before they admitted/,
     ],
     "nothing else": ["# The flight\n\nFor a week newspapers wrote about nothing else.", /wrote about nothing else\?/],
     "what the ice closed around": [

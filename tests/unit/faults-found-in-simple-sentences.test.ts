@@ -92,7 +92,7 @@ neverDrafts({
       "# Yeast\n\nYeast can live in two ways. When oxygen runs out, it switches to fermentation.",
       /^What happens when oxygen runs out/,
     ],
-    "hardly anything": ["# Seeds\n\nA seed is dry. As long as the seed is dry, hardly anything happens in it.", /Anything happens in/i],
+    "hardly anything": ["# Seeds\n\nA seed is dry. As long as the seed is dry, hardly anything happens in it.", /(?<!ardly )anything happens in/i],
     "what is lost without the paint": [
       "# The slipway\n\nBoats are painted with a dark red paint. Without it, a hull would be covered with weed within a single summer, and the boat would lose a third of its speed.",
       /^The boat would lose/,
