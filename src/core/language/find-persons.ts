@@ -332,6 +332,10 @@ const PEOPLE = new Set(
   ),
 );
 
+export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
+  return fileOf(lemma, lexicon) === NounFile.animal;
+}
+
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
   return PEOPLE.has(lemma) || /-year-old$/.test(lemma) || fileOf(lemma, lexicon) === NounFile.person;
 }

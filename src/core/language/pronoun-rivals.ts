@@ -1,8 +1,8 @@
 import type { Antecedent, Person } from "./analysis";
 import type { Clause } from "./clause";
-import { isPersonNoun } from "./find-persons";
+import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
-import { isAnimalNoun, mayBe } from "./resolve-pronouns";
+import { mayBe } from "./resolve-pronouns";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /**

@@ -1,6 +1,7 @@
 import { type Antecedent, positionKey, type Sentence } from "./analysis";
+import { isAnimalNoun } from "./find-persons";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
-import { isAnimalNoun, nounPhrases } from "./resolve-pronouns";
+import { nounPhrases } from "./resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "./tree";
 
 /** Any of them: "most other animals". */

@@ -3,9 +3,9 @@ import { type Antecedent, type Person, positionKey, type Sentence, type TextSort
 import type { Clause } from "./clause";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { DEMONYMS, MANY_AS_ONE, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
-import { isPersonNoun } from "./find-persons";
+import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import { anyOfSort } from "./he-or-she";
-import { fileOf, type Lexicon, NounFile } from "./lexicon";
+import type { Lexicon } from "./lexicon";
 import { namedTogether } from "./named-together";
 import { isNoAntecedent } from "./no-antecedent";
 import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
@@ -366,10 +366,6 @@ function isInsidePhrase(np: Node, tree: Node): boolean {
 
 export function nounPhrases(node: Node): Node[] {
   return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
-}
-
-export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
-  return fileOf(lemma, lexicon) === NounFile.animal;
 }
 
 export function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {

@@ -66,7 +66,8 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
       return definitionDistractors(fact, stock, count);
     case "naming":
     case "thing":
-      return nounDistractors(fact, stock, count, seed);
+      // "Which zoos must be inspected?": those of which something is told, beside which no other noun stands well.
+      return fact.pattern === "which-of-sort" ? [] : nounDistractors(fact, stock, count, seed);
     case "person":
       return personDistractors(fact, stock, count, seed);
     case "occasion":

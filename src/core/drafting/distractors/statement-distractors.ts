@@ -25,6 +25,7 @@ export function statementDistractors(
   const length = fact.answer.split(" ").length;
   const asked = stock.contentBySentence.get(fact.sentence)!;
   const stem = baseSet(fact.stem, stock.analysis.lexicon);
+  const asksWhatHappens = fact.pattern.startsWith("what-happens");
   const tense = fact.clause.verb.flags?.includes("past") || fact.clause.auxiliaries[0]?.flags?.includes("past") ? "past" : "present";
   const scored = random.shuffle(near(stock.statements, fact.sentence)).flatMap((statement) => {
     const distance = Math.abs(statement.sentence.index - fact.sentence.index);
@@ -52,10 +53,9 @@ export function statementDistractors(
     // "Each state has as many electors as …", right before: it may be why as well.
     if (fact.type === "cause" && distance === 1 && onTopic >= 2 && statement.sentence.block === fact.sentence.block) return [];
     // "When it is calm, the crystals reflect blue light. *The blue mixes with yellow*": it goes on, and is so as well.
-    const goesOn = statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block;
-    if (goesOn && /^what-happens/.test(fact.pattern)) return [];
+    if (asksWhatHappens && statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block) return [];
     // "What happens when *air* is warmed?": whatever else the air does may come of it.
-    if (/^what-happens/.test(fact.pattern) && stem.has(headTerminal(statement.phrasing.clause.subject).lemma ?? "")) return [];
+    if (asksWhatHappens && stem.has(headTerminal(statement.phrasing.clause.subject).lemma ?? "")) return [];
     // "What did Aldrin do when …?": something else that he did.
     if (fact.pattern === "what-did-when" && (statement.phrasing.subject !== fact.phrasing.subject || isPresent(statement))) return [];
     // Said twice in the source, what is asked about would be offered as its own answer.

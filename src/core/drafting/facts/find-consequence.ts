@@ -1,8 +1,7 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { isPersonNoun } from "../../language/find-persons";
+import { isAnimalNoun, isPersonNoun } from "../../language/find-persons";
 import { nodeText, wordsText } from "../../language/node-text";
-import { isAnimalNoun } from "../../language/resolve-pronouns";
 import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";

@@ -233,7 +233,7 @@ function isLeftAlone(fact: Fact, sentence: Sentence, analysis: Analysis): boolea
   // "*Pick up a box of cereal* and look at the back": an opening, where nobody is told how something is done.
   const isOrder = fact.clause.imperative && fact.pattern === "what-object";
   if (sort !== "steps" && isOrder && analysis.sentences.find(({ block }) => block.kind !== "heading") === sentence) return true;
-  if (sort === "story" && /^(?:how-long|what-sort)$/.test(fact.pattern)) return false;
+  if (sort === "story" && /^(?:how-long|what-sort|which-of-sort)$/.test(fact.pattern)) return false;
   if (sort === "story" && fact.type === "thing" && carriesTheStory(fact, analysis)) return false;
   if (sort === "story" && fact.type === "place") return !carriesTheStory(fact, analysis);
   // Everybody who read the story knows who does nearly all of it.

@@ -1,7 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { isAnimalNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
-import { isAnimalNoun } from "../../language/resolve-pronouns";
 import { headTerminal } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";

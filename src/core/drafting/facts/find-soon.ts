@@ -22,8 +22,6 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ({ cat, kids, start, end }) =>
       cat === "pp" && kids[0]?.lemma === "within" && kids[1] !== undefined && isLength(kids[1]) && start >= clause.start && end <= clause.end,
   );
-  // "remembered that a train was due *within minutes*": when it was due.
-  if (clause.complements.some(({ role, node }) => role === "clause" && node.start < (part?.start ?? 0))) return [];
   // "die *within minutes* when they are taken out": what follows is told behind it.
   const isOwn = part !== undefined && clause.adjuncts.some(({ node }) => node === part) && part.end < clause.end;
   const told = phraseRest(phrasing, analysis, [...(isOwn ? [part] : []), ...reasonsOf(clause)]);
@@ -31,6 +29,8 @@ export function findSoon(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "If many sign *within a hundred days*, there must be a vote": how soon they have to sign.
   if (part && !isOwn && part.end <= clause.subject.start) return [];
   if (!part || isUnclear(told) || !(isOwn || told.endsWith(answer)) || !SPAN.test(answer)) return [];
+  // "remembered that a train was due *within minutes*": when it was due.
+  if (clause.complements.some(({ role, node }) => role === "clause" && node.start < part.start)) return [];
   const rest = isOwn ? told : told.slice(0, -answer.length).trim();
   // "The news spread within hours"
   const fewest = clause.subject.f.det === "def" ? 2 : 3;

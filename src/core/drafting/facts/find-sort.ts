@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { isAnimalNoun } from "../../language/find-persons";
 import { midSentence, nodeText } from "../../language/node-text";
-import { isAnimalNoun } from "../../language/resolve-pronouns";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";

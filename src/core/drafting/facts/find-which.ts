@@ -76,10 +76,14 @@ function sortTold(np: Node, sentence: Sentence): string | undefined {
 }
 
 function factFor(phrasing: Phrasing, np: Node, stem: string, answer: string): Fact {
-  return factOf(
-    phrasing,
-    np.start,
-    { type: "list", stem, answer, answerNode: np, accepted: [], depth: "understanding", worth: 2.7, pattern: "which-of-sort" },
-    "thing",
-  );
+  return factOf(phrasing, np.start, {
+    type: "thing",
+    stem,
+    answer,
+    answerNode: np,
+    accepted: [],
+    depth: "understanding",
+    worth: 2.7,
+    pattern: "which-of-sort",
+  });
 }

@@ -224,13 +224,15 @@ function isOfSameSort(other: string, subject: Node): boolean {
 function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): Falsehood[] {
   const than = /^(.*?\bthan) ([^,]+)(,.*)?$/.exec(rest);
   const { clause, subject } = phrasing;
-  if (!than || than[3] || clause.adjuncts.some(({ node }) => node.cat.includes("sb")) || !/\b(?:\w+er|more)\b/.test(than[1]!)) return [];
+  // "gets warm faster *than water does*"
+  const other = than?.[2]?.replace(/ (?:does|do|did|is|are|was|were|can|will)$/, "");
+  if (!other || !than || than[3] || clause.adjuncts.some(({ node }) => node.cat.includes("sb")) || !/\b(?:\w+er|more)\b/.test(than[1]!)) return [];
   // "made of a plastic that is stronger than steel": compared inside a phrase, not by the clause.
   const compared =
     clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "ap") ||
     // "Dogs understand tone *better than words*": what is understood is compared, and not who understands.
     (clause.adjuncts.some(({ node }) => node.cat === "advp") &&
-      (!clause.complements.some(({ role }) => role === "object") || isOfSameSort(than[2]!.replace(/ (?:does|do|did)$/, ""), clause.subject))) ||
+      (!clause.complements.some(({ role }) => role === "object") || isOfSameSort(other, clause.subject))) ||
     clause.complements.some(({ node }) => node.cat === "np" && /^(?:more|less|fewer)\b/i.test(nodeText(clause.sentence, node)));
   if (
     !compared ||
@@ -238,8 +240,6 @@ function byComparison({ phrasing, text, rest }: Statement, analysis: Analysis): 
     partsOf(clause).some((part) => walkTree(part).some((node) => node.cat === "rc"))
   )
     return [];
-  // "gets warm faster *than water does*"
-  const other = than[2]!.replace(/ (?:does|do|did|is|are|was|were|can|will)$/, "");
   const similar = other.split(" ").length <= subject.split(" ").length + 2 && !/\b(?:it|them|they|usual|expected|ever|before|people|others?)\b|\d/.test(other);
   const sameNumber = /s$/.test(headWord(subject)) === /s$/.test(headWord(other)) && !/ and /.test(other);
   if (!similar || !sameNumber || analysis.persons.has(subject)) return [];

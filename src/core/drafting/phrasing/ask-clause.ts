@@ -114,8 +114,6 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "Ninety-one families have *signed*": what?
   if (clause.verb.lemma === "sign" && !clause.passive && clause.complements.length === 0 && clause.adjuncts.every(({ node }) => node.cat !== "pp"))
     return "points-elsewhere";
-  // "*Suppose* that a tree falls on your garage, and the owner refuses to pay": none of it is so.
-  if (/^(?:suppose|imagine)\b/i.test(sentence.text)) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
   if (clause.imperative && /, and (?:you|it|they|the \p{Ll}+) (?:will|can|may)\b/iu.test(sentence.text)) return "points-elsewhere";
   // "*Step out of a warm shower*, and bumps spring up": only if one does.
@@ -180,7 +178,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "All of these ideas fail. *One idea*, however, passes": one of those.
   if (
     home === sentence &&
-    /^one (?:idea|reason|theory|explanation|answer|way|method|problem|side|plan|answer|suggestion)$/i.test(nodeText(home, subjectNode)) &&
+    /^one (?:idea|reason|theory|explanation|answer|way|method|problem|side|plan|suggestion)$/i.test(nodeText(home, subjectNode)) &&
     (analysis.firstMention.get(headTerminal(subjectNode).lemma ?? "") ?? sentence.index) < sentence.index
   )
     return "demonstrative";

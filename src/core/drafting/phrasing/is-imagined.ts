@@ -1,14 +1,14 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 
-const OPENS = /^(?:Now )?(?:imagine|suppose|picture|say)\b(?! not)/i;
+const OPENS = /^(?:now )?(?:imagine|suppose)\b|^picture (?:an?|the|your) /i;
 const OF_READER = /\b(?:you|your|yours|yourself)\b/i;
 const ONCE = /^(?:One (?:day|night|morning|evening)|Then|Now|Suddenly|A (?:letter|man|woman|stranger)|The next (?:day|morning))\b/;
 
 /** "*Imagine that your family has farmed the same land for years. One day a letter arrives. The highway will run through your barn.*": what is only supposed, up to the first sentence that leaves it. */
 export function isImagined(sentence: Sentence, { sentences }: Analysis): boolean {
   for (let at = sentence.index; sentences[at]?.block === sentence.block; at--) {
-    const { text, index } = sentences[at]!;
-    if (index < sentence.index && OPENS.test(text)) return true;
+    const { text } = sentences[at]!;
+    if (OPENS.test(text)) return true;
     if (!OF_READER.test(text) && !ONCE.test(text)) return false;
   }
   return false;

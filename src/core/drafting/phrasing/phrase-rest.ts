@@ -31,10 +31,8 @@ function ownsOnly(node: Node): boolean {
 }
 
 /** "*usually*", and the phrase right behind it */
-function isUsual({ start, end }: Node, { sentence }: Phrasing["clause"]): boolean {
-  const often = /^(?:usually|often|mostly|normally|generally|sometimes)$/;
-  const [before, first] = [sentence.words[start - 1]?.lower ?? "", sentence.words[start]?.lower ?? ""];
-  return often.test(before) || (often.test(first) && (end - start > 1 || start > 0));
+function isUsual({ start }: Node, { sentence }: Phrasing["clause"]): boolean {
+  return sentence.words.slice(Math.max(0, start - 1), start + 1).some(({ lower }) => /^(?:usually|often|mostly|normally|generally|sometimes)$/.test(lower));
 }
 
 type Piece = { order: number; text: string; goesLast: boolean; holdsClause: boolean };

@@ -147,8 +147,6 @@ export const CLOSED_WORDS: Record<string, string> = {
   being: "be:ing|n:sg 4",
   "'re": "be:plain",
   "'m": "be:first",
-  "v.": "prep:against",
-  "vs.": "prep:against",
   hertz: "n:any",
   have: "have:base|have:plain",
   has: "have:third",

@@ -2,6 +2,7 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
 import { firstWord, isBareSubject, isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
+import { lastWord } from "./verb-shapes";
 
 /** "whose bell": a phrase that points back to the noun before it. */
 export function isWhose(np: Node): boolean {
@@ -16,13 +17,7 @@ const STANDING = new Set("lie sit stand hang live lurk grow rise stretch run lea
 
 /** "whether it is wide *or* narrow" */
 function holdsChoice(node: Node): boolean {
-  return (node.cat === "conj" && node.f.sub === "or") || endsInOrNot(node) || node.kids.some(holdsChoice);
-}
-
-/** "whether it is asked *or not*" */
-function endsInOrNot(node: Node): boolean {
-  const last = node.kids.at(-1);
-  return last?.lemma === "or not" || (last?.cat === "advp" && last.role === "adverb" && last.kids[0]?.lemma === "or not");
+  return (node.cat === "conj" && node.f.sub === "or") || node.kids.some(holdsChoice);
 }
 
 function holdsClause(node: Node): boolean {
@@ -56,7 +51,7 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   lift("s", "vp", "imperative", (vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? { f: { form: "base" }, cost: 3.5 } : undefined));
   // "the pond where they were born, and the story begins again": what is joined on mostly stands beside the whole.
   rule("sb", "sub s", 1, "mark", 0, (sub, s) =>
-    s.f.gap || s.f.form !== "fin" || (sub.f.sub === "whether" && !holdsChoice(s))
+    s.f.gap || s.f.form !== "fin" || (sub.f.sub === "whether" && !holdsChoice(s) && lastWord(s).lemma !== "or not")
       ? undefined
       : { f: { sub: sub.f.sub ?? "" }, cost: sub.f.sub !== "cause" && s.role === "conjunct" && s.kids[1]?.cat === "c-j-s" ? 1 : 0 },
   );

@@ -1,6 +1,7 @@
 import { headTerminal, type Node } from "../tree";
-import { firstWord } from "./phrase-shapes";
+import { firstWord, isPlace } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
+import { formOf } from "./verb-shapes";
 
 /** "many of them", "each", "one": some of those who were named before. */
 function isSomeOfThem(np: Node): boolean {
@@ -8,9 +9,6 @@ function isSomeOfThem(np: Node): boolean {
   if (of && them) return (/ of$/.test(of.lemma ?? "") || of.flags?.includes("oneof") === true) && headTerminal(them).lemma === "them";
   return np.end - np.start === 1 && /^(?:each|both|some|most|many|few|several|all)$/.test(headTerminal(np).lemma ?? "");
 }
-
-/** Where something may stand. */
-const STANDS_WHERE = /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|over|beneath|next|opposite)$/;
 
 /** What is said beside a clause without a verb that has its own tense, clauses of which only the auxiliary is left, lists behind a colon, and what a phrase is set against. */
 export function addEllipticalRules({ rule }: RuleWriter): void {
@@ -42,12 +40,12 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
 
   // "English kings claimed it, *and so did the colonies*", "it helps the plant, *as does the rain*"
   for (const cat of ["do", "be", "have", "modal"]) {
-    rule("so-aux", `adv ${cat}`, 1, "modifier", 0, (adv, aux) => (adv.lemma === "so" ? { agr: agreementOf(aux) } : undefined));
-    rule("as-aux", `sub ${cat}`, 1, "modifier", 0.3, (sub, aux) => (sub.f.sub === "as" ? { agr: agreementOf(aux) } : undefined));
+    rule("so-aux", `adv ${cat}`, 1, "modifier", 0, (adv, aux) => (adv.lemma === "so" ? (formOf(aux) ?? {}) : undefined));
+    rule("as-aux", `sub ${cat}`, 1, "modifier", 0.3, (sub, aux) => (sub.f.sub === "as" ? (formOf(aux) ?? {}) : undefined));
   }
   for (const cat of ["so", "as"] as const)
     rule(`${cat}-do`, `${cat}-aux np`, 0, "subject", 0.3, (aux, np) =>
-      np.f.kase !== "obj" && agreeNumbers(np.f.num ?? "any", aux.f.agr as "any") ? {} : undefined,
+      np.f.kase !== "obj" && agreeNumbers(np.f.num ?? "any", aux.f.agr ?? "any") ? {} : undefined,
     );
   rule("j-so-do", "conj so-do", 1, "mark", 0, (conj) => (conj.f.sub === "and" ? {} : undefined));
   rule("c-so-do", "comma j-so-do", 1, "mark", 0);
@@ -80,11 +78,11 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
   });
   // "Between the chambers *are valves*", "Among them *was a teacher*"
   rule("be-inv", "be np", 0, "subject", 2.2, (be, np) => {
-    const form = headTerminal(be).flags?.[0];
-    const isThere = (form === "third" || form === "plain") && np.f.kase === undefined && !/^(?:pron|clause|num)$/.test(np.f.det ?? "pron");
-    return isThere && agreeNumbers(np.f.num ?? "any", form === "third" ? "sg" : "pl") ? {} : undefined;
+    const { form, agr } = formOf(be) ?? {};
+    const isThere = form === "fin" && np.f.kase === undefined && !/^(?:pron|clause|num)$/.test(np.f.det ?? "pron");
+    return isThere && agreeNumbers(np.f.num ?? "any", agr ?? "any") ? {} : undefined;
   });
-  rule("s", "pp be-inv", 1, "inverted", 0.3, (pp) => (pp.f.time || !STANDS_WHERE.test(pp.f.sub ?? "") ? undefined : { form: "fin" }));
+  rule("s", "pp be-inv", 1, "inverted", 0.3, (pp) => (pp.f.time || !isPlace(pp) ? undefined : { form: "fin" }));
 
   // "had been *told* by a sailor *what was on board*"
   const isTold = (vp: Node) => vp.f.form === "participle" && vp.f.gap && /^(?:tell|show|teach|ask)$/.test(headTerminal(vp).lemma ?? "");
@@ -95,7 +93,7 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
   rule("cs", "comp vp", 1, "mark", 0.2, (comp, vp) => (comp.lemma === "whether" && vp.f.form === "to" && !vp.f.gap ? {} : undefined));
   // "is as old *as I am*"
   rule("as-self", "np be", 1, "subject", 0.2, (np, be) =>
-    np.f.kase !== "obj" && (np.f.sub === "first" || agreeNumbers(np.f.num ?? "any", agreementOf(be))) ? {} : undefined,
+    np.f.kase !== "obj" && (np.f.sub === "first" || agreeNumbers(np.f.num ?? "any", formOf(be)?.agr ?? "any")) ? {} : undefined,
   );
   rule("pp", "prep as-self", 1, "preposition", 0.4, (prep) => (prep.lemma === "as" ? { sub: "as" } : undefined));
   // "horseflies, whose bites hurt *and which can carry diseases*"
@@ -110,17 +108,9 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
     headTerminal(vg).lemma === "bear" && vg.f.form === "participle" && np.f.det === "indef" && np.f.num === "sg" ? vg.f : undefined,
   );
   // "Most of the countries *have not*"
-  rule("vp", "have not", 0, "ellipsis", 3.2, (have) => {
-    const form = headTerminal(have).flags?.[0];
-    return form === "base" || form === "participle" || form === "ing"
-      ? undefined
-      : { form: "fin", agr: form === "third" ? "sg" : form === "plain" ? "pl" : "any" };
-  });
+  rule("vp", "have not", 0, "ellipsis", 3.2, (have) => (formOf(have)?.form === "fin" ? formOf(have) : undefined));
   // "what a house *is worth*"
-  rule("vp", "be prep", 0, "predicate", 0.6, (be, prep) => {
-    const form = headTerminal(be).flags?.[0];
-    return prep.lemma === "worth" && (form === "third" || form === "plain") ? { form: "fin", agr: form === "third" ? "sg" : "pl", gap: true } : undefined;
-  });
+  rule("vp", "be prep", 0, "predicate", 0.6, (be, prep) => (prep.lemma === "worth" ? { ...formOf(be), gap: true } : undefined));
   // "how much he earns *and whether he has paid*"
   rule("j-ws", "conj ws", 1, "mark", 0);
   rule("j-ws", "conj cs", 1, "mark", 0, (_, cs) => (firstWord(cs) === "whether" ? {} : undefined));
@@ -129,11 +119,4 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
     rule("ws", `ws ${cat}`, 0, "coordination", 0.3);
     rule("cs", `cs ${cat}`, 0, "coordination", 0.3, (cs) => (firstWord(cs) === "whether" ? cs.f : undefined));
   }
-}
-
-/** What an auxiliary agrees with. */
-function agreementOf(aux: Node): "sg" | "pl" | "any" {
-  const flags = headTerminal(aux).flags ?? [];
-  if (aux.cat === "modal" || flags[0] === "past") return "any";
-  return flags[0] === "third" ? "sg" : "pl";
 }

@@ -2,7 +2,7 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { isWhose } from "./clause-rules";
 import { JOINED_BY } from "./noun-phrase-rules";
-import { firstWord, isRate, opensWithAs } from "./phrase-shapes";
+import { firstWord, isPlace, isRate, opensWithAs } from "./phrase-shapes";
 import { agreeNumbers, type Made, type RuleWriter } from "./rule-writer";
 
 const MEASURES = new Set("degree mile metre meter kilometre kilometer foot inch step pace knot fathom".split(" "));
@@ -137,9 +137,9 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     // "*The winter my parents divided the house*, I was eleven"
     if (n.role === "relative" && !headTerminal(n.kids[1]!).f.gap && n.kids[1]?.cat === "s" && TIME_NOUNS.has(head))
       return { f: { sub: "time", time: true }, cost: 0.3 };
-    // "*Every fall*, millions of monarchs leave"
     // "*This way*, nobody is hurt"
     if (head === "way" && n.f.det === "dem" && n.end - n.start === 2) return { f: { sub: "dem" }, cost: 1 };
+    // "*Every fall*, millions of monarchs leave"
     if (head === "fall" && n.kids[0]?.lemma === "every") return { f: { sub: "time" }, cost: 0.4 };
     // "*The next morning* she walked up to the pass"
     const isNext = n.f.det === "def" && n.end - n.start === 3 && /^(?:next|following|same|previous)$/.test(headTerminal(n.kids[1]?.kids[0] ?? n).lemma ?? "");
@@ -238,9 +238,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);
   rule("pp", "pp c-j-pp", 0, "coordination", 1, (l, r) => (l.f.sub === r.f.sub ? l.f : undefined));
   // "on shoes, on jackets, and even in spacecraft"
-  const isPlaced = (pp: Node) => /^(?:in|on|under|at|near|above|below|between|inside|behind|along|beneath|over)$/.test(pp.f.sub ?? "");
   const alike = (l: Node, r: Node): Made =>
-    l.f.sub === r.f.sub ? { f: l.f, cost: 0 } : isPlaced(l) && isPlaced(r.kids[1] ?? r) ? { f: l.f, cost: 0.9 } : undefined;
+    l.f.sub === r.f.sub ? { f: l.f, cost: 0 } : isPlace(l) && isPlace(r.kids[1] ?? r) ? { f: l.f, cost: 0.9 } : undefined;
   rule("ppl", "pp c-pp", 0, "listed", 0.3, alike);
   rule("ppl", "ppl c-pp", 0, "listed", 0.2, alike);
   rule("pp", "ppl c-j-pp", 0, "coordination", 0);

@@ -15,11 +15,6 @@ function capitalised(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1).toLowerCase();
 }
 
-/** Animals that have a name in tales. */
-const TALE_ANIMALS = new Set(
-  "spider fox bear wolf hare tortoise turtle raven crow coyote lion tiger monkey rabbit cat dog mouse frog hen rooster pig goat owl otter".split(" "),
-);
-
 /** What is told apart by its number. */
 const NUMBERED =
   /^(?:number|page|room|platform|chapter|line|route|gate|track|highway|apartment|bus|tram|pier|class|grade|form|unit|lesson|level|stage|lane|berth|flat|cell|dock)$/;
@@ -35,7 +30,7 @@ function isDated(qn: Node): boolean {
 }
 
 /** Nouns and what stands before them. */
-export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): void {
+export function addNounRules({ isVerbToo, rule, lift, isAnimal, isPerson }: RuleWriter): void {
   lift("nb", "n", "noun", (n) => ({ f: { num: n.f.num ?? "sg" }, cost: 0 }));
   // "the Romans made their concrete": a people is many.
   lift("pnb", "pn", "noun", (n) => ({ f: { num: mayBePeople(n.lemma ?? "") ? "any" : "sg", det: "proper" }, cost: 0 }));
@@ -58,7 +53,7 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
     !l.f.det && l.f.num === "sg" && headTerminal(l).cat === "n" && isPerson(headTerminal(l)) ? { ...r.f, num: "sg", det: "proper" } : undefined,
   );
   // "Alexander the Great", "Cancer the Crab", "Bruno *the tailor*"
-  const isBeing = (n: Node) => n.flags?.[0] === "sg" && (isPerson(n) || TALE_ANIMALS.has(n.lemma ?? ""));
+  const isBeing = (n: Node) => n.flags?.[0] === "sg" && (isPerson(n) || isAnimal(n));
   rule("np", "pnb np", 0, "title", 0.6, (l, r) =>
     r.f.det === "def" && r.role === "determiner" && r.end - r.start === 2 && (headTerminal(r).cat === "pn" || isBeing(headTerminal(r)))
       ? { ...l.f, num: "sg", det: "proper" }
@@ -139,10 +134,11 @@ export function addNounRules({ isVerbToo, rule, lift, isPerson }: RuleWriter): v
   rule("qn", "num ornum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
   rule("tonum", "prep num", 1, "mark", 0, (l) => (l.lemma === "to" ? {} : undefined));
   rule("qn", "num tonum", 0, "range", 0.3, (l) => (l.flags?.includes("year") ? undefined : ofCoins(l)));
-  // "two or more atoms", "*ten more* minutes"
+  // "*ten more* minutes"
   rule("qn", "num det", 0, "more", 0.2, (l, r) =>
     r.lemma === "more" && !l.flags?.includes("year") ? { num: l.flags?.[0] === "sg" ? "sg" : "pl" } : undefined,
   );
+  // "two or more atoms"
   rule("qn", "num ormore", 0, "range", 0, (l) => (l.flags?.includes("year") ? undefined : { num: "pl" }));
   // "221 BCE", "AD 79", "the 4th century BC"
   rule("qn", "num era", 0, "era", 0, () => ({ num: "sg", sub: "era" }));

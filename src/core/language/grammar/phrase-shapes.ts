@@ -73,3 +73,8 @@ export function isBareSubject(s: Node): boolean {
   const [subject] = s.kids;
   return s.role === "subject" && subject?.f.det === "bare" && subject.f.num === "sg" && subject.end - subject.start === 1;
 }
+
+/** "in the box", "between the chambers": where something may be. */
+export function isPlace(pp: Node): boolean {
+  return /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|over|beneath|next|opposite)$/.test(pp.f.sub ?? "");
+}

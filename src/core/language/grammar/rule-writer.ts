@@ -1,4 +1,4 @@
-import { isPersonNoun } from "../find-persons";
+import { isAnimalNoun, isPersonNoun } from "../find-persons";
 import type { Lexicon } from "../lexicon";
 import { type Features, headTerminal, type Node } from "../tree";
 
@@ -20,6 +20,8 @@ export type RuleWriter = {
   isPlaceName(np: Node): boolean;
   /** Is the noun's form a verb's as well, so many times as often: "needs", "sticks"? */
   isVerbToo(noun: Node, times: number): boolean;
+  /** Does the noun name animals: "spider"? */
+  isAnimal(noun: Node): boolean;
   /** Does the noun name persons: "explorer"? */
   isPerson(noun: Node): boolean;
 };
@@ -53,8 +55,9 @@ export function createRuleWriter(lexicon: Lexicon): RuleWriter & Grammar {
     return noun.cat === "n" && verb >= asNoun * times;
   };
   const isPerson = (noun: Node) => isPersonNoun(noun.lemma ?? "", lexicon);
+  const isAnimal = (noun: Node) => isAnimalNoun(noun.lemma ?? "", lexicon);
   const isPlaceName = (np: Node) => np.f.det === "proper" && lexicon.nameKind(headTerminal(np).lemma ?? "") === "place";
-  return { binary, unary, rule, lift, has, isPerson, isPlaceName, isVerbToo };
+  return { binary, unary, rule, lift, has, isAnimal, isPerson, isPlaceName, isVerbToo };
 }
 
 export function agreeNumbers(a: string, b: string): "sg" | "pl" | "any" | undefined {

@@ -7,6 +7,7 @@ import {
   endsInTo,
   findsOutWhere,
   firstVerb,
+  formOf,
   hasObject,
   isList,
   isOneTime,
@@ -35,26 +36,8 @@ function hasBetween({ role, head, kids: [verb, between] }: Node, adverbs: RegExp
 
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
 export function addVerbRules({ rule, lift, has }: RuleWriter): void {
-  const inflected = (verb: Node): Features | undefined => {
-    switch (verb.flags?.[0]) {
-      case "third":
-        return { form: "fin", agr: "sg" };
-      case "plain":
-        return { form: "fin", agr: "pl" };
-      case "past":
-        return { form: "fin", agr: "any" };
-      case "base":
-        return { form: "base" };
-      case "participle":
-        return { form: "participle" };
-      case "ing":
-        return { form: "ing" };
-      default:
-        return undefined;
-    }
-  };
   const verbal = (verb: Node, cost: number, extra: Features = {}): Made => {
-    const f = inflected(verb);
+    const f = formOf(verb);
     return f && { f: { ...f, ...extra }, cost };
   };
   lift("vp", "v", "verb", (v) => verbal(v, has(v, "I") ? 0 : 1.6));
@@ -167,7 +150,7 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     )
       return undefined;
     // Of these the noun follows, as a rule: "is made *of lime*".
-    return { f: { ...inflected(v), gap: true }, cost: /^(?:of|from)$/.test(prep.lemma ?? "") ? 3 : 0 };
+    return { f: { ...formOf(v), gap: true }, cost: /^(?:of|from)$/.test(prep.lemma ?? "") ? 3 : 0 };
   });
   lift("vp", "vt", "verb", (v) => ({ f: v.f, cost: 0.1 }));
   lift("vg", "vt", "verb", (v) => ({ f: { ...v.f, gap: true }, cost: 0.6 }));
@@ -204,23 +187,15 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     rule(aux, `${aux} not`, 0, "negation", 0, (l) => l.f);
     rule(aux, `${aux} adv`, 0, "modifier", 0.15, (l, r) => (r.f.sub === "particle" || (aux === "be" && r.f.sub === "deg") ? undefined : l.f));
   }
-  const beForm = (be: Node): Features | undefined => {
-    const [first] = headTerminal(be).flags ?? [];
-    if (first === "third") return { form: "fin", agr: "sg" };
-    if (first === "plain") return { form: "fin", agr: "pl" };
-    if (first === "first") return { form: "fin", agr: "first" };
-    return first === "base" ? { form: "base" } : first === "participle" ? { form: "participle" } : first === "ing" ? { form: "ing" } : undefined;
-  };
-  const auxForm = (aux: Node) => (aux.cat === "be" ? beForm(aux) : (inflected(headTerminal(aux)) ?? undefined));
   rule("vp", "be vp", 1, "auxiliary", 0, (be, vp) => {
-    const f = beForm(be);
+    const f = formOf(be);
     if (!f) return undefined;
     if (vp.f.form === "participle" && vp.f.gap && !vp.f.passive) return { ...f, passive: true };
     if (vp.f.form === "ing") return { ...f, sub: "ing", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) };
     return undefined;
   });
   rule("vp", "have vp", 1, "auxiliary", 0, (have, vp) => {
-    const f = auxForm(have);
+    const f = formOf(have);
     return f && vp.f.form === "participle" && (!vp.f.gap || !vp.f.passive)
       ? { f: { ...f, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) }, cost: vp.f.gap ? 0.3 : 0 }
       : undefined;
@@ -229,55 +204,55 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     vp.f.form === "base" ? { ...extra, ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined;
   rule("vp", "modal vp", 1, "auxiliary", 0, auxiliary({ form: "fin", agr: "any" }));
   rule("vp", "do vp", 1, "auxiliary", 0.2, (aux, vp) => {
-    const f = auxForm(aux);
+    const f = formOf(aux);
     // "do *better*"
     return f && !HOW_ONE_DOES.test(headTerminal(vp).lemma ?? "") ? auxiliary(f)(aux, vp) : undefined;
   });
-  rule("vp", "do advp", 0, "adjunct", 0.3, (v, advp) => (HOW_ONE_DOES.test(headTerminal(advp).lemma ?? "") ? auxForm(v) : undefined));
+  rule("vp", "do advp", 0, "adjunct", 0.3, (v, advp) => (HOW_ONE_DOES.test(headTerminal(advp).lemma ?? "") ? formOf(v) : undefined));
   // have and do as full verbs
-  rule("vp", "have np", 0, "object", 0.1, (v, np) => (object(np) ? auxForm(v) : undefined));
-  rule("vp", "have vp", 0, "infinitive", 0.5, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? auxForm(v) : undefined));
+  rule("vp", "have np", 0, "object", 0.1, (v, np) => (object(np) ? formOf(v) : undefined));
+  rule("vp", "have vp", 0, "infinitive", 0.5, (v, vp) => (vp.f.form === "to" && !vp.f.gap ? formOf(v) : undefined));
   lift("vp", "have", "verb", (v) => {
-    const f = auxForm(v);
+    const f = formOf(v);
     return f && { f: { ...f, gap: true }, cost: 0.8 };
   });
   // "more work to do"
   lift("vp", "do", "verb", (v) => {
-    const f = auxForm(v);
+    const f = formOf(v);
     return f && { f: { ...f, gap: true }, cost: 0.8 };
   });
-  rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? auxForm(v) : undefined));
+  rule("vp", "do np", 0, "object", 0.3, (v, np) => (object(np) ? formOf(v) : undefined));
   // "choose chocolate *if they can*", "as loudly as *he could*": what is left out stands before.
   lift("vp", "modal", "ellipsis", () => ({ f: { form: "fin", agr: "any" }, cost: 3.2 }));
   // "the gardener wears ear protectors; the baby *does not*", "but hedgehogs *do*"
-  rule("vp", "do not", 0, "ellipsis", 2.6, (l) => auxForm(l));
+  rule("vp", "do not", 0, "ellipsis", 2.6, (l) => formOf(l));
   lift("vp", "do", "ellipsis", (l) => {
-    const f = auxForm(l);
+    const f = formOf(l);
     return f?.form === "fin" ? { f, cost: 3.2 } : undefined;
   });
   rule("vp", "modal not", 0, "ellipsis", 3.2, () => ({ form: "fin" as const, agr: "any" as const }));
   // be as a copula
   // "where gold was common and salt *was not*": what is left out stands before.
-  rule("vp", "be not", 0, "ellipsis", 2.2, (be) => beForm(be));
+  rule("vp", "be not", 0, "ellipsis", 2.2, (be) => formOf(be));
   rule("vp", "be np", 0, "predicate", 0.1, (be, np) => {
-    const f = np.f.kase === "subj" ? undefined : beForm(be);
+    const f = np.f.kase === "subj" ? undefined : formOf(be);
     // "was *killed last month* fighting": something done, and no month that is killed.
     return f && { f, cost: np.f.det === "bare" && opensWithParticiple(np) ? 2 : 0 };
   });
   // "decide what the facts are"
   lift("vp", "be", "copula", (be) => {
-    const f = beForm(be);
+    const f = formOf(be);
     return f && { f: { ...f, gap: true }, cost: 2 };
   });
-  rule("vp", "be ap", 0, "predicate", 0, (be) => beForm(be));
+  rule("vp", "be ap", 0, "predicate", 0, (be) => formOf(be));
   // "he was *the strongest*"
-  rule("vp", "be best", 0, "predicate", 0.3, (be) => beForm(be));
-  rule("vp", "be pp", 0, "predicate", 0.3, (be) => beForm(be));
-  rule("vp", "be advp", 0, "predicate", 0.9, (be) => beForm(be));
-  rule("vp", "be cs", 0, "predicate", 0.5, (be) => beForm(be));
-  rule("vp", "be ws", 0, "predicate", 0.4, (be) => beForm(be));
-  rule("vp", "be sb", 0, "predicate", 0.8, (be, sb) => (sb.f.sub === "cause" ? beForm(be) : undefined));
-  rule("vp", "be vp", 0, "predicate", 0.9, (be, vp) => (vp.f.form === "to" && !vp.f.gap ? beForm(be) : undefined));
+  rule("vp", "be best", 0, "predicate", 0.3, (be) => formOf(be));
+  rule("vp", "be pp", 0, "predicate", 0.3, (be) => formOf(be));
+  rule("vp", "be advp", 0, "predicate", 0.9, (be) => formOf(be));
+  rule("vp", "be cs", 0, "predicate", 0.5, (be) => formOf(be));
+  rule("vp", "be ws", 0, "predicate", 0.4, (be) => formOf(be));
+  rule("vp", "be sb", 0, "predicate", 0.8, (be, sb) => (sb.f.sub === "cause" ? formOf(be) : undefined));
+  rule("vp", "be vp", 0, "predicate", 0.9, (be, vp) => (vp.f.form === "to" && !vp.f.gap ? formOf(be) : undefined));
   rule("vp", "to vp", 1, "mark", 0, (_, vp) =>
     vp.f.form === "base" ? { form: "to", ...(vp.f.gap ? { gap: true as const } : {}), ...(vp.f.passive ? { passive: true as const } : {}) } : undefined,
   );

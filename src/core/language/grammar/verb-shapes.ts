@@ -1,6 +1,28 @@
 /** What verb phrases look like, for the rules that build them. */
 import { TIME_NOUNS } from "../data/noun-classes";
-import { headTerminal, type Node } from "../tree";
+import { type Features, headTerminal, type Node } from "../tree";
+
+/** The form of a verb or an auxiliary, and what it agrees with: "walks", "were not", "am". */
+export function formOf(verb: Node): Features | undefined {
+  switch (headTerminal(verb).flags?.[0]) {
+    case "third":
+      return { form: "fin", agr: "sg" };
+    case "plain":
+      return { form: "fin", agr: "pl" };
+    case "first":
+      return { form: "fin", agr: "first" };
+    case "past":
+      return { form: "fin", agr: "any" };
+    case "base":
+      return { form: "base" };
+    case "participle":
+      return { form: "participle" };
+    case "ing":
+      return { form: "ing" };
+    default:
+      return undefined;
+  }
+}
 
 /** The verb of a phrase that is no auxiliary's. */
 export function firstVerb(vp: Node): string | undefined {
