@@ -11,6 +11,7 @@ describe("an object pronoun stands for the one noun before it that agrees", () =
     ["several, with their number", "The town has 212 lamps, and all of them burn until dawn.", ["the 212 lamps"]],
     ["an animal that is told of like somebody", "The blackbird slept. Tom fed her.", ["the blackbird"]],
     ["what the same sentence has just done something to", "The lens was new. Ida took the lamp and cleaned it.", ["the lamp"]],
+    ["what holds it, and stays as it is", "An essay lay on the desk. Ida wrote an article with a mistake in it.", ["it"]],
     ["the subject that the clause behind explains", "The bay was calm. The channel is deep because ships use it.", ["the channel"]],
   ])("%s", (_, text, wanted) => {
     expect(stands(text)).toEqual(wanted);

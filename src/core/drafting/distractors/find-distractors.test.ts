@@ -37,6 +37,23 @@ describe("wrong options are of the key's own kind", () => {
     expect(found).toHaveLength(3);
     for (const text of found) expect(fact.sentence.text.toLowerCase()).not.toContain(text.toLowerCase());
   });
+  it("nothing else that may come of it: what goes on, or what the same thing does", () => {
+    const text =
+      "# Air\n\nWarm air is light. When air is warmed, its parts move apart. The parts take more room in a balloon. The air in a valley cools at night. Cold water sinks to the bottom of a lake. The land keeps the heat of the day. The parts of a machine wear out.";
+    const source = stockSource(analyse(text, "markdown"));
+    const happens = source.facts.find(({ pattern }) => pattern === "what-happens-when")!;
+    const found = findDistractors(happens, source, 4, 1).join(" ");
+    expect(found).not.toMatch(/more room|in a valley|is light/);
+  });
+  it("what else somebody did, and nobody's else", () => {
+    const text =
+      "# The voice\n\nJonas Aldrin lends dragons his voice. When Ida recorded the battle, Jonas Aldrin lost his voice for four days. Jonas Aldrin stayed at home after the battle. Jonas Aldrin hummed into a coffee can for the battle. The artists drew the mouths of the dragons in the battle. Ida recorded the quiet scenes of the battle. Jonas Aldrin drinks warm water after a battle. Jonas Aldrin pretended to be a wolf in a battle at school.";
+    const source = stockSource(analyse(text, "markdown"));
+    const did = source.facts.find(({ pattern }) => pattern === "what-did-when")!;
+    const found = findDistractors(did, source, 4, 1);
+    expect(found).toContain("Jonas Aldrin hummed into a coffee can for the battle");
+    expect(found.filter((other) => !other.startsWith("Jonas Aldrin") || /drinks|lends|stayed/.test(other))).toEqual([]);
+  });
   it("no other purpose of the same doer, which may be right as well", () => {
     const text =
       "# Plants\n\nPlants make their own food from light. Plants use the energy of the sun to turn water into sugar. Farmers spread manure on the fields. Gardeners use glass to keep the heat inside the house. Bakers use yeast to fill the dough with air. Machines use the energy of the wind to grind corn for bread.";

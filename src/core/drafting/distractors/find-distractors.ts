@@ -15,7 +15,7 @@ import { verbPhraseAs } from "../phrasing/restate";
 import { near, type SourceStock, type Statement } from "../source-stock";
 import { nounDistractors } from "./noun-distractors";
 import { aboutDistractors, lengthDistractors, mostThereCanBe, numberDistractors, shareDistractors, yearDistractors } from "./number-distractors";
-import { functionDistractors, isPresent, isSameDoer, isWay, prefixed, statementDistractors } from "./statement-distractors";
+import { functionDistractors, isPresent, isSameDoer, isSameTense, isWay, prefixed, statementDistractors } from "./statement-distractors";
 import { timeDistractors } from "./time-distractors";
 
 /**
@@ -46,7 +46,14 @@ export function findDistractors(fact: Fact, stock: SourceStock, count: number, s
         count,
         seed,
         ({ phrasing }) => phrasing.binder.human === fact.phrasing.binder.human,
-        (statement) => (isPresent(statement) ? statement.text : undefined),
+        // "What did Aldrin do when …?": something else that he did.
+        (statement) => {
+          const fits =
+            fact.pattern === "what-did-when"
+              ? isWay(statement) && statement.phrasing.subject === fact.phrasing.subject && isSameTense(statement, fact)
+              : isPresent(statement);
+          return fits ? statement.text : undefined;
+        },
       );
     case "purpose":
       return fact.pattern === "why-to"

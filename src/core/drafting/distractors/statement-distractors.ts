@@ -26,7 +26,7 @@ export function statementDistractors(
   const asked = stock.contentBySentence.get(fact.sentence)!;
   const stem = baseSet(fact.stem, stock.analysis.lexicon);
   const asksWhatHappens = fact.pattern.startsWith("what-happens");
-  const tense = fact.clause.verb.flags?.includes("past") || fact.clause.auxiliaries[0]?.flags?.includes("past") ? "past" : "present";
+  const asksWhatCame = asksWhatHappens || fact.pattern === "what-did-when";
   const scored = random.shuffle(near(stock.statements, fact.sentence)).flatMap((statement) => {
     const distance = Math.abs(statement.sentence.index - fact.sentence.index);
     if (
@@ -53,14 +53,11 @@ export function statementDistractors(
     // "Each state has as many electors as …", right before: it may be why as well.
     if (fact.type === "cause" && distance === 1 && onTopic >= 2 && statement.sentence.block === fact.sentence.block) return [];
     // "When it is calm, the crystals reflect blue light. *The blue mixes with yellow*": it goes on, and is so as well.
-    if (asksWhatHappens && statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block) return [];
+    if (asksWhatCame && statement.sentence.index === fact.sentence.index + 1 && statement.sentence.block === fact.sentence.block) return [];
     // "What happens when *air* is warmed?": whatever else the air does may come of it.
     if (asksWhatHappens && stem.has(headTerminal(statement.phrasing.clause.subject).lemma ?? "")) return [];
-    // "What did Aldrin do when …?": something else that he did.
-    if (fact.pattern === "what-did-when" && (statement.phrasing.subject !== fact.phrasing.subject || isPresent(statement))) return [];
     // Said twice in the source, what is asked about would be offered as its own answer.
     if (onTopic === stated.size) return [];
-    const sameTense = isPresent(statement) === (tense === "present");
     const sameBlock = statement.sentence.block === fact.sentence.block;
     return [
       {
@@ -69,7 +66,7 @@ export function statementDistractors(
         score:
           Math.min(shared, 3) +
           Math.min(onTopic, 2) * 1.5 +
-          (sameTense ? 2 : 0) +
+          (isSameTense(statement, fact) ? 2 : 0) +
           (statement.phrasing.binder.human === fact.phrasing.binder.human ? 1.2 : 0) -
           Math.abs(1 - ratio) * 2 -
           (distance === 1 ? 1.5 : 0) -
@@ -112,10 +109,14 @@ function saysWhatIs({ phrasing: { clause } }: Statement): boolean {
   return (clause.verb.cat === "be" && clause.complements.some((part) => part.node.cat === "np")) || clause.complements.some((part) => part.role === "object2");
 }
 
-export function isPresent(statement: Statement): boolean {
-  const { clause } = statement.phrasing;
+export function isPresent({ phrasing }: Pick<Statement, "phrasing">): boolean {
+  const { clause } = phrasing;
   const first = clause.auxiliaries[0] ?? clause.verb;
   return !first.flags?.includes("past") && !["could", "would", "might"].includes(first.lemma ?? "");
+}
+
+export function isSameTense(statement: Statement, fact: Fact): boolean {
+  return isPresent(statement) === isPresent(fact);
 }
 
 const STATES = new Set("need have want know see like lack seem own belong contain consist live die become be feel hope wish weigh cost last".split(" "));

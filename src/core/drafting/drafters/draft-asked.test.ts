@@ -34,6 +34,8 @@ describe("what somebody is asked and answers", () => {
     ["a reply that only says something of the question", "Why do you wear gloves?", "That is a good question."],
     ["a reply of another shape", "How many nets do you own?", "My father left them to me."],
     ["an answer that is taken back", "How many nets do you own?", "About forty. But only ten are whole."],
+    ["a reply that says nothing", "How much fish do you sell?", "A lot. On Fridays more than two boxes."],
+    ["the first sentence of a tale", "How did you become a skipper?", "With a borrowed boat. A teacher lent it to me."],
     ["what others do", "What do you do in winter?", "The boats lie on the shore."],
   ])("is not asked: %s", (_, question, answer) => {
     expect(asked(talk(question, answer))).toEqual([]);

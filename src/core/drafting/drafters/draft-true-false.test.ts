@@ -11,6 +11,29 @@ function stated(text: string): string[] {
   return draftTrueFalse(stockOf(analyse(text, "markdown")), 1).map(({ stem, key }) => `${stem} ${key}`);
 }
 
+describe("is no statement of its own", () => {
+  it.each([
+    [
+      "what was then, found out now",
+      "# Candy\n\nSugar grows on a stick. If nothing grows, there was not enough sugar in the syrup. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /if nothing grows/,
+    ],
+    [
+      "many that one thing would be",
+      "# Sound\n\nA horn is loud. Sounds above 20,000 hertz are called ultrasound. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /Ultrasound is sounds/,
+    ],
+    [
+      "what the writer goes on to give",
+      "# Bread\n\nThe smell of bread goes within a day. But really there is only one good answer. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /one good answer/,
+    ],
+  ])("%s", (_, text, words) => {
+    expect(stated(text)).not.toEqual([]);
+    expect(stated(text).filter((line) => words.test(line))).toEqual([]);
+  });
+});
+
 describe("what a writer claims", () => {
   it("is told as claimed, and a change of it is false", () => {
     const found = stated(`${OPINION}A ditch full of reeds holds water back, and young frogs hide from herons in the weeds.`);

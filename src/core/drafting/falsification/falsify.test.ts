@@ -15,6 +15,7 @@ it.each([
   ["year", "A second lamp was lit in 1871.", /^a second lamp was lit in (?!1871)\d{4}$/],
   ["order", "New keepers studied a handbook before they stood a watch.", /^new keepers studied a handbook after they stood a watch$/],
   ["comparison", "Wet rope is heavier than dry rope.", /^dry rope is heavier than wet rope$/],
+  ["comparison", "Land gets warm faster than water does.", /^water gets warm faster than land$/],
   ["comparison", "Cold air cannot hold as much vapour as warm air.", /^warm air cannot hold as much vapour as cold air$/],
   ["comparison", "Fresh water carries a current more easily than salty water.", /^salty water carries a current more easily than fresh water$/],
   ["antonym", "The sun weakens the tide at the coast.", /^the sun strengthens the tide at the coast$/],

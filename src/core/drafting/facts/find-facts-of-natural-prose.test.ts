@@ -1,0 +1,48 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+describe("what prose says beside", () => {
+  finds({
+    "how long before something else": [
+      "Ida Wells had been born a slave in 1862, six months before the slaves were declared free.",
+      "In what year had Ida Wells been born a slave?",
+      "1862",
+    ],
+    "in the same way everywhere": [
+      "Air moves because the sun does not warm every place in the same way.",
+      "Why does air move?",
+      "because the sun does not warm every place in the same way",
+    ],
+    "some yards away": [
+      "A few hundred yards away, a dispatcher named Vincent Coleman had been told by a sailor what was on board.",
+      "What had Vincent Coleman been told by a sailor?",
+      "what was on board",
+    ],
+    "what somebody asked one summer": [
+      "One summer a friend asked Ragna Tulloch to help him rig ropes on a chimney.",
+      "What did a friend ask Ragna Tulloch to do one summer?",
+      "help him rig ropes on a chimney",
+    ],
+    "long before": [
+      "Songs helped people remember things long before anyone could write.",
+      "When did songs help people remember things?",
+      "long before anyone could write",
+    ],
+    "with something closed": [
+      "Last year the office measured the sound. With the windows closed, the clock reached thirty-one decibels.",
+      "How many decibels did the clock reach with the windows closed?",
+      "thirty-one",
+    ],
+  });
+  neverAsks({
+    "how many more": ["Captain Moss sailed as a mate. Captain Moss trained for two more years.", /^For how many years did Captain Moss train/],
+    "what somebody did in dying": [
+      "Beatrix Potter lived on a farm. When she died in 1943, Beatrix Potter left four thousand acres to the National Trust.",
+      /do when she died/,
+    ],
+    "one gas of many": ["Plants take in carbon dioxide, a gas in the air.", /What do we call a gas in the air/],
+    "whether it is so or not": ["Whether or not the story is true, the Chinese were the first to raise silkworms.", /whether or not/i],
+    "nothing else that was eaten": ["In Ireland, where the poor ate hardly anything else, a disease destroyed the crop in 1845.", /\belse destroy/i],
+    "how often someone sold only because": ["In the Middle Ages herring could be sold all over Europe only because the town had salt.", /Europe only\?/],
+  });
+});
