@@ -103,7 +103,14 @@ export function createParser(grammar: Grammar): Parser {
       for (let end = start + 1; end <= Math.min(n, start + longest); end++) {
         for (const { node } of chart[start * (n + 1) + end] ?? []) {
           const known = byEnd.get(end);
-          if (node.cat === "s" && node.role !== "conjunct" && !node.f.gap && node.f.form === "fin" && (!known || node.cost < known.cost)) byEnd.set(end, node);
+          if (
+            node.cat === "s" &&
+            node.role !== "conjunct" &&
+            !node.f.gap &&
+            (node.f.form === "fin" || node.f.form === "base") &&
+            (!known || node.cost < known.cost)
+          )
+            byEnd.set(end, node);
         }
       }
       return byEnd;

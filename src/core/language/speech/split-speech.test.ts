@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { analyse, tools } from "../../../tests/support/language-tools";
-import { analyseText } from "./analyse-text";
+import { analyse, tools } from "../../../../tests/support/language-tools";
+import { analyseText } from "../analyse-text";
 
 const SPOKEN =
   "okay so today the keeper turns the lens and the lens throws the light far out to sea the ships see the light at night um then the captain counts the seconds and he knows the name of the lighthouse the light never stops because a clockwork motor turns it";
@@ -9,8 +9,12 @@ describe("speech without full stops", () => {
   const { sentences, blocks } = analyse(SPOKEN);
   it("is cut where clauses parse", () => {
     const texts = sentences.map(({ text }) => text);
-    expect(texts).toContain("the ships see the light at night");
+    expect(texts).toContain("the keeper turns the lens");
     expect(texts.length).toBeGreaterThanOrEqual(4);
+  });
+  it("is told without what may belong to the next clause as well", () => {
+    // "the ships see the light at night", or "at night the captain counts the seconds"
+    expect(sentences.find(({ text }) => text.startsWith("the ships"))).toMatchObject({ text: "the ships see the light" });
   });
   it("stays as it is in the source", () => {
     for (const { text, start, end } of sentences) expect(blocks[0]!.text.slice(start, end)).toBe(text);
@@ -24,6 +28,19 @@ describe("speech without full stops", () => {
   it("is left alone where it has full stops", () => {
     expect(analyse("The keeper turns the lens. The lens throws the light far out to sea.").sentences.every((sentence) => !sentence.unpunctuated)).toBe(true);
   });
+});
+
+it("long speech is cut as well where one window of words ends and the next begins", () => {
+  const clauses = Array.from({ length: 60 }, (_, at) => (at % 2 === 0 ? "the keeper turns the lens" : "he cleans the lamp with a cloth"));
+  const { sentences } = analyse(clauses.join(" "));
+  expect(sentences.filter(({ text }) => clauses.includes(text)).length).toBeGreaterThan(50);
+});
+
+it("a condition is not cut off", () => {
+  const spoken =
+    "the keeper climbs the tower every evening if the oil is low he fills the lamp the captain knows the name of the lighthouse because he counts the seconds the boats come home before the storm and the harbour is full";
+  const sure = analyse(spoken).sentences.filter(({ abstained }) => abstained === undefined);
+  expect(sure.map(({ text }) => text).filter((text) => text.startsWith("he fills"))).toEqual([]);
 });
 
 it("a long sentence that somebody wrote, with its commas and its stop, stays whole", () => {
