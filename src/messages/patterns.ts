@@ -27,6 +27,7 @@ const PATTERNS: Record<string, string> = {
   "what-worth": "The source says what something was worth.",
   "what-keeps": "The source says what something has, and what that does for it.",
   "who-only": "The source says that one sort alone does or may do something.",
+  "how-much-more": "The source says how many times as large one thing is as another.",
   "how-far": "The source measures by the size of something that is known.",
   "what-is-it": "The source says what a part of something is.",
   "sign-of-what": "The source says what something is a sign of.",

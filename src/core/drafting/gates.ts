@@ -152,7 +152,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
 }
 
 /** A sentence of the source that is quoted before it is asked about. */
-const LED = /^Read: “[^”]*”/;
+/** What is read out in front of a question. */
+export const LED = /^Read: “[^”]*”/;
 
 /** They show whole sentences of the source, which speech without full stops does not have. */
 const NEEDS_SENTENCES = new Set<Candidate["kind"]>(["two-part", "open-response", "essay", "word-in-context", "select-all"]);

@@ -2,6 +2,7 @@ import { type Antecedent, type Person, positionKey, type Sentence } from "./anal
 import type { Clause } from "./clause";
 import type { Lexicon } from "./lexicon";
 import { nodeText } from "./node-text";
+import { ownerForm } from "./owner-form";
 import { solePerson } from "./sole-person";
 import { type Node, walkTree } from "./tree";
 
@@ -24,7 +25,7 @@ export function resolveSolePerson(
       const gender = pronoun && genderOf(pronoun);
       const name = gender && solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
       if (!name || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
-      const text = pronoun.cat === "poss" && !isCalledBack(clause, pronoun) ? `${name}${name.endsWith("s") ? "’" : "’s"}` : name;
+      const text = pronoun.cat === "poss" && !isCalledBack(clause, pronoun) ? ownerForm(name, sentences) : name;
       sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, { text, sentence }]]);
     }
   }

@@ -33,6 +33,12 @@ describe("the more, the more", () => {
       "The eruption will be more violent",
     ],
     [
+      "somebody makes more",
+      "The more an insect struggles, the more juice the plant makes.",
+      "What happens as an insect struggles more?",
+      "The plant makes more juice",
+    ],
+    [
       "something is more so",
       "The higher the tide, the more water flows into the basin.",
       "What happens if the tide is higher?",

@@ -56,6 +56,8 @@ const FOLLOWING: readonly (readonly [RegExp, string])[] = [
   [/^the ((?:more|less) often) (.+)$/u, "$2 $1"],
   // "the more flavour it makes" → it makes more flavour
   [/^the ((?:more|less|fewer) \p{Ll}+) ((?:it|they|you) \p{Ll}+)$/u, "$2 $1"],
+  // "the more juice the plant makes" → the plant makes more juice
+  [/^the ((?:more|less|fewer) \p{Ll}+) ((?:the|an?|its|your|his|her|their) \p{Ll}+ \p{Ll}+)$/u, "$2 $1"],
   // "the more the water presses on its hull" → the water presses more on its hull
   [/^the (more|less) ((?:the|your|its|his|her) \p{Ll}+ \p{Ll}+)( .+)?$/u, "$2 $1$3"],
   // "the more boats there are" → there are more boats

@@ -73,6 +73,8 @@ function statementOf(fact: Fact, stock: SourceStock): Statement | undefined {
 
 function fromNumber(fact: Fact, stock: SourceStock): Candidate[] {
   const statement = statementOf(fact, stock);
+  // "is ____ as a man": more than a number would be missing.
+  if (fact.pattern === "how-much-more" || fact.pattern === "how-far") return [];
   // "had just ____ minutes"
   const number = fact.answer.replace(/^(?:just|exactly) /, "");
   if (!statement || /^(?:more|less|fewer|at|up|about|almost|nearly|only|as|over|roughly|some|around|approximately) /i.test(number)) return [];

@@ -5,7 +5,7 @@ import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
 
-const ADMITS = /^(?:it is true|I admit|I grant|I know|admittedly, it is true) that\b/i;
+const ADMITS = /^(?:it is true|I admit|I grant|I know|I agree|admittedly, it is true) that\b/i;
 const FEWEST_WORDS = 4;
 const MOST_WORDS = 24;
 

@@ -9,6 +9,7 @@ import { isOfThings } from "./belongs-to-object";
 import { type Fact, factId, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { withoutReason } from "./find-purpose";
+import { goingTo } from "./going-to";
 
 /** "learn to be careful *only* if somebody shows them", "like to read *at first*": not without what else is said. */
 const LIMITED = / (?:only|at first|for now|so far|at all)$/;
@@ -129,20 +130,38 @@ function isDeed({ f }: Node, verb: string): boolean {
 }
 
 const FEWEST_OF_TELLER = 6;
+const LASTING =
+  /^(wait|stay|serve|rest|last) (?:for )?((?:(?:only|at least|about|up to|more than) )?[\p{L}\d-]+ (?:seconds|minutes|hours|days|weeks|months|years))$/u;
 
-/** "Every ship *had to give one penny for each ton*": what did every ship have to do? */
+/** "Every ship *had to give one penny for each ton*": what did every ship have to do? "is going to …": what is it going to do? */
 export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
-  if (!part || clause.verb.cat !== "have" || clause.imperative || clause.complements.length > 1) return [];
+  const duty = clause.verb.cat === "have" ? clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to") : undefined;
+  const part = duty ?? goingTo(clause);
+  if (!part || clause.imperative || clause.complements.length > Number(part === duty)) return [];
   // "ran out of money *and had to live on crackers*": when he had to, the first half says.
   if (clause.shared) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
   const answer = deedsIn(clause.sentence, withoutReason(part.node));
+  const lasting = LASTING.exec(answer);
   // "I had to go outside for a minute": of whoever tells the whole there is more.
   const isThin = rest === "" && phrasing.subject === narratorOf(clause.sentence, analysis) && answer.split(" ").length < FEWEST_OF_TELLER;
   if (isUnclear(rest) || isThin || answer.split(" ").length < 3 || isOfThings(answer) || LIMITED.test(answer)) return [];
+  // "have to *wait only three years*": for how long?
+  if (lasting)
+    return [
+      factOf(phrasing, part.node.start, {
+        type: "time",
+        stem: askClause({ ...phrasing, verbPhrase: `${phrasing.verbPhrase} to ${lasting[1]}` }, "How long", rest),
+        answer: lasting[2]!,
+        answerNode: part.node,
+        accepted: [lasting[2]!.replace(/^(?:only|at least|about|up to) /, ""), `for ${lasting[2]}`],
+        depth: "recall",
+        worth: 2.2,
+        pattern: "how-long",
+      }),
+    ];
   return [
     factOf(phrasing, part.node.start, {
       type: "aim",

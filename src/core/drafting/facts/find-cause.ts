@@ -45,7 +45,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     // "because wolves do not tolerate them, *and as a result foxes increased*": what came of it.
     .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
     .replace(/^for (?:example|instance),? /, "")
-    .replace(/^for /, "because ");
+    .replace(/^(?:for|since) /, "because ");
   // "because a shark mistakes a surfer for a seal, *and it usually lets go*": what comes of it, and not why.
   if (/,? and (?:it|they|he|she) (?:usually|often|then|soon|sometimes|always|normally) /.test(answer)) return [];
   if (answer.split(" ").length < 4 || / why$/.test(answer)) return [];

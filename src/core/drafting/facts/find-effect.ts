@@ -31,9 +31,9 @@ export function findEffect(phrasing: Phrasing, analysis: Analysis): Fact[] {
     factOf(phrasing, quality.node.start, {
       type: "function",
       stem: askClause({ ...phrasing, verbPhrase: "have" }, "What effect", [`on ${affected}`, rest].filter(Boolean).join(" ")),
-      answer: `${phrasing.finite} ${affected} ${effect}`,
+      answer: `${phrasing.binder.num === "pl" ? "they" : "it"} ${phrasing.finite} ${affected} ${effect}`,
       answerNode: quality.node,
-      accepted: [effect],
+      accepted: [effect, `${phrasing.finite} ${affected} ${effect}`],
       depth: "understanding",
       worth: 2.6,
       pattern: "what-effect",

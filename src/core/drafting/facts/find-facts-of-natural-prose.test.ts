@@ -34,7 +34,29 @@ describe("what prose says beside", () => {
       "thirty-one",
     ],
   });
+  finds({
+    "what somebody is going to do": [
+      "Tomorrow Nora Skarsgard is going to mend the old lamp.",
+      "What is Nora Skarsgard going to do tomorrow?",
+      "mend the old lamp",
+    ],
+    "how long one has to wait": ["New keepers have to wait only three years.", "How long do new keepers have to wait?", "only three years"],
+    "as what, and how many times": [
+      "A wave of red light is almost twice as long as a wave of violet light.",
+      "How long is a wave of red light compared with a wave of violet light?",
+      "almost twice as long",
+    ],
+    "how many times brighter": [
+      "The new lens was three times brighter than the old mirror.",
+      "How much brighter was the new lens compared with the old mirror?",
+      "three times brighter",
+    ],
+  });
   neverAsks({
+    "for what one is going": ["Tomorrow Nora Skarsgard is going to mend the old lamp.", /^Why is/],
+    "copies of nothing": ["Copies were sent to scholars all over Europe.", /^What was sent/],
+    "whose inside": ["Each trap has two halves. The inside is red and gives off a sweet smell.", /the inside/i],
+    "the shortest of what": ["Red light has long waves. Violet and blue light have the shortest.", /have the shortest|light have\b/],
     "how many more": ["Captain Moss sailed as a mate. Captain Moss trained for two more years.", /^For how many years did Captain Moss train/],
     "what somebody did in dying": [
       "Beatrix Potter lived on a farm. When she died in 1943, Beatrix Potter left four thousand acres to the National Trust.",

@@ -106,7 +106,7 @@ describe("ages, temperatures, goals and conditions", () => {
     "a reason behind a time and a comma": [
       "Tornadoes are measured after they have passed, since no instrument survives inside them.",
       "Why are tornadoes measured after they have passed?",
-      "since no instrument survives inside tornadoes",
+      "because no instrument survives inside tornadoes",
     ],
     "for which deed somebody was punished": [
       "Ida Marrow was thrown into prison for having helped a smuggler.",
@@ -171,7 +171,7 @@ describe("who and what is meant", () => {
     "a reason for what was just told of": [
       "Sea fog forms at night. Sailors fear it more than any other fog, since it can last for days.",
       "Why do sailors fear sea fog more than any other fog?",
-      "since it can last for days",
+      "because it can last for days",
     ],
     "anybody at all": [
       "Chroniclers claimed that one could catch the fish with bare hands.",

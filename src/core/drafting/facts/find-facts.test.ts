@@ -247,7 +247,7 @@ describe("times, lists and percentages", () => {
     "a share": ["The market takes three percent of every sale.", ["quantity", "What percentage of every sale does the market take?", "three"]],
     "since behind a comma": [
       "Boilers worked in shifts of twelve hours, since the fire had to burn all night.",
-      ["cause", "Why did boilers work in shifts of twelve hours?", "since the fire had to burn all night"],
+      ["cause", "Why did boilers work in shifts of twelve hours?", "because the fire had to burn all night"],
     ],
     "the sentence before": [
       "Rough shells slow a ship down. For this reason workers scrape the bottoms of ships.",

@@ -51,7 +51,7 @@ import { findMeans } from "./find-means";
 import { findMeanwhile } from "./find-meanwhile";
 import { findMeasure } from "./find-measure";
 import { findMoreThanAny } from "./find-more-than-any";
-import { findMultiple } from "./find-multiple";
+import { findMultiple, findTimesAs } from "./find-multiple";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
 import { findNamedPhrases } from "./find-named-phrase";
 import { findNamedThing } from "./find-named-thing";
@@ -177,6 +177,7 @@ const FINDERS: FactFinder[] = [
   findWorth,
   findOnly,
   findMultiple,
+  findTimesAs,
   findPartOf,
   findSign,
   findKeeper,

@@ -99,6 +99,8 @@ function ofLikeness(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.verb.cat !== "be" || !predicate || !quality || findUnclear(predicate, sentence, analysis, phrasing.binder)) return [];
   // "*about* as long as": what stands right before it belongs to the answer.
   const about = clause.adjuncts.find(({ node }) => node.end === predicate.start && node.start >= clause.verb.end)?.node;
+  // "twice as long": see find-multiple.ts
+  if (about && /^(?:twice|half)$/.test(nodeText(sentence, about))) return [];
   const rest = phraseRest(phrasing, analysis, [predicate, ...(about ? [about] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const answer = wordsText(sentence, about?.start ?? predicate.start, predicate.end);

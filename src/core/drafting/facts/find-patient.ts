@@ -16,6 +16,8 @@ const FEWEST_WORDS = 4;
 /** Done to many things, so that another answer may be as right. */
 const SAYING_LITTLE = /^(?:call|name|know|use|need|make|do|say|see|tell|ask|allow|force|suppose|base|locate|have|give|take)$/;
 
+const OF_SOMETHING = /^(?:copy|part|piece|sample|example|member|half|share|version|model|name|side|end|edge|layer)$/;
+
 /** "*A rope* was found trailing in the water behind the ship": what was? What something is done to, where it is a thing first told of here. */
 export function findPatient(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
@@ -26,6 +28,8 @@ export function findPatient(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (SAYING_LITTLE.test(clause.verb.lemma ?? "") || clause.complements.some(({ role }) => role === "object2" || role === "infinitive")) return [];
   const isFirstTold = subject.f.det === "indef" || (subject.f.det === "bare" && head.cat === "n");
   if (!isFirstTold || head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || subject.f.time) return [];
+  // "*Copies* were sent to scholars": of what?
+  if (OF_SOMETHING.test(head.lemma ?? "") && subject.role !== "postmodifier") return [];
   if (mayNamePerson(head.lemma ?? "", analysis.lexicon) || hasNo(subject) || clause.adjuncts.some(({ node }) => hasNo(node))) return [];
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest) || !isWhole(rest) || rest.split(" ").length < FEWEST_WORDS || preverbalAdverbs(clause) !== "") return [];

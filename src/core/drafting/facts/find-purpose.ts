@@ -9,6 +9,7 @@ import { bindersIn, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type FactFinder, factId } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { goingTo } from "./going-to";
 
 /** With these a to-phrase after the object says what it is for. */
 const USING = new Set("use build make employ add design set carry fit install".split(" "));
@@ -49,6 +50,7 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (
     !part ||
     clause.negated ||
+    goingTo(clause) === part ||
     // "*Never* look into the sun to check your work": for that nobody should.
     (clause.imperative && clause.adjuncts.some(({ node }) => headTerminal(node).lemma === "never")) ||
     (clause.verb.cat === "be" && !clause.passive && reasonNode(part.node).cat === "vp") ||

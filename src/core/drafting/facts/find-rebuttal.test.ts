@@ -32,6 +32,9 @@ describe("what the writer answers to others", () => {
 describe("what the writer admits", () => {
   const admitted = (text: string) => opinion(text).filter(([stem]) => stem === "What does the writer admit?");
   it("is asked where it is one thing, and told whole", () => {
+    expect(admitted("I agree that children should learn to save, but a fine teaches nobody anything.")).toEqual([
+      ["What does the writer admit?", "that children should learn to save"],
+    ]);
     expect(admitted("It is true that a tree costs a lot to plant.")).toEqual([["What does the writer admit?", "that a tree costs a lot to plant"]]);
   });
   it.each([

@@ -46,6 +46,8 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isNobody(phrasing, analysis)
   )
     return [];
+  // "I *agree* that children should save": admitted, see find-admission.ts
+  if (clause.verb.lemma === "agree" && phrasing.subject === narratorOf(clause.sentence, analysis)) return [];
   // "found *the town hall locked*", "saw *a turtle stuck between logs*": a thing, and how she found it.
   if (clause.verb.lemma === "see" && /^(?:to|it)$/.test(clause.sentence.words[clause.verb.end]?.lower ?? "")) return [];
   if (/^(?:find|see)$/.test(clause.verb.lemma ?? "") && part.node.cat === "s") return [];

@@ -145,7 +145,7 @@ describe("how a thing is weighed, called, defined", () => {
     "heavier than the others of its kind": [
       "Ruben made a kite. Ruben's box kite climbed slowly at first, since it was heavier than the others.",
       "Why did Ruben's box kite climb slowly at first?",
-      "since it was heavier than the others",
+      "because it was heavier than the others",
     ],
     "under one of two conditions": [
       "When an onion is boiled or fried, heat destroys the enzyme in its cells.",

@@ -90,7 +90,7 @@ describe("what a longer sentence is cut for", () => {
     "a reason behind a thing with a clause of its own": [
       "Do not use wood that has been treated, since the fumes harm the chicks.",
       "Why should you not use wood that has been treated?",
-      "since the fumes harm the chicks",
+      "because the fumes harm the chicks",
     ],
     "a purpose that takes up what the question names": [
       "The Romans counted the citizens in order to tax them.",

@@ -4,6 +4,7 @@ import { TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
 import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
 import { KIN_NAMES } from "../../language/noun-gender";
+import { ownerForm } from "../../language/owner-form";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
 import { isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -295,7 +296,7 @@ function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): stri
   const [, rest] = /^\S+ (.+)$/s.exec(nodeText(sentence, subject)) ?? [];
   if (!owner || !rest || /\b(?:he|she|his|her|him)\b/i.test(rest)) return undefined;
   const name = analysis.owners.get(positionKey(sentence, subject.start))?.text ?? ownerNamed(owner, sentence, analysis);
-  return name && `${name}${name.endsWith("s") ? "’" : "’s"} ${rest}`;
+  return name && `${ownerForm(name, analysis.sentences)} ${rest}`;
 }
 
 function ownerNamed(owner: string, sentence: Sentence, analysis: Analysis): string | undefined {

@@ -39,6 +39,8 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   if (head.cat === "pn") return true;
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma) || np.kids[1]?.role === "numbered") return true;
+  // "*The inside* is red": of what?
+  if (/^(?:inside|outside|underside|tip|rim|edge|upper side)$/.test(lemma) && np.role === "determiner" && opensClause(np, sentence)) return false;
   // "One bell rang louder *than the rest*": of the bells.
   if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
   // "*The two men* became enemies": which, another sentence says.
@@ -73,4 +75,8 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   const senses = analysis.lexicon.findWord(lemma)?.senses ?? [];
   const isSort = senses.length === 0 || senses.some((sense) => CONCRETE_FILES.has(analysis.lexicon.nounFile(sense))) || isPersonNoun(lemma, analysis.lexicon);
   return count >= (np.f.num === "pl" && isSort ? 1 : 2);
+}
+
+function opensClause(np: Node, sentence: Sentence): boolean {
+  return sentence.clauses.some(({ subject }) => subject.start === np.start && subject.end === np.end);
 }

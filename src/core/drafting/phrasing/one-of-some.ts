@@ -22,6 +22,8 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   if (isAnybody(np, sentence)) return false;
   // "continue on *the other*", "*the two* made seven journeys", "*the ninth* stood at the window"
   if (np.f.det === "dem" && np.kids.length === 2 && /^(?:adj|num|ord)$/.test(np.kids[1]!.cat)) return true;
+  // "Red light has the longest waves, and violet light *the shortest*"
+  if (np.kids.length === 1 && np.kids[0]!.cat === "best") return true;
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
   // "had found *a fourth*": a fourth of what?
   if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;

@@ -110,3 +110,16 @@ it("tells somebody where it is, and does not tell the others of a place", () => 
   const told = walkTree(tree!).find(({ cat, role }) => cat === "vp" && role === "clause");
   expect(told && headTerminal(told).lemma).toBe("tell");
 });
+
+describe("a few words that stand for many", () => {
+  it.each([
+    ["Red light has the longest waves, and violet light has the shortest.", "best", "the shortest"],
+    ["The largest grow to two metres.", "best", "The largest"],
+    ["Nobody alive knew how to read hieroglyphs.", "np", "Nobody alive"],
+    ["Both my parents are deaf.", "np", "Both my parents"],
+    ["We both screamed.", "np", "We both"],
+    ["Birds are curious and not very shy.", "ap", "curious and not very shy"],
+    ["The rule says, among other things, that dogs are allowed.", "cs", "that dogs are allowed"],
+    ["It means that they pay their taxes.", "cs", "that they pay their taxes"],
+  ])("%s", (text, cat, wanted) => expect(phrase(text, cat)).toBe(wanted));
+});

@@ -11,7 +11,7 @@ function isSomeOfThem(np: Node): boolean {
 }
 
 /** What is said beside a clause without a verb that has its own tense, clauses of which only the auxiliary is left, lists behind a colon, and what a phrase is set against. */
-export function addEllipticalRules({ rule }: RuleWriter): void {
+export function addEllipticalRules({ rule, lift }: RuleWriter): void {
   // "were injured, *many of them blinded by glass*", "built three lamps, *each brighter than the last*"
   const isState = (vp: Node) => (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "ing" && !vp.f.gap);
   rule("abs", "np vp", 1, "subject", 0.2, (np, vp) => (isSomeOfThem(np) && isState(vp) ? {} : undefined));
@@ -119,4 +119,27 @@ export function addEllipticalRules({ rule }: RuleWriter): void {
     rule("ws", `ws ${cat}`, 0, "coordination", 0.3);
     rule("cs", `cs ${cat}`, 0, "coordination", 0.3, (cs) => (firstWord(cs) === "whether" ? cs.f : undefined));
   }
+  // "Red light has *the longest waves*, and violet light *the shortest*", "*The youngest* cannot fly": of what, another phrase says.
+  lift("np", "best", "determiner", ({ end, start }) => (end - start === 2 ? { f: { num: "any", det: "dem" }, cost: 1.6 } : undefined));
+  // "*Both my parents* are deaf"
+  rule("np", "corr np", 1, "determiner", 0.3, (corr, np) =>
+    corr.lemma === "both" && /^(?:poss|def|dem)$/.test(np.f.det ?? "") && np.f.num === "pl" && np.role !== "coordination" ? np.f : undefined,
+  );
+  // "*We both* screamed"
+  rule("np", "np corr", 0, "both", 0.3, (np, corr) => (corr.lemma === "both" && np.f.kase === "subj" && np.f.num === "pl" ? np.f : undefined));
+  // "curious *and not very shy*"
+  rule("j-ap", "conj not-ap", 1, "mark", 0.3, (conj) => (conj.f.sub === "and" ? {} : undefined));
+  // "*Nobody alive* knew it", "*everyone present* signed"
+  rule("np", "np ap", 0, "modifier", 0.3, (np, ap) =>
+    /^(?:some|any|no|every) ?(?:body|one)$/.test(headTerminal(np).lemma ?? "") &&
+    np.end - np.start === 1 &&
+    ap.end - ap.start <= 2 &&
+    /^(?:alive|present|else|absent|awake|new|old|important|famous|special|responsible|available|interested)$/.test(headTerminal(ap).lemma ?? "")
+      ? np.f
+      : undefined,
+  );
+  // "*the few* who know the way"
+  rule("np", "det pro", 0, "determiner", 1.2, (det, pro) => (det.flags?.includes("def") && pro.lemma === "few" ? { num: "pl", det: "dem" } : undefined));
+  // "says, *among other things*, that dogs are allowed"
+  rule("vp", "vp c-pp-c", 0, "adjunct", 2.6, (vp) => (vp.role === "verb" ? vp.f : undefined));
 }

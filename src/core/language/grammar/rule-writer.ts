@@ -48,8 +48,11 @@ export function createRuleWriter(lexicon: Lexicon): RuleWriter & Grammar {
   const lift: RuleWriter["lift"] = (to, from, role, make) => {
     unary.push({ to, from, role, make });
   };
-  // "was fined *two hundred dollars*": what the dictionary does not know.
-  const has = (verb: Node, frame: string) => (frame === "D" && verb.lemma === "fine") || (lexicon.findWord(verb.lemma ?? "")?.frames || "IT").includes(frame);
+  // "was fined *two hundred dollars*", "means *that they pay*": what the dictionary does not know.
+  const has = (verb: Node, frame: string) =>
+    (frame === "D" && verb.lemma === "fine") ||
+    (frame === "C" && verb.lemma === "mean") ||
+    (lexicon.findWord(verb.lemma ?? "")?.frames || "IT").includes(frame);
   const isVerbToo = (noun: Node, times: number) => {
     const { noun: asNoun = 0, verb = 0 } = lexicon.findWord(noun.lemma ?? "") ?? {};
     return noun.cat === "n" && verb >= asNoun * times;

@@ -30,7 +30,7 @@ function isStateOf(verb: Node, state: Node): boolean {
 
 /** A verb with one phrase behind it, or one adverb of such a sort, before the clause that it governs. */
 function hasBetween({ role, head, kids: [verb, between] }: Node, adverbs: RegExp): boolean {
-  const isPhrase = between?.cat === "pp" && between.f.sub !== "by";
+  const isPhrase = between?.cat === "c-pp-c" || (between?.cat === "pp" && between.f.sub !== "by");
   return role === "adjunct" && head === 0 && verb?.role === "verb" && (isPhrase || (between?.cat === "advp" && adverbs.test(between.f.sub ?? "")));
 }
 
@@ -100,7 +100,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
   rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5)));
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
   // "proved *in 2004* that the dune is not needed", "had learnt *at the front* what a gun can do"
-  rule("vp", "vp cs", 0, "clause", 0.4, (vp) => (hasBetween(vp, /^time$/) && has(headTerminal(vp), "C") ? vp.f : undefined));
+  rule("vp", "vp cs", 0, "clause", 0.4, (vp) =>
+    hasBetween(vp, /^time$/) && has(headTerminal(vp), "C") ? { f: vp.f, cost: vp.kids[1]?.cat === "c-pp-c" ? -2.2 : 0 } : undefined,
+  );
   rule("vp", "vp ws", 0, "clause", 0.4, (vp) => (hasBetween(vp, /^/) && ASKING.has(headTerminal(vp).lemma ?? "") ? vp.f : undefined));
   // "makes the picture blurred" makes it something, and says nothing of it.
   rule("vp", "v s", 0, "clause", 0, (v, s) =>

@@ -31,7 +31,7 @@ describe("speech without full stops", () => {
 });
 
 it("long speech is cut as well where one window of words ends and the next begins", () => {
-  const clauses = Array.from({ length: 60 }, (_, at) => (at % 2 === 0 ? "the keeper turns the lens" : "he cleans the lamp with a cloth"));
+  const clauses: string[] = Array.from({ length: 60 }, (_, at) => (at % 2 === 0 ? "the keeper turns the lens" : "he cleans the lamp with a cloth"));
   const { sentences } = analyse(clauses.join(" "));
   expect(sentences.filter(({ text }) => clauses.includes(text)).length).toBeGreaterThan(50);
 });
