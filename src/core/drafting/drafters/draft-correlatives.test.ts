@@ -34,8 +34,8 @@ describe("the more, the more", () => {
     ],
     [
       "somebody makes more",
-      "The more an insect struggles, the more juice the plant makes.",
-      "What happens as an insect struggles more?",
+      "The more the insect struggles, the more juice the plant makes.",
+      "What happens as the insect struggles more?",
       "The plant makes more juice",
     ],
     [

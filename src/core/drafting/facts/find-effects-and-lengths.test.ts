@@ -3,7 +3,7 @@ import { finds, neverAsks } from "../../../../tests/support/fact-tester";
 
 describe("what something does to another", () => {
   finds({
-    "an effect": ["Every knot makes a rope weaker.", "What effect does every knot have on a rope?", "makes a rope weaker"],
+    "an effect": ["Every knot makes a rope weaker.", "What effect does every knot have on a rope?", "it makes a rope weaker"],
     "what keeps it from harm": ["The tin kept the iron from rusting.", "What kept the iron from rusting?", "the tin"],
   });
   neverAsks({
