@@ -28,6 +28,8 @@ it.each([
   ["opens-badly", { stem: "why did keepers wear linen aprons?" }],
   ["ends-badly", { key: "Because buttons could scratch the glass while" }],
   ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
+  ["doubled-words", { kind: "true-false", stem: "The new center feels as if the new center could be anywhere.", key: "true" }],
+  ["doubled-words", { kind: "true-false", stem: "Dunmore left a note of his or her own.", key: "true" }],
   ["answer-in-stem", { stem: "Why did the buttons scratch the glass of lamps?", key: "because buttons scratch glass" }],
   ["gap-word-elsewhere", { kind: "gap-fill", stem: "The old lamp is called a lamp ____ by all.", key: "old" }],
 ] as const)("%s", (gate, more) => {

@@ -142,6 +142,7 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   if (/^(?:What|Who|Why|Where|How) \w+ (?:people|some|others|many|most|it|they|you all|a|an)\?$/i.test(stem)) return "vague-subject";
   // "According to Marek, what do you have to do?" When, and for what?
   if (/(?:^|, )what (?:do|does|did|must|should|can|may|will) (?:you|one|we|people) (?:(?:have|need|want|try) to )?do\?$/i.test(stem)) return "vague-subject";
+  if (candidate.kind === "true-false" && saysAgain(candidate)) return "doubled-words";
   const quotes = candidate.pattern === "what-it-stands-for" || candidate.parts?.sort === "gaps" || isKeyOffered(stem, candidate.key);
   if (!WITHOUT_ANSWER.has(candidate.kind) && !quotes && answerInStem(candidate)) return "answer-in-stem";
   if (candidate.kind === "gap-fill" && candidate.parts === undefined && new RegExp(`\\b${literally(candidate.key)}\\b`, "i").test(stem.replace(GAP, "")))
@@ -173,4 +174,12 @@ function answerInStem({ stem, key }: Candidate): boolean {
   const lower = stem.toLowerCase();
   const shared = content.filter((word) => lower.includes(word.replace(/(?:s|ed|ing)$/, ""))).length;
   return shared / content.length >= (content.length <= 2 ? 1 : 0.7);
+}
+
+/** "*the new center* feels as if *the new center* could be anywhere", of what the source said once; "a note of *his or her* own". */
+function saysAgain({ stem, evidence }: Candidate): boolean {
+  const told = evidence.map(({ text }) => text).join(" ");
+  const again = /\b(the \p{Ll}+ \p{Ll}+)\b.* \1\b/iu.exec(stem)?.[1];
+  const isTwice = again !== undefined && told.toLowerCase().split(again.toLowerCase()).length <= 2;
+  return isTwice || (/\bhis or her\b/.test(stem) && !/\bhis or her\b/.test(told));
 }

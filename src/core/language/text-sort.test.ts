@@ -21,6 +21,7 @@ it.each([
     "# Courts\n\nCourts may strike down a law. The power is old. A quarrel over a job was its beginning. Marshall wrote the ruling. Not everyone likes it. Critics ask why nine judges should be able to overrule the people. Defenders reply that the rights of a minority need it.",
   ],
   ["story", "a tale in the past, though not every sentence speaks of him or her", TALE],
+  ["expository", "the past with years before Christ", TALE.replace("at dawn", "in 276 BC").replace("far away", "far away in 194 BC")],
   ["expository", "the past with its years", TALE.replace("at dawn", "in 1902").replace("far away", "far away in 1902")],
   ["expository", "what is so today", TALE.replaceAll(/\b(woke|stood|ran|lay|was|took|carried|swallowed|whistled)\b/g, "is")],
   [

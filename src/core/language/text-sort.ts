@@ -1,7 +1,7 @@
 import type { Sentence, TextSort } from "./analysis";
 import { plainCharacters } from "./text-view";
 
-const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b/;
+const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b|\b\d{1,4} (?:BCE?|CE)\b|\bAD \d{1,4}\b/;
 const OUGHT = /\b(?:should|ought to)\b/;
 /** Laws and rules say it too, so that it counts for half. */
 const MUST = /\bmust\b/;

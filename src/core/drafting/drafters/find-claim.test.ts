@@ -36,6 +36,13 @@ describe("the two sides of an opinion", () => {
       "Some keepers worry that zoos cost too much.",
     ]);
   });
+  it("hold what would come of it, also where a paragraph goes on with it", () => {
+    const { reasons, against } = sides(
+      "# Give Us the Roof\n\nThere are four hundred students at our school and one patch of grass.\n\nA garden would make the classrooms cooler. Soil shades the roof.\n\nIt would also save money in the long run. Opponents point to the price of the soil.\n\nSome parents worry about children falling off.",
+    );
+    expect(reasons).toEqual(["A garden would make the classrooms cooler.", "It would also save money in the long run."]);
+    expect(against).toEqual(["Opponents point to the price of the soil.", "Some parents worry about children falling off."]);
+  });
   it("count whoever knows for the writer", () => {
     const { against } = sides(
       "# Let Us Sleep\n\nOur school should start later. Doctors say that pupils need nine hours of sleep. The headmaster says that school would end later.",

@@ -15,7 +15,8 @@ const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced
 const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
 /** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
 const NAMED = /\b(?:has|have|is|are|was|owns?|keeps?) (?:an?|the) .*,? (?:and|so) (?:\p{L}+ ){1,3}(?:should|ought to|must)\b/iu;
-const SAYS = /\b(?:say|says|argue|argues|reply|replies|claim|claims|object|objects|promise|believe|think) (?:that )?/i;
+const SAYS =
+  /\b(?:say|says|argue|argues|reply|replies|claim|claims|object|objects|promise|believe|think|worry|worries|fear|fears|complain|complains|warn|warns|point to|point out) (?:that )?/i;
 
 /** The sentence in which the writer says what should be done: the plainest one, where there is one. */
 export function claimOf({ analysis }: SourceStock): Sentence | undefined {
@@ -148,11 +149,20 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   for (const { sentence, type } of facts) giving.set(sentence, Math.max(GIVES[type] ?? 0, giving.get(sentence) ?? 0));
   const othersBlocks = new Set(against.filter(({ indexInBlock }) => indexInBlock === 0).map(({ block }) => block.id));
   const firstBlock = Math.min(...analysis.sentences.filter(({ block }) => block.kind !== "heading").map(({ blockIndex }) => blockIndex));
+  // "A garden would make our classrooms cooler … *It would also* save money": the same at the head of the next paragraph.
+  const goesOn = (sentence: Sentence) => {
+    const before = analysis.sentences.find(({ blockIndex, indexInBlock }) => blockIndex === sentence.blockIndex - 1 && indexInBlock === 0);
+    return sentence.indexInBlock === 0 && ALSO.test(sentence.text) && before !== undefined && WOULD.test(before.text) && opensClearly(before);
+  };
   const weightOf = (sentence: Sentence) =>
     Math.max(giving.get(sentence) ?? 0, MARKED.test(sentence.text) ? 1 : 0) +
     (sharedWithHeading(sentence, analysis) > 0 || (claim && sharesNoun(sentence, claim)) ? 0.5 : 0) +
-    (sentence.indexInBlock === 0 && !othersBlocks.has(sentence.block.id) ? 0.4 : 0) -
+    (sentence.indexInBlock === 0 && !othersBlocks.has(sentence.block.id) ? 0.4 : 0) +
+    // "*A garden would make our classrooms cooler.*": what would come of it, at the head of its paragraph.
+    (sentence.indexInBlock === 0 && sentence.blockIndex > firstBlock && WOULD.test(sentence.text) && !othersBlocks.has(sentence.block.id) ? 0.5 : 0) -
     (othersBlocks.has(sentence.block.id) ? 0.3 : 0) -
+    // "*There are* four hundred students": how things stand.
+    (/^there (?:is|are|was|were)\b/i.test(sentence.text) ? 0.6 : 0) -
     // How a text begins is seldom why something should be done.
     (sentence.blockIndex === firstBlock ? 0.4 : 0) -
     (OUGHT.test(sentence.text) ? 0.8 : 0);
@@ -161,8 +171,8 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
       (sentence) =>
         sentence !== claim &&
         !against.includes(sentence) &&
-        opensClearly(sentence) &&
-        (!sentence.tree || followsPronouns(sentence, analysis)) &&
+        (opensClearly(sentence) || goesOn(sentence)) &&
+        (!sentence.tree || goesOn(sentence) || followsPronouns(sentence, analysis)) &&
         !ANNOUNCES.test(sentence.text) &&
         sentence.block.kind !== "heading" &&
         sentence.abstained !== "question" &&
@@ -183,6 +193,8 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   return { reasons, against };
 }
 
+const ALSO = /^(?:It|They) (?:would|will|can|could) also\b/;
+const WOULD = /^(?:[\p{L}’'-]+,? ){1,6}?(?:would|will|can)\b/u;
 const MARKED = /\b(?:because|since (?!\d)|reason|so that|if|without)\b/i;
 /** How much a kind of fact says why. */
 const GIVES: Partial<Record<Fact["type"], number>> = { reason: 2, cause: 1, purpose: 0.9, condition: 0.9, manner: 0.4, quantity: 0.5 };

@@ -20,6 +20,13 @@ describe("the weightiest sentences of a text", () => {
     expect(told).toHaveLength(3);
     expect(told.map((text) => PUMP.split("\n\n").findIndex((block) => block.includes(text.split(" ").slice(-3).join(" "))))).toEqual([0, 1, 2]);
   });
+  it("leave out how a text begins, and what people in general think", () => {
+    const told = points(
+      "A new pump lasts long. When people think of pumps, they seldom think of pipes. Water rises through the pipe of a pump when air is drawn out.\n\nThe pipe of an old pump is full of holes. A pump with holes in its pipe draws air.\n\nA pump that draws air gives no water. The council mends the pipes of its pumps every spring.",
+    );
+    expect(told).toHaveLength(3);
+    expect(told.join(" ")).not.toMatch(/lasts long|people think/);
+  });
   it("name whom an opening pronoun means", () => {
     expect(points(PUMP, 5)).toContain("In 1854 John Snow marked every death on a map of the district.");
   });

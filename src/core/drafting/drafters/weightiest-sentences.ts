@@ -51,11 +51,16 @@ const FACT_WEIGHT: Partial<Record<Fact["type"], number>> = {
   purpose: 0.5,
   condition: 0.3,
   manner: 0.4,
+  // "researchers found that each touch sends a signal": what was found, and not how the text came to it.
+  report: 0.5,
   quantity: 0.3,
   time: 0.3,
 };
-/** "Many people groan": of nobody in particular. */
-const OF_ANYBODY = /^(?:Many|Most|Some|Few|Other) (?:people|of|others)\b|^(?:You|People|Nothing|Nobody|Everyone|Everybody|Anyone|One) /;
+/** "Many people groan", "When people think of forests": of nobody in particular. */
+const OF_ANYBODY =
+  /^(?:(?:When|If|As) )?(?:Many|Most|Some|Few|Other) (?:people|of|others)\b|^(?:When|If) (?:most |many )?people\b|^(?:You|People|Nothing|Nobody|Everyone|Everybody|Anyone|One) /;
+/** "What has changed is the path that the light takes": the answer to what was told before. */
+const SET_AGAINST = /^What (?:has|have|had) (?:really )?\p{Ll}+ed (?:is|are|was)\b/u;
 /** Words from which a sentence tells more than one point. */
 const LONG = 32;
 
@@ -69,6 +74,9 @@ function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: An
     (length < FEWEST_WORDS ? 0.6 : 0) -
     (length > LONG ? 0.3 : 0) -
     (OF_ANYBODY.test(text) ? 0.6 : 0) -
+    (SET_AGAINST.test(text) ? 0.8 : 0) -
+    // "A new phone lasts all day": how a text begins, and not yet what it has to say.
+    (sentence.index === sentences.findIndex(({ block }) => block.kind !== "heading") && length < FEWEST_WORDS ? 0.6 : 0) -
     // "If a streetlight on your block burns out, …": how a text takes its reader by the hand.
     (/\b(?:you|your)\b/i.test(text) ? 0.5 : 0) -
     // What rounds a text off says little of it.

@@ -127,6 +127,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     return [];
   // "the party *had* a thousand members": so it was, and nothing happened.
   if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
+  // "Once an ion is stuck, *it* can no longer carry charge": the question has named it.
+  const again = asked.subject === phrasing.subject && answer.startsWith(`${phrasing.subject} `) ? pronounOf(clause.subject) : undefined;
   const happens = isSupposed
     ? "would happen"
     : time === "once"
@@ -142,8 +144,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
       clause,
       phrasing,
       stem: `What ${happens} ${word} ${told}?`,
-      answer,
-      accepted: [],
+      answer: again ? `${again}${answer.slice(phrasing.subject.length)}` : answer,
+      accepted: again ? [answer] : [],
       depth: "understanding",
       worth: 2.8,
       pattern: `what-happens-${word}`,
@@ -368,6 +370,9 @@ function whatToDoFor(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // What the aim has named may be taken up by what is to be done: "to edit the device, click on *it*".
   const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
   if (clause.negated || parts.some(({ node }) => findUnclear(node, clause.sentence, analysis, binder, false))) return [];
+  // "To smooth out the steps, tear the newspaper into strips. *Mix …*": the next sentence goes on with it.
+  const next = analysis.sentences[clause.sentence.index + 1];
+  if (analysis.sort === "steps" && next?.block === clause.sentence.block && next.clauses[0]?.imperative && next.clauses[0].start === 0) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
   const words = answer.split(" ").length;
   if (words < 2 || words > 24) return [];

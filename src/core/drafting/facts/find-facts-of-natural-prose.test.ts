@@ -52,7 +52,25 @@ describe("what prose says beside", () => {
       "three times brighter",
     ],
   });
+  finds({
+    "mostly in front": ["Mostly Nora Skarsgard looks for cracks.", "What does Nora Skarsgard mostly look for?", "cracks"],
+    "which is still used": [
+      "The test that the court set up in 1969 is still used whenever a student is punished.",
+      "Which test is still used whenever a student is punished?",
+      "The test that the court set up in 1969",
+    ],
+    "who owns it": ["The mining company is owned by the state.", "Who owns the mining company?", "the state"],
+    "about what may happen": ["Some parents worry about children falling off.", "What do some parents worry about?", "children falling off"],
+    "what it does itself": ["Once an ion is stuck, it can no longer carry charge.", "What happens once an ion is stuck?", "it can no longer carry charge"],
+  });
   neverAsks({
+    "one of two": ["Either the mine would have to close, or the town would have to go.", /mine/],
+    "for one reason": ["The town was founded in 1900 for one reason: iron lies below it.", /for one reason/],
+    "students and a patch of grass": ["There are four hundred students at Carver Middle School and exactly one patch of grass.", /^How many students .* and /],
+    "going on with what": [
+      "# How to trace a map\n\n1. Trace the line onto cardboard.\n2. Cut it out.\n3. Go on until you reach the top.\n4. Glue the pieces.",
+      /go on/,
+    ],
     "for what one is going": ["Tomorrow Nora Skarsgard is going to mend the old lamp.", /^Why is/],
     "copies of nothing": ["Copies were sent to scholars all over Europe.", /^What was sent/],
     "whose inside": ["Each trap has two halves. The inside is red and gives off a sweet smell.", /the inside/i],

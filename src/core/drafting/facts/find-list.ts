@@ -32,6 +32,7 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   // "nine months of rain *a year*": belongs to the last of them.
   if (!plain || isUnclear(rest) || /^(?:an?|per) (?:day|week|month|year)$/.test(rest)) return [];
+  if (isOneOfFinds(phrasing, rest, analysis)) return [];
   const answer = nodeText(clause.sentence, object);
   return [
     {
@@ -48,4 +49,10 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "which-things",
     },
   ];
+}
+
+/** "He *found* keys, a glass eye and eleven mittens … He *found* a comb": in a story one finds things more than once. */
+function isOneOfFinds({ clause }: Phrasing, rest: string, { sort, sentences }: Analysis): boolean {
+  if (sort !== "story" || rest !== "") return false;
+  return sentences.some((sentence) => sentence.clauses.some((other) => other !== clause && other.rank === "main" && other.verb.lemma === clause.verb.lemma));
 }

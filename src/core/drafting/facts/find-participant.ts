@@ -235,7 +235,7 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     GROUPS.has(headTerminal(doer).lemma ?? "") ||
     // "was hired by *a laboratory*": by people who work there.
     /^(?:hire|employ|arrest|invite|elect|appoint|dismiss|fine|sue)$/.test(clause.verb.lemma ?? "") ||
-    (clause.verb.lemma === "pay" && /^(?:county|town|city|state|council|company|bank|school|church|club)$/.test(headTerminal(doer).lemma ?? "")) ||
+    (/^(?:pay|own|run|fund|manage|govern)$/.test(clause.verb.lemma ?? "") && RUN_BY_PEOPLE.test(headTerminal(doer).lemma ?? "")) ||
     hasTitle(answer);
   return [
     {
@@ -254,6 +254,9 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
     },
   ];
 }
+
+/** Who owns the mine? The state. */
+const RUN_BY_PEOPLE = /^(?:county|town|city|state|council|company|bank|school|church|club|government|museum|university|charity)$/;
 
 /** "Small cases are heard by *one judge*" */
 function isOne(np: Node, sentence: Sentence, { lexicon }: Analysis): boolean {

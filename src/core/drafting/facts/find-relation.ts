@@ -215,19 +215,27 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/^\p{Ll}+ing\b/u.test(rest) && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.start === phrase.end)) return [];
   // "consists of twelve pilots", "divided into four wards": parts, and what becomes of a thing.
   const isPart = word === "of" || word === "into";
+  // "worry about *children falling off*": about what may happen.
+  const isHappening = thing.role === "reduced" && thing.kids[1]?.f.form === "ing" && word === "about";
   const isSomebody =
-    !isPart && (isWhoever || analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
+    !isPart &&
+    !isHappening &&
+    (isWhoever || analysis.persons.has(answer) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)) || isPeople(coreOf(thing)));
   // "was built *for defence*, for six years": asked only where it was made for somebody.
   if (MADE_FOR.has(verb) && word === "for" && !isSomebody) return [];
   // "consists *largely* of two ridges"
+  // "*Mostly* I look for cracks": what does he mostly look for?
+  const isInFront =
+    /^\p{L}+ly$/u.test(after) &&
+    clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && nodeText(clause.sentence, node).toLowerCase() === after);
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   // "What have children made whistles *from* for hundreds of years?": behind what is made.
   const made = verb === "make" && hasObject ? nodeText(clause.sentence, clause.complements[0]!.node) : "";
-  const told = made && after.startsWith(made) ? [made, word, after.slice(made.length).trim()] : isBefore ? [after, word] : [word, after];
+  const told = isInFront ? [word] : made && after.startsWith(made) ? [made, word, after.slice(made.length).trim()] : isBefore ? [after, word] : [word, after];
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[/^(?:come|get)$/.test(verb) && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[/^(?:come|get)$/.test(verb) && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, isInFront ? after : "", phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

@@ -36,7 +36,9 @@ function ofDoer(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!isMany && !(subject.f.det === "def" && (isRule || isBest))) return [];
   const rest = phraseRest({ ...phrasing, binder: BINDS_NOTHING }, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
-  const told = [preverbalAdverbs(clause), phrasing.finite, rest].filter(Boolean).join(" ");
+  // "*is still* used"
+  const [aux, ...verbs] = clause.auxiliaries.length > 0 ? phrasing.finite.split(" ") : [];
+  const told = [aux, preverbalAdverbs(clause), aux ? verbs.join(" ") : phrasing.finite, rest].filter(Boolean).join(" ");
   if (told.split(" ").length < FEWEST_TOLD) return [];
   return [factFor(phrasing, subject, `Which ${sort} ${told}?`, subject.start === 0 ? sentenceCase(nodeText(sentence, subject)) : nodeText(sentence, subject))];
 }

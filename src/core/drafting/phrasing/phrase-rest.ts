@@ -10,6 +10,7 @@ import { isDropped, pointsBack } from "./left-out";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
+import { takesUpAnother } from "./takes-up-another";
 import { isTimeOfWhat } from "./time-of-what";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
 import { isToListeners } from "./to-listeners";
@@ -146,6 +147,10 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
+    // "was founded in 1900 *for one reason*: underneath it lies …"
+    if (/^for (?:one|a) (?:\p{Ll}+ )?reason$/u.test(nodeText(clause.sentence, node))) continue;
+    // "*either* the mine would have to close, *or* …": one of two, and not by itself.
+    if (!clause.negated && headTerminal(node).lemma === "either") return "points-elsewhere";
     // "*About one hundred twenty* Selmers came", read as two phrases
     if (node.end <= clause.subject.start && (/^advp(?:-c)?$/.test(node.cat) || node.f.sub === "about") && isBareNumber(node)) return "demonstrative";
     // "came home after *twenty-four*": of what?
@@ -317,20 +322,6 @@ export function objectAhead(node: Node, { sentence }: Clause): Unclear | undefin
     (inner) => inner.cat === "pro" && /^(?:it|them|him|her)$/.test(inner.lemma ?? "") && !subjects.has(inner.start) && !sentence.resolved?.has(inner.start),
   );
   return ahead ? "pronoun" : undefined;
-}
-
-/** "Romans mentioned *the Frisii*, but historians are unsure whether *they* …": something before the clause may be meant as well as its subject. */
-function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolean {
-  const first = clause.sentence.clauses.find((other) => other.rank === "main");
-  if (!clause.sentence.tree || !first || first === clause || first.subject === clause.subject) return false;
-  const taken = walkTree(node).some(
-    (inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start),
-  );
-  if (!taken) return false;
-  const plural = binder.num === "pl";
-  return walkTree(clause.sentence.tree).some(
-    (inner) => inner.cat === "np" && inner.end <= clause.start && !inner.f.time && (inner.f.num === "pl") === plural && headTerminal(inner).cat !== "pro",
-  );
 }
 
 /** Adverbs between auxiliary and verb that carry meaning: "always", "easily". */

@@ -129,7 +129,10 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   // "because, *like the Day of Judgement*, it allowed no appeal"
   rule("s", "c-pp-c s", 1, "adjunct", 0.8, (_, s) => (s.f.gap || s.role !== "subject" ? undefined : s.f));
   // "*Tired and hungry,* the men rowed home"
-  rule("ap-c", "ap comma", 0, "mark", 0, (ap) => (ap.role === "coordination" ? ap.f : undefined));
+  // "*Most important*, a garden would teach us things"
+  const isRank = (ap: Node) =>
+    /^(?:most|more|equally|least)$/.test(firstWord(ap)) && /^(?:important|interesting|surprising)$/.test(headTerminal(ap).lemma ?? "");
+  rule("ap-c", "ap comma", 0, "mark", 0, (ap) => (ap.role === "coordination" || isRank(ap) ? ap.f : undefined));
   rule("s", "ap-c s", 1, "adjunct", 1.2, (_, s) => (s.f.gap || s.role !== "subject" ? undefined : s.f));
   rule("vp-c", "vp comma", 0, "mark", 0);
   rule("s", "vp-c s", 1, "adjunct", 0.7, (vp, s) =>

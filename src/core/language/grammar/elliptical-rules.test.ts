@@ -111,6 +111,16 @@ it("tells somebody where it is, and does not tell the others of a place", () => 
   expect(told && headTerminal(told).lemma).toBe("tell");
 });
 
+describe("a phrase in an unusual place", () => {
+  it.each([
+    ["Most important, a garden would teach us things.", "ap-c", "Most important ,"],
+    ["She set up her loom that very night.", "nb", "loom"],
+    ["It was voted the most beautiful building in Sweden.", "np", "It"],
+    ["Ions can make this trip hundreds of times, but not forever.", "but-not", "but not forever"],
+    ["He found the name, and for the first time in six years picked up the telephone.", "pp-vp", "for the first time in six years picked up the telephone"],
+  ])("%s", (text, cat, wanted) => expect(phrase(text, cat)).toBe(wanted));
+});
+
 describe("a few words that stand for many", () => {
   it.each([
     ["Red light has the longest waves, and violet light has the shortest.", "best", "the shortest"],

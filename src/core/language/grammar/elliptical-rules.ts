@@ -1,3 +1,4 @@
+import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { firstWord, isPlace } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
@@ -142,4 +143,16 @@ export function addEllipticalRules({ rule, lift }: RuleWriter): void {
   rule("np", "det pro", 0, "determiner", 1.2, (det, pro) => (det.flags?.includes("def") && pro.lemma === "few" ? { num: "pl", det: "dem" } : undefined));
   // "says, *among other things*, that dogs are allowed"
   rule("vp", "vp c-pp-c", 0, "adjunct", 2.6, (vp) => (vp.role === "verb" ? vp.f : undefined));
+  // "that *very night*"
+  rule("nb", "adv nb", 1, "modifier", 1, (adv, nb) =>
+    adv.lemma === "very" && TIME_NOUNS.has(headTerminal(nb).lemma ?? "") && nb.end - nb.start === 1 ? nb.f : undefined,
+  );
+  // "hundreds of times, *but not forever*"
+  rule("not-advp", "not advp", 1, "mark", 0);
+  rule("but-not", "conj not-advp", 1, "mark", 0, (l) => (l.f.sub === "but" ? {} : undefined));
+  // "found the name, *and for the first time in six years picked up* the telephone"
+  rule("pp-vp", "pp vp", 1, "adjunct", 0.6, (pp, vp) =>
+    vp.f.form === "fin" && headTerminal(vp).cat === "v" && pp.kids[1]?.f.det === "def" ? vp.f : undefined,
+  );
+  rule("j-vp", "conj pp-vp", 1, "mark", 0.2, (conj, vp) => (conj.f.sub === "and" ? vp.f : undefined));
 }

@@ -320,6 +320,8 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
       : { num: r.f.sub === "or" || r.f.sub === "nor" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
   // "swept paper from the floor and ground soot": with *the floor* goes *the soot*.
   const unlike = (l: Node, r: Node) => {
+    // "four hundred students at *Carver Middle School and exactly one patch of grass*"
+    if (l.f.det === "proper" && r.f.det === "num") return 1.5;
     if (r.f.det !== "bare" || l.f.num !== "sg") return 0;
     // "cools in the sewer and *sticks* to its walls"
     if (r.f.num === "pl")

@@ -1,6 +1,6 @@
 /** Verbs by what they take, beyond what the dictionary's frames say. */
 
-export const CALLING = new Set("call name elect appoint make consider declare label nickname dub term crown rename christen".split(" "));
+export const CALLING = new Set("call name elect vote appoint make consider declare label nickname dub term crown rename christen".split(" "));
 
 /** With an object and what it is of. */
 export const OF_WHAT = new Set("accuse convict rob deprive inform remind warn suspect cure rid assure notify relieve".split(" "));
