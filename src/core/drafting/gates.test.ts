@@ -31,6 +31,8 @@ it.each([
   ["doubled-words", { kind: "true-false", stem: "The new center feels as if the new center could be anywhere.", key: "true" }],
   ["doubled-words", { kind: "true-false", stem: "Dunmore left a note of his or her own.", key: "true" }],
   ["answer-in-stem", { stem: "Why did the buttons scratch the glass of lamps?", key: "because buttons scratch glass" }],
+  ["answer-in-stem", { pattern: "what-did", stem: "What can split the rock in two?", key: "water that freezes in the cracks of a rock" }],
+  ["ends-badly", { stem: "What does the writer believe the town council should do?", key: "Say yes" }],
   ["gap-word-elsewhere", { kind: "gap-fill", stem: "The old lamp is called a lamp ____ by all.", key: "old" }],
 ] as const)("%s", (gate, more) => {
   expect(failedGate(candidate(more))).toBe(gate);

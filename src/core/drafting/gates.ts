@@ -117,6 +117,10 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   // "What could they no longer pay *a year*?" – "The fees of $80": so much a year.
   if (candidate.pattern === "what-object" && /[£$€¥][\d.,]+$/.test(candidate.key) && /\b(?:a|per|each|every) (?:year|month|week|day|hour)\?$/.test(stem))
     return "ends-badly";
+  // "the town council should *say yes*": to what?
+  if (/^(?:say (?:yes|no)|do (?:so|it)|agree|vote (?:yes|no|for it|against it))$/i.test(candidate.key)) return "ends-badly";
+  // "What can split *the rock* in two?" – "Water that freezes in the cracks of *a rock*": of the one that the answer names.
+  if (/^(?:what|who)-did$/.test(candidate.pattern) && namesInKey(candidate)) return "answer-in-stem";
   // "What did Hesper do when Hesper's shop was closed?"
   if (candidate.pattern === "what-did-when" && /\b(\p{Lu}\p{Ll}+)\b.* \1[’']s\b/u.test(stem)) return "doubled-words";
   // "did not want to give up the city *either*": beside what else they did not want.
@@ -181,5 +185,9 @@ function saysAgain({ stem, evidence }: Candidate): boolean {
   const told = evidence.map(({ text }) => text).join(" ");
   const again = /\b(the \p{Ll}+ \p{Ll}+)\b.* \1\b/iu.exec(stem)?.[1];
   const isTwice = again !== undefined && told.toLowerCase().split(again.toLowerCase()).length <= 2;
-  return isTwice || (/\bhis or her\b/.test(stem) && !/\bhis or her\b/.test(told));
+  return isTwice || (/\bhis or her (?:own\b|.*\bhis or her\b)/.test(stem) && !/\bhis or her\b/.test(told));
+}
+
+function namesInKey({ stem, key }: Candidate): boolean {
+  return [...key.matchAll(/\ban? (\p{Ll}{3,})\b/gu)].some(([, noun]) => new RegExp(`\\bthe ${noun}\\b`).test(stem));
 }

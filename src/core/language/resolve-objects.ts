@@ -325,6 +325,8 @@ function asCandidate(node: Node, sentence: Sentence, pronoun: Node, { antecedent
   if (!fits(pronoun, core, text, persons, lexicon)) return undefined;
   // "If you do not eat *enough calcium*, your body takes it": calcium, and not enough of it.
   if (pronoun.lemma === "it" && AN_AMOUNT.test(text)) return { text, sentence, head: `${lemma} or its owner`, end: node.end };
+  // "*Most of the workers* walked out. Many of *them* …": of those, or of all?
+  if (/^(?:most|many|some|few|half) of /i.test(text)) return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // "slows their bodies down and helps them": the same many are meant by *their*, so nothing is sure.
   if (core.f.det === "poss" && headOfPossessor(core) === "pro") return { text, sentence, head: `${lemma} or its owner`, end: node.end };
   // Numbers and quantities of a thing are not what is said of it the second time.

@@ -12,6 +12,7 @@ const FEWEST_WORDS = 8;
 /** "That night", "The next morning", "Two days later": when, in the row of what is told. */
 const THAT_TIME =
   /^(?:That|The (?:next|following|same)) (?:night|day|morning|afternoon|evening|week|year|spring|summer|autumn|winter)\b|^(?:An?|One|Two|Three|Four|Five|Six|Seven|A few|Some|Many) (?:minute|hour|day|night|week|month|year)s? later\b/;
+const KEEPS_IT = /^(?:\p{Lu}[\p{L}’'-]* ){1,3}(?:\p{Ll}+ly )?\p{Ll}+ (?:it|them)\b/u;
 /** What joins an event to the one before. */
 const JOINS = /^(?:Then|But|And|So|At once|Soon|Next|Now),? (?=\S)/;
 
@@ -25,6 +26,8 @@ export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const plain = sentence.text.slice(joined.length);
   if (sentence.words.length - 1 < FEWEST_OF_POINT || POINTS_BACK.test(plain)) return undefined;
   const named = withNamedSubject(sentence, analysis);
+  // "Marlow kept *it* under his bed": what, the sentence before tells.
+  if (named && KEEPS_IT.test(named.text)) return undefined;
   if (named) {
     const ahead = named.ahead.slice(joined.length);
     return LEANS_BACK.test(ahead) && !THAT_TIME.test(ahead)

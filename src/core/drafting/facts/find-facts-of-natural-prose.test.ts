@@ -60,10 +60,26 @@ describe("what prose says beside", () => {
       "The test that the court set up in 1969",
     ],
     "who owns it": ["The mining company is owned by the state.", "Who owns the mining company?", "the state"],
+    "before what, and no more": [
+      "# How to make a lamp\n\n1. Dry the peel.\n2. Light the lamp.\n3. Blow the lamp out before you leave the room, and never put it near paper.\n4. Wash the peel.",
+      "When should you blow the lamp out?",
+      "before you leave the room",
+    ],
+    "why he knew, as the source calls him": [
+      "The apprentice was a mechanic. The apprentice had spent ten years listening to engines, so he knew how to listen.",
+      "Why did the apprentice know how to listen?",
+      "because he had spent ten years listening to engines",
+    ],
     "about what may happen": ["Some parents worry about children falling off.", "What do some parents worry about?", "children falling off"],
     "what it does itself": ["Once an ion is stuck, it can no longer carry charge.", "What happens once an ion is stuck?", "it can no longer carry charge"],
   });
   neverAsks({
+    "many of most of them": ["Most of the workers walked out on 11 May. Many of them belonged to the American Railway Union.", /^What did many of/],
+    "inside what": ["Nora Skarsgard tunes a piano. There are two hundred strings inside.", /inside/],
+    "if you like": [
+      "# How to make a lamp\n\n1. Dry the peel.\n2. Cut a hole in the peel.\n3. Cut the hole in the shape of a star if you like.\n4. Light the lamp.",
+      /if you like|^When should you cut/,
+    ],
     "one of two": ["Either the mine would have to close, or the town would have to go.", /mine/],
     "for one reason": ["The town was founded in 1900 for one reason: iron lies below it.", /for one reason/],
     "students and a patch of grass": ["There are four hundred students at Carver Middle School and exactly one patch of grass.", /^How many students .* and /],

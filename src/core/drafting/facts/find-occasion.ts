@@ -128,6 +128,8 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isKept = ahead.every(({ node }) => node.cat === "pp-c" || /^never$/i.test(nodeText(clause.sentence, node)));
   if (!part || more.length > 0 || clause.shared || part.node.start < clause.verb.end || !isKept) return [];
   const when = reasonNode(part.node);
+  // "Cut it in the shape of a star *if you like*": whenever one likes.
+  if (/^if (?:you|they) (?:like|want|wish|prefer|can)$/i.test(nodeText(clause.sentence, when))) return [];
   const forbids = clause.negated || ahead.some(({ node }) => node.cat !== "pp-c");
   if (when.f.sub === "until" && (hasLength(clause) || forbids)) return [];
   // "if the bottom is wet *but there is too little to measure*"
@@ -148,7 +150,8 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);
   // "add it *drop by drop* until it turns black": how, and not until when.
   const whole = nodeText(clause.sentence, why ? { ...when, end: why.start } : when);
-  const answer = whole.replace(/^(\p{L}+) by \1 /iu, "");
+  // "before you leave the room, *and never put it near paper*": another thing to do.
+  const answer = whole.replace(/^(\p{L}+) by \1 /iu, "").replace(/,? and (?:never|always|do not|don['’]t) .*$/, "");
   return [
     {
       type: "occasion",

@@ -113,6 +113,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       return "points-elsewhere";
     // "earned $9,300, *enough to pay for the summer*": said in passing.
     if (isEnoughInPassing(node, clause)) continue;
+    // "There are two hundred strings *inside*": inside what?
+    if (clause.verb.cat === "be" && !clause.passive && /^(?:inside|outside|underneath|within)$/i.test(nodeText(clause.sentence, node)))
+      return "points-elsewhere";
     // "*On the outside* there is a hair": of what?
     if (/^on the (?:outside|inside|back|front),?$/i.test(nodeText(clause.sentence, node))) return "definite-without-antecedent";
     // "brought *her soup*": hers, or soup for her?

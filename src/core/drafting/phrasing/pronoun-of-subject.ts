@@ -1,8 +1,12 @@
 import type { Analysis } from "../../language/analysis";
+import { pronounOf } from "../../language/subject-pronoun";
 import type { Phrasing } from "./ask-clause";
 
 /** "because *Mrs Finch* was relieved" in an answer about Mrs Finch: *she*. Nothing where the pronoun is not sure. */
 function pronounOfSubject({ subject, binder, clause }: Phrasing, { persons }: Analysis): string | undefined {
+  // "so *he* knew how to listen", of an apprentice whom the source calls so
+  const own = pronounOf(clause.subject);
+  if (own && binder.human) return own;
   if (clause.imperative || /^(?:you|there|it|I)$/.test(subject)) return undefined;
   const gender = binder.gender ?? persons.get(subject)?.gender;
   if (gender === "he" || gender === "she") return gender;

@@ -287,7 +287,6 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
   // "one of *the best* in the country"
   rule("np", "det best", 1, "determiner", 0.3, (l) => (l.flags?.includes("oneof") ? { num: "sg", det: "quant" } : undefined));
   rule("np", "best pp", 0, "postmodifier", 0.2, (l, r) => (r.f.sub === "of" ? l.f : undefined));
-
   // "some trials, such as those about fraud, are too hard"
   rule("np", "np c-pp-c", 0, "examples", 0.5, (l, r) => (r.kids[0]?.kids[1]?.f.sub === "suchas" && l.f.det !== "pron" ? l.f : undefined));
   rule("j-np", "conj np", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" || l.f.sub === "nor" ? { ...r.f, sub: l.f.sub } : undefined));

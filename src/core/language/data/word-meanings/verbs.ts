@@ -224,7 +224,8 @@ drift: be carried along by wind or water
 ~ glide: move smoothly and without noise
 ~ hover: stay in one place in the air
 ~ collide: run into each other
-~ leak, seep: get out slowly through a small hole
+~ leak: get out slowly through a small hole
+~ seep: move slowly through very small holes
 ~ trickle: flow in a thin, slow stream
 glow: give a soft, steady light
 ~ flicker: shine now more and now less
