@@ -1,6 +1,6 @@
 import type { Sentence } from "./analysis";
 import type { Clause } from "./clause";
-import { coreOf, type Node, walkTree } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** The object before an adjective with its clause or to-phrase. */
 export function standsForWhatFollows(pronoun: Node, tree: Node): boolean {
@@ -110,4 +110,9 @@ export function isOfHolder(pronoun: Node, phrase: Node, tree: Node): boolean {
       return holds && nodes.some((np) => np.cat === "np" && np.end === start && np.f.num === number && np.f.det !== "pron");
     })
   );
+}
+
+/** "There was not one scribble on *it*": on what, another sentence tells. */
+export function isSaidToBe(pronoun: Node, { clauses }: Sentence): boolean {
+  return clauses.some(({ subject, start, end }) => headTerminal(subject).lemma === "there" && start <= pronoun.start && pronoun.end <= end);
 }

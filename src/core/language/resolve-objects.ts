@@ -3,12 +3,22 @@ import { positionKey } from "./analysis";
 import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
-import { type Lexicon, NounFile } from "./lexicon";
+import { fits } from "./fits-object";
+import type { Lexicon } from "./lexicon";
 import { isNoAntecedent, JUDGED } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
-import { nounGender } from "./noun-gender";
 import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
-import { innermostSubject, isObjectAt, isOfHolder, isPlaceAt, isSubjectAround, objectsBeside, phraseAround, standsForWhatFollows } from "./object-places";
+import {
+  innermostSubject,
+  isObjectAt,
+  isOfHolder,
+  isPlaceAt,
+  isSaidToBe,
+  isSubjectAround,
+  objectsBeside,
+  phraseAround,
+  standsForWhatFollows,
+} from "./object-places";
 import { solePerson } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node } from "./tree";
@@ -121,6 +131,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   const isLocative = phrase !== undefined && LOCATIVE.has(phrase.f.sub ?? "");
+  if (isSaidToBe(pronoun, sentence)) return undefined;
   if (phrase && isOfHolder(pronoun, phrase, sentence.tree!)) return { text: pronounText(pronoun, sentence), sentence };
   // "Sixty-three signs can be made *with them*": a sign is not what it is made with.
   const isTool = phrase?.kids[0]?.lemma === "with" && sentence.clauses.some((clause) => clause.subject === own && clause.passive);
@@ -375,24 +386,4 @@ function knownText(told: string, core: Node): string {
   // "Drill *five holes*. Without *them* …": the five.
   if (core.f.det === "num" && core.f.num === "pl" && !/^(?:one|no|an?)\b/i.test(text)) return `the ${text}`;
   return core.f.det === "indef" ? text.replace(/^an? /, "the ") : text;
-}
-
-function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  const num = node.f.num ?? "any";
-  const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  const lemma = (headTerminal(node).lemma ?? "").toLowerCase();
-  const human = Boolean(person) || (isPersonNoun(lemma, lexicon) && !isAlsoThing(lemma, lexicon));
-  if (pronoun.lemma === "them") return num === "pl" || node.role === "coordination";
-  if (num === "pl" || node.role === "coordination") return false;
-  if (pronoun.lemma === "it") return !human;
-  // "The queen gave Anselm back his knife, and offered *him* two coins": no queen is him.
-  const told = nounGender(lemma);
-  if (told && told !== (pronoun.lemma === "him" ? "he" : "she")) return false;
-  if (!human && node.f.det === "def" && isAnimalNoun(lemma, lexicon)) return true;
-  return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
-}
-
-/** "server", "printer": somebody, or a machine. */
-function isAlsoThing(lemma: string, lexicon: Lexicon): boolean {
-  return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === NounFile.artifact);
 }

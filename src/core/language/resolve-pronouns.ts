@@ -381,7 +381,8 @@ export function agrees(pronoun: string, { text, node }: Antecedent, persons: Rea
   const told = nounGender(head.lemma ?? "");
   if (told !== undefined && (pronoun === "he" || pronoun === "she") && told !== pronoun) return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon));
+  // "*Everyone who came out* was greeted by a painting. It …"
+  const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon)) || /(?:body|one)$/.test(head.cat === "pro" ? head.lemma! : "");
   if (pronoun === "it") return !human && !node.f.time;
   // Somebody whose name tells nothing is not taken up where another is known to be a he or a she.
   const isOpen = person !== undefined && person.gender === undefined && [...persons.values()].some((other) => other !== person && other.gender === pronoun);

@@ -118,7 +118,9 @@ function fromNamedThing(statement: Statement): Candidate[] {
     clause.passive ||
     clause.verb.lemma === "call" ||
     statement.text.split(" ").length < 7 ||
-    term.split(" ").length > 2
+    term.split(" ").length > 2 ||
+    // "the paper called me *back*"
+    /\b(?:back|up|off|out|in|away|again)$/.test(term)
   )
     return [];
   if (new RegExp(`\\b${term}\\b.*\\b${term}\\b`, "i").test(statement.text)) return [];

@@ -43,6 +43,12 @@ describe("the two sides of an opinion", () => {
     expect(reasons).toEqual(["A garden would make the classrooms cooler.", "It would also save money in the long run."]);
     expect(against).toEqual(["Opponents point to the price of the soil.", "Some parents worry about children falling off."]);
   });
+  it("hold what is counted as a reason", () => {
+    const { reasons } = sides(
+      "# Put the Paint Back on the Wall\n\nI think that the town should help to bring it back.\n\nFirst, it brings visitors. Last summer I counted thirty-one people.\n\nSecond, it kept the wall clean. Three weeks later the first spray can came.",
+    );
+    expect(reasons).toEqual(["First, it brings visitors.", "Second, it kept the wall clean."]);
+  });
   it("count whoever knows for the writer", () => {
     const { against } = sides(
       "# Let Us Sleep\n\nOur school should start later. Doctors say that pupils need nine hours of sleep. The headmaster says that school would end later.",

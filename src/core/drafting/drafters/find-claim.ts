@@ -151,11 +151,13 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   const firstBlock = Math.min(...analysis.sentences.filter(({ block }) => block.kind !== "heading").map(({ blockIndex }) => blockIndex));
   // "A garden would make our classrooms cooler … *It would also* save money": the same at the head of the next paragraph.
   const goesOn = (sentence: Sentence) => {
+    // "*First,* it brings visitors.": what is counted as a reason, of what the writer wants.
+    if (NUMBERED.test(sentence.text)) return true;
     const before = analysis.sentences.find(({ blockIndex, indexInBlock }) => blockIndex === sentence.blockIndex - 1 && indexInBlock === 0);
     return sentence.indexInBlock === 0 && ALSO.test(sentence.text) && before !== undefined && WOULD.test(before.text) && opensClearly(before);
   };
   const weightOf = (sentence: Sentence) =>
-    Math.max(giving.get(sentence) ?? 0, MARKED.test(sentence.text) ? 1 : 0) +
+    Math.max(giving.get(sentence) ?? 0, MARKED.test(sentence.text) || NUMBERED.test(sentence.text) ? 1 : 0) +
     (sharedWithHeading(sentence, analysis) > 0 || (claim && sharesNoun(sentence, claim)) ? 0.5 : 0) +
     (sentence.indexInBlock === 0 && !othersBlocks.has(sentence.block.id) ? 0.4 : 0) +
     // "*A garden would make our classrooms cooler.*": what would come of it, at the head of its paragraph.
@@ -193,6 +195,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   return { reasons, against };
 }
 
+const NUMBERED = /^(?:First|Second|Third|Fourth|Finally|Lastly)(?: of all)?, (?:it|they) \p{Ll}/u;
 const ALSO = /^(?:It|They) (?:would|will|can|could) also\b/;
 const WOULD = /^(?:[\p{L}’'-]+,? ){1,6}?(?:would|will|can)\b/u;
 const MARKED = /\b(?:because|since (?!\d)|reason|so that|if|without)\b/i;

@@ -13,6 +13,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { ownersPronoun } from "./owners-pronoun";
 
 /** "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing. */
 export function explainsOnly({ auxiliaries, verb, sentence }: Clause): boolean {
@@ -128,7 +129,11 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "the party *had* a thousand members": so it was, and nothing happened.
   if (time === "once" && (clause.verb.cat === "have" || /^(?:contain|know|own|cost|weigh|consist|include|belong)$/.test(clause.verb.lemma ?? ""))) return [];
   // "Once an ion is stuck, *it* can no longer carry charge": the question has named it.
-  const again = asked.subject === phrasing.subject && answer.startsWith(`${phrasing.subject} `) ? pronounOf(clause.subject) : undefined;
+  const again = !answer.startsWith(`${phrasing.subject} `)
+    ? undefined
+    : asked.subject === phrasing.subject
+      ? pronounOf(clause.subject)
+      : ownersPronoun(clause, phrasing.subject, told);
   const happens = isSupposed
     ? "would happen"
     : time === "once"

@@ -1,7 +1,7 @@
 import type { Analysis } from "../../language/analysis";
 import { midSentence, wordsText } from "../../language/node-text";
 import { clauseIn, isAgent } from "../../language/pronoun-rivals";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -26,6 +26,9 @@ export function findDuty(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (phrasing.binder.lifeless && !isAgent(clause.subject, analysis.lexicon)) return [];
   const shared = clause.sentence.clauses.filter((other) => other.rank === "main" && other.subject === clause.subject);
   if (shared[0] !== clause) return [];
+  // "must never draw a juror *so that anyone could recognize him*": drawn otherwise, one may.
+  const denies = clause.negated || clause.adjuncts.some(({ node }) => headTerminal(node).lemma === "never");
+  if (denies && clause.adjuncts.some(({ node }) => node.cat.includes("sb") && node.start > clause.verb.end)) return [];
   const fronted = clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start).map(({ node }) => node);
   const deeds = shared.map((other) => phraseRest({ ...phrasing, clause: other }, analysis, [...fronted, ...reasonsOf(other)]));
   const when = fronted.map((node) => midSentence(clause.sentence, node)).join(" ");
@@ -60,6 +63,8 @@ function proposes({ clause }: Phrasing, { sort }: Analysis): boolean {
   return sort === "opinion" && !negated && isDeed && !/\b(?:if|would|when|was|were|had|did|once|could (?:not|even|never))\b/i.test(sentence.text);
 }
 
+/** Words of a deed in which what it is done to is named: "help to bring it back". */
+const FEW_WORDS = 4;
 const DEMANDING = new Set("think believe say suggest propose hope argue".split(" "));
 
 /** "I believe that *every school should teach cooking*": what should it do, according to whoever believes it? */
@@ -83,7 +88,10 @@ export function findDemand(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const answer = wordsText(sentence, more[0]!.start, demanded.end);
   const binder = binderOf(whose, subject, analysis);
   // "the town should take *it* down": something that another sentence named, and never the town.
-  const isOpen = /^\p{Ll}+ (?:it|them|him|her)\b/u.test(answer) && !sentence.resolved?.has(more[0]!.start + 1);
+  const isOpen = walkTree(more[0]!).some(
+    ({ cat, lemma, start, end }) =>
+      cat === "pro" && /^(?:it|them|him|her)$/.test(lemma ?? "") && end <= more[0]!.start + FEW_WORDS && !sentence.resolved?.has(start),
+  );
   if (isOpen || findUnclear(more[0]!, sentence, analysis, binder, false) || answer.split(" ").length < 2 || isOfThings(answer) || /^not\b/.test(answer))
     return [];
   return [

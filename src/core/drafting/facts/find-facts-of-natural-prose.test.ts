@@ -70,10 +70,24 @@ describe("what prose says beside", () => {
       "Why did the apprentice know how to listen?",
       "because he had spent ten years listening to engines",
     ],
+    "what happens to theirs": [
+      "When you pull seedlings out of a pot, their finest roots break.",
+      "What happens when you pull seedlings out of a pot?",
+      "their finest roots break",
+    ],
     "about what may happen": ["Some parents worry about children falling off.", "What do some parents worry about?", "children falling off"],
     "what it does itself": ["Once an ion is stuck, it can no longer carry charge.", "What happens once an ion is stuck?", "it can no longer carry charge"],
   });
   neverAsks({
+    "a hand that is no mother": ["A drawing can show what mattered: a hand that shook, a mother in the third row who never looked up.", /mother/],
+    "what nobody must do so that": ["Nora Skarsgard must never draw a juror so that anyone could recognize him.", /^What must/],
+    "on what there was a scribble": ["The wall was grey. In thirty years there was not one scribble on it.", /scribble on/],
+    "noticed what": ["Police officers in Philadelphia noticed the same thing decades ago.", /same thing/],
+    "everyone as a painting": [
+      "Everyone who came out of the station was greeted by a painting. It showed an otter, a heron and a boy with a fishing rod.",
+      /did everyone|with a fishing rod/,
+    ],
+    "building a model and fire": ["In 2006 a chemist built a model of the hold and set fire to gas inside it.", /What did a chemist build to/],
     "many of most of them": ["Most of the workers walked out on 11 May. Many of them belonged to the American Railway Union.", /^What did many of/],
     "inside what": ["Nora Skarsgard tunes a piano. There are two hundred strings inside.", /inside/],
     "if you like": [

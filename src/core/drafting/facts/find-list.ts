@@ -32,7 +32,8 @@ export function findList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   // "nine months of rain *a year*": belongs to the last of them.
   if (!plain || isUnclear(rest) || /^(?:an?|per) (?:day|week|month|year)$/.test(rest)) return [];
-  if (isOneOfFinds(phrasing, rest, analysis)) return [];
+  // "an otter, a heron and a boy *with a fishing rod*": the boy's.
+  if (isOneOfFinds(phrasing, rest, analysis) || /^(?:with|of) /.test(rest)) return [];
   const answer = nodeText(clause.sentence, object);
   return [
     {

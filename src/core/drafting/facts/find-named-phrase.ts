@@ -70,6 +70,8 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   if (!meaning || meaning.role === "coordination" || !["indef", "bare", "def"].includes(meaning.f.det ?? "")) return undefined;
   // "plates, shoes, tools" is a list.
   if (meaning.f.det === "bare" && !["relative", "reduced"].includes(meaning.role)) return undefined;
+  // "*a hand that shook*, a mother who never looked up": told apart already, and no word for such a thing.
+  if (term.role === "relative") return undefined;
   // "*The pup*, a female about seven weeks old, weighed 31 kilograms": which one it was, and no word for such a thing.
   if (term.f.det === "def" && /^(?:male|female|gift|present|stranger|visitor)$/.test(headTerminal(meaning).lemma ?? "")) return undefined;
   const head = headTerminal(term);

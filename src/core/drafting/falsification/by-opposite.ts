@@ -99,6 +99,8 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   const behind = clause.sentence.words[node.end]?.lower ?? "";
   const opposite = Object.hasOwn(OPPOSITES, word) ? OPPOSITES[word]! : "";
   if (!opposite || node.cat === "v") return [];
+  // "grew *outward*, away from the middle": where that is, the next words say.
+  if (/wards?$/.test(word) && /^(?:away|towards?)\b/.test(behind === "," ? (clause.sentence.words[node.end + 1]?.lower ?? "") : behind)) return [];
   // "worked *harder*": nobody works easier.
   if (/^hard/.test(word) && clause.verb.cat !== "be") return [];
   // "in the fall" is a season; as a noun only what lies opposite has an opposite.

@@ -59,6 +59,7 @@ it.each([
   "The harbour is full of boats.",
   "The tower stands high above the sea.",
   "Many keepers never left the rock.",
+  "The roots grew outward, away from the middle of the wheel.",
   "The lamp burned half of a litre and a quarter of a pint.",
   "Light falls on the lens.",
   "The boats fell off the quay.",

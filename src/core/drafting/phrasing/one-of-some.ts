@@ -27,6 +27,8 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   const second = np.f.det === "def" ? (sentence.words[np.start + 1]?.lower ?? "") : "";
   // "had found *a fourth*": a fourth of what?
   if (np.f.det === "indef" && np.end - np.start === 2 && /^(?:third|fourth|fifth|sixth|seventh)$/.test(sentence.words[np.start + 1]?.lower ?? "")) return true;
+  // "noticed *the same thing*": as what?
+  if (second === "same" && /^things?$/.test(sentence.words[np.end - 1]?.lower ?? "")) return true;
   // "*the following* requests", "*the previous* year"
   if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
   // "at *the other end*": of what?

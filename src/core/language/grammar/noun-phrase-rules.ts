@@ -319,8 +319,8 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
       : { num: r.f.sub === "or" || r.f.sub === "nor" ? "any" : "pl", det: l.f.det === "proper" ? "proper" : (l.f.det ?? "bare") };
   // "swept paper from the floor and ground soot": with *the floor* goes *the soot*.
   const unlike = (l: Node, r: Node) => {
-    // "four hundred students at *Carver Middle School and exactly one patch of grass*"
-    if (l.f.det === "proper" && r.f.det === "num") return 1.5;
+    // "at *Carver Middle School and exactly one patch of grass*"; "built a model *and set fire* to it"
+    if ((l.f.det === "proper" && r.f.det === "num") || (r.kids[1] && firstWord(r.kids[1]) === "set")) return 1.5;
     if (r.f.det !== "bare" || l.f.num !== "sg") return 0;
     // "cools in the sewer and *sticks* to its walls"
     if (r.f.num === "pl")
@@ -394,6 +394,6 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
   rule("np", "npl j-np", 0, "coordination", 0.1, joined);
   rule("c-j-np", "comma j-np", 1, "mark", 0);
   rule("np", "npl c-j-np", 0, "coordination", 0.1, joined);
-  rule("j-nb", "conj nb", 1, "mark", 0, (l, r) => (l.f.sub === "and" || l.f.sub === "or" ? r.f : undefined));
+  rule("j-nb", "conj nb", 1, "mark", 0, (l, r) => (/^(?:and|or)$/.test(l.f.sub ?? "") ? { f: r.f, cost: firstWord(r) === "set" ? 2.5 : 0 } : undefined));
   rule("nb", "nb j-nb", 0, "coordination", 0.8, (l, r) => (l.f.det || r.f.det ? undefined : { num: "any" }));
 }
