@@ -226,7 +226,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "consists *largely* of two ridges"
   // "*Mostly* I look for cracks": what does he mostly look for?
   const isInFront =
-    /^\p{L}+ly$/u.test(after) &&
+    /^(?:\p{L}+ly|often|sometimes|always)$/u.test(after) &&
     clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && nodeText(clause.sentence, node).toLowerCase() === after);
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   // "What have children made whistles *from* for hundreds of years?": behind what is made.
