@@ -24,6 +24,21 @@ describe("is no statement of its own", () => {
       /Ultrasound is sounds/,
     ],
     [
+      "the inside of what",
+      "# Traps\n\nEach trap has two halves, like a book. The inside is red and gives off a sweet smell, which tricks insects. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /the inside/i,
+    ],
+    [
+      "what is on nothing",
+      "# The wall\n\nIn thirty years there was not one scribble on it. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /scribble/,
+    ],
+    [
+      "the same as what",
+      "# The wall\n\nPolice officers in Philadelphia noticed the same thing decades ago, which is why that city has paid for more than four thousand murals since 1984. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /same thing/,
+    ],
+    [
       "what the writer goes on to give",
       "# Bread\n\nThe smell of bread goes within a day. But really there is only one good answer. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
       /one good answer/,

@@ -71,23 +71,24 @@ describe("what prose says beside", () => {
       "because he had spent ten years listening to engines",
     ],
     "what happens to theirs": [
-      "When you pull seedlings out of a pot, their finest roots break.",
-      "What happens when you pull seedlings out of a pot?",
-      "their finest roots break",
+      "Seedlings hate to be moved. When you pull them out of a plastic pot, their finest roots break, and the plants sulk for a week.",
+      "What happens when you pull seedlings out of a plastic pot?",
+      "their finest roots break, and the plants sulk for a week",
     ],
     "about what may happen": ["Some parents worry about children falling off.", "What do some parents worry about?", "children falling off"],
     "what it does itself": ["Once an ion is stuck, it can no longer carry charge.", "What happens once an ion is stuck?", "it can no longer carry charge"],
   });
   neverAsks({
     "a hand that is no mother": ["A drawing can show what mattered: a hand that shook, a mother in the third row who never looked up.", /mother/],
-    "what nobody must do so that": ["Nora Skarsgard must never draw a juror so that anyone could recognize him.", /^What must/],
-    "on what there was a scribble": ["The wall was grey. In thirty years there was not one scribble on it.", /scribble on/],
-    "noticed what": ["Police officers in Philadelphia noticed the same thing decades ago.", /same thing/],
+    "what nobody must do so that": ["# Court\n\nNora Skarsgard must never draw a member of the jury so that anyone could recognize him or her.", /what must/i],
     "everyone as a painting": [
       "Everyone who came out of the station was greeted by a painting. It showed an otter, a heron and a boy with a fishing rod.",
       /did everyone|with a fishing rod/,
     ],
-    "building a model and fire": ["In 2006 a chemist built a model of the hold and set fire to gas inside it.", /What did a chemist build to/],
+    "building a model and fire": [
+      "The hold may have filled with fumes. In 2006 a chemist at University College London built a model of the hold and set fire to butane gas inside it.",
+      /^What did a chemist/,
+    ],
     "many of most of them": ["Most of the workers walked out on 11 May. Many of them belonged to the American Railway Union.", /^What did many of/],
     "inside what": ["Nora Skarsgard tunes a piano. There are two hundred strings inside.", /inside/],
     "if you like": [
@@ -103,7 +104,6 @@ describe("what prose says beside", () => {
     ],
     "for what one is going": ["Tomorrow Nora Skarsgard is going to mend the old lamp.", /^Why is/],
     "copies of nothing": ["Copies were sent to scholars all over Europe.", /^What was sent/],
-    "whose inside": ["Each trap has two halves. The inside is red and gives off a sweet smell.", /the inside/i],
     "the shortest of what": ["Red light has long waves. Violet and blue light have the shortest.", /have the shortest|light have\b/],
     "how many more": ["Captain Moss sailed as a mate. Captain Moss trained for two more years.", /^For how many years did Captain Moss train/],
     "what somebody did in dying": [
