@@ -153,8 +153,9 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   const goesOn = (sentence: Sentence) => {
     // "*First,* it brings visitors.": what is counted as a reason, of what the writer wants.
     if (NUMBERED.test(sentence.text)) return true;
+    if (sentence.indexInBlock > 0 || !ALSO.test(sentence.text)) return false;
     const before = analysis.sentences.find(({ blockIndex, indexInBlock }) => blockIndex === sentence.blockIndex - 1 && indexInBlock === 0);
-    return sentence.indexInBlock === 0 && ALSO.test(sentence.text) && before !== undefined && WOULD.test(before.text) && opensClearly(before);
+    return before !== undefined && WOULD.test(before.text) && opensClearly(before);
   };
   const weightOf = (sentence: Sentence) =>
     Math.max(giving.get(sentence) ?? 0, MARKED.test(sentence.text) || NUMBERED.test(sentence.text) ? 1 : 0) +
