@@ -19,6 +19,9 @@ const SHARE_OPENED = 0.25;
 /** Talks with labels of who speaks, and prose with speech in it, are left out. */
 const WITH_SPEAKERS = /^(?:Reporter|Interviewer)\b|^\*\*|["“”]/m;
 
+/** Of a talk that nobody punctuated it is not known what its sentences were. */
+const HAS_STOPS = /[.!?]\s/;
+
 /** The passages of the corpus without stops and commas: what its sentences were is known. Half of them have no capitals either. */
 export function spokenPassages(): SpokenWindow[] {
   const { lexicon, parser } = loadLanguageTools(root);
@@ -27,7 +30,7 @@ export function spokenPassages(): SpokenWindow[] {
   const files = readdirSync(folder).filter((name) => name.endsWith(".md"));
   return files.flatMap((file, index) => {
     const text = runningText(readFileSync(path.join(folder, file), "utf8"));
-    if (WITH_SPEAKERS.test(text)) return [];
+    if (WITH_SPEAKERS.test(text) || !HAS_STOPS.test(text)) return [];
     const opener = () => (random.next() < SHARE_OPENED ? `${OPENERS[random.below(OPENERS.length)]} ` : "");
     const spoken = withoutStops(text, index % 2 === 0, opener);
     const tokens = tokenize(spoken.text);

@@ -75,6 +75,12 @@ describe("what prose says beside", () => {
       "What happens when you pull seedlings out of a plastic pot?",
       "their finest roots break, and the plants sulk for a week",
     ],
+    "where, and how far": ["The old pipe lies four hundred meters under the bay.", "Where does the old pipe lie?", "four hundred meters under the bay"],
+    "how long they lived so": [
+      "Some of the horses spent their whole lives under the ground.",
+      "How long did some of the horses spend under the ground?",
+      "their whole lives",
+    ],
     "about what may happen": ["Some parents worry about children falling off.", "What do some parents worry about?", "children falling off"],
     "what it does itself": ["Once an ion is stuck, it can no longer carry charge.", "What happens once an ion is stuck?", "it can no longer carry charge"],
   });
@@ -103,6 +109,7 @@ describe("what prose says beside", () => {
       /go on/,
     ],
     "for what one is going": ["Tomorrow Nora Skarsgard is going to mend the old lamp.", /^Why is/],
+    "spending a life": ["Some of the horses spent their whole lives.", /spend/],
     "copies of nothing": ["Copies were sent to scholars all over Europe.", /^What was sent/],
     "the shortest of what": ["Red light has long waves. Violet and blue light have the shortest.", /have the shortest|light have\b/],
     "how many more": ["Captain Moss sailed as a mate. Captain Moss trained for two more years.", /^For how many years did Captain Moss train/],

@@ -143,7 +143,9 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // "spend about a month in the ocean"
-  const isLength = clause.verb.lemma === "spend" && UNIT_NOUNS.has(head.lemma ?? "");
+  const isLength = clause.verb.lemma === "spend" && (UNIT_NOUNS.has(head.lemma ?? "") || head.lemma === "life");
+  // "spent *their whole lives*": where, another phrase says.
+  if (isLength && rest === "" && !doing && object.role !== "reduced") return [];
   // "spent *decades* working out what the dances mean"
   const deed = object.role === "reduced" ? object.kids[1] : doing;
   const spent = isLength && deed ? nodeText(clause.sentence, deed) : "";

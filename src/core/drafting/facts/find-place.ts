@@ -107,7 +107,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (`${phrasing.subject} ${rest}`.trim().split(" ").length < 2 && !isNamed && !isDone && !isOfAll && !isHome && !isOfSort) return [];
   // "in the town of Selm, *which has* …": said in passing, and no part of where it is.
   const whole = more.length > 0 ? wordsText(clause.sentence, part.start, more[0]!.node.end) : textWithoutAsides(clause.sentence, part);
-  const answer = `${only ? `${headTerminal(only).lemma} ` : ""}${midSentence(clause.sentence, part, whole)}`;
+  const answer = `${only ? `${nodeText(clause.sentence, only)} ` : ""}${midSentence(clause.sentence, part, whole)}`;
   const spared = otherCircumstance(clause, place.node, phrasing.subject, analysis);
   const short = spared.length > 0 ? phraseRest(phrasing, analysis, [...omitted, ...spared]) : rest;
   return [
@@ -139,7 +139,9 @@ const GOES_ON_IN =
 
 /** "*only* in hot places", "*deep* inside the zone": a word in front that belongs to the place. */
 function isOfPlace(node: Node, place: Node): boolean {
-  return node.end === place.start && node.end - node.start === 1 && /^(?:only|deep|high|right|halfway)$/.test(headTerminal(node).lemma ?? "");
+  // "lies *four hundred meters* under our feet"
+  const isFar = node.cat === "advp" && node.role === "measure";
+  return node.end === place.start && (isFar || (node.end - node.start === 1 && /^(?:only|deep|high|right|halfway)$/.test(headTerminal(node).lemma ?? "")));
 }
 
 /** "in a shed *with a leaking roof*": a thing that the place has. */

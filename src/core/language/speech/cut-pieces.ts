@@ -7,10 +7,12 @@ import { heaviestWay, sharesOfPieces, type Weighed } from "./weigh-ways";
 export type Cut = { from: number; to: number; end: number; isSure: boolean };
 
 /** The share of all ways of cutting that agree on a clause, from which on it is sure. */
-const SURE = 0.85;
+const SURE = 0.9;
 const NO_SHARE = 0.001;
 /** What opens a spoken clause and belongs to none. */
 const LINKS = new Set("so and but or well okay also now then".split(" "));
+
+const EACH = /^(?:every|each)$/;
 
 /** The clauses of the way that weighs most; sure is what nearly all ways have, if need be without what stands at its ends. */
 export function cutPieces(words: readonly TaggedWord[], pieces: readonly (SpokenPiece & Weighed)[], sure = SURE): Cut[] {
@@ -20,7 +22,7 @@ export function cutPieces(words: readonly TaggedWord[], pieces: readonly (Spoken
     const found = innerClauses(node).flatMap(({ verb, starts, ends }): Cut[] => {
       const opening = [...starts].filter((from) => !LINKS.has(words[from]!.lower));
       const longest = longestSure(opening, [...ends], byVerb.get(verb), sure);
-      return longest ? [{ ...longest, end, isSure: true }] : [];
+      return longest && !isOfEach(words, longest) ? [{ ...longest, end, isSure: true }] : [];
     });
     return found.length > 0 ? found : [{ from: withoutLinks(words, start, end), to: end, end, isSure: false }];
   });
@@ -46,6 +48,14 @@ function longestSure(starts: readonly number[], ends: readonly number[], others:
     const agreeing = others.filter((other) => other.starts.has(from) && other.ends.has(to));
     return agreeing.reduce((sum, { share }) => sum + share, 0) >= sure;
   });
+}
+
+/** "*every year* fishermen kill a hundred million sharks": so many, but not without the year. */
+function isOfEach(words: readonly TaggedWord[], { from, to }: { from: number; to: number }): boolean {
+  const isCounted = words.slice(from, to).some(({ candidates }) => candidates.some(({ cat }) => cat === "num"));
+  // "the currents that every animal makes *every year* | fishermen kill …": of which of the two?
+  const endsOpen = to < words.length && EACH.test(words[to - 2]?.lower ?? "");
+  return endsOpen || (isCounted && (EACH.test(words[from - 2]?.lower ?? "") || EACH.test(words[to]?.lower ?? "")));
 }
 
 function withoutLinks(words: readonly TaggedWord[], from: number, to: number): number {

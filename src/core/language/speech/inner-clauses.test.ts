@@ -20,6 +20,8 @@ it.each([
   ["At night the ships see it.", ["see: At night the ships see it / the ships see it"]],
   ["The ships see the light at night.", ["see: The ships see the light at night / The ships see the light"]],
   ["The keeper turns the lens, and the captain counts.", ["turns: The keeper turns the lens", "counts: the captain counts"]],
+  ["The boat does not sink in a storm.", ["sink: The boat does not sink in a storm"]],
+  ["Some horses spent their lives under the ground.", ["spent: Some horses spent their lives under the ground"]],
   ["If the oil is low, he fills the lamp.", ["fills: If the oil is low , he fills the lamp"]],
 ])("%s", (text, wanted) => {
   expect(inner(text)).toEqual(wanted);

@@ -1,4 +1,4 @@
-import { headTerminal, type Node } from "../tree";
+import { headTerminal, type Node, walkTree } from "../tree";
 
 /**
  * A main clause within a piece: where its verb is, and where it may as well begin or end, without what
@@ -6,9 +6,15 @@ import { headTerminal, type Node } from "../tree";
  */
 export type InnerClause = { verb: number; starts: ReadonlySet<number>; ends: ReadonlySet<number> };
 
-/** What may be left out of what is told. Without its *if* or its *when* it may not be so, and "we are going" is not yet what we are going to do. */
-const FREE = /^(?:c-)?(?:pp|advp|np)$/;
+/**
+ * What may be left out of what is told. Without its *if* or its *when* it may not be so, "kill a hundred
+ * million sharks" is not so many every year, and what "does not sink so easily" sinks.
+ */
+const FREE_IN_FRONT = /^(?:c-)?(?:pp|advp)$/;
+const FREE_BEHIND = /^(?:c-)?pp$/;
 const FREE_CLAUSE = /^(?:cause|concession|contrast)$/;
+/** Verbs that say little without their place. */
+const PLACED = /^(?:put|place|lay|set|lie|stand|sit|spend|live|stay|keep|hang|last|belong|depend|consist|look|turn)$/;
 
 /** "*At night* the ships see the light *in summer*, and | the captain counts": two clauses, whichever way they are cut. */
 export function innerClauses(piece: Node): InnerClause[] {
@@ -17,7 +23,7 @@ export function innerClauses(piece: Node): InnerClause[] {
   for (; !isJoined(at) && at.cat === "s" && at.kids.length > 0; ) {
     const { head, other } = partsOf(at);
     if (other && at.role === "adjunct" && at.head === 1) {
-      isOpen &&= isFree(other);
+      isOpen &&= FREE_IN_FRONT.test(other.cat) || FREE_CLAUSE.test(other.f.sub ?? "");
       if (isOpen) starts.add(head.start);
     } else if (other) break;
     at = head;
@@ -39,10 +45,12 @@ function withoutLink(node: Node): Node {
 
 function endsOf(clause: Node): ReadonlySet<number> {
   const ends = new Set([clause.end]);
+  if (walkTree(clause).some(({ cat, lemma }) => cat === "not" || lemma === "never")) return ends;
+  const isPlaced = PLACED.test(headTerminal(clause).lemma ?? "");
   for (let at = clause; at.kids.length > 0; ) {
     const { head, other } = partsOf(at);
     if (other && at.head === 0) {
-      if (at.role !== "adjunct" || !isFree(other)) break;
+      if (at.role !== "adjunct" || !isFreeBehind(other, isPlaced)) break;
       ends.add(head.end);
     }
     at = head;
@@ -54,6 +62,6 @@ function partsOf({ kids, head }: Node): { head: Node; other?: Node } {
   return kids.length === 1 ? { head: kids[0]! } : { head: kids[head]!, other: kids[1 - head]! };
 }
 
-function isFree({ cat, f }: Node): boolean {
-  return FREE.test(cat) || FREE_CLAUSE.test(f.sub ?? "");
+function isFreeBehind({ cat, f }: Node, isPlaced: boolean): boolean {
+  return (FREE_BEHIND.test(cat) && f.sub !== "of" && !isPlaced) || FREE_CLAUSE.test(f.sub ?? "");
 }

@@ -12,9 +12,9 @@ describe("speech without full stops", () => {
     expect(texts).toContain("the keeper turns the lens");
     expect(texts.length).toBeGreaterThanOrEqual(4);
   });
-  it("is told without what may belong to the next clause as well", () => {
+  it("is told with no more than belongs to it", () => {
     // "the ships see the light at night", or "at night the captain counts the seconds"
-    expect(sentences.find(({ text }) => text.startsWith("the ships"))).toMatchObject({ text: "the ships see the light" });
+    expect(sentences.find(({ text }) => text.startsWith("the ships"))?.text).toMatch(/^the ships see the light(?: at night)?$/);
   });
   it("stays as it is in the source", () => {
     for (const { text, start, end } of sentences) expect(blocks[0]!.text.slice(start, end)).toBe(text);
@@ -31,9 +31,16 @@ describe("speech without full stops", () => {
 });
 
 it("long speech is cut as well where one window of words ends and the next begins", () => {
-  const clauses: string[] = Array.from({ length: 60 }, (_, at) => (at % 2 === 0 ? "the keeper turns the lens" : "he cleans the lamp with a cloth"));
+  const clauses: string[] = Array.from({ length: 60 }, (_, at) => (at % 2 === 0 ? "the keeper turns the lens" : "he cleans the old lamp"));
   const { sentences } = analyse(clauses.join(" "));
   expect(sentences.filter(({ text }) => clauses.includes(text)).length).toBeGreaterThan(50);
+});
+
+it("so many are not told without their year", () => {
+  const spoken =
+    "small pores on their noses pick up the weak currents that every animal makes every year fishermen kill about a hundred million sharks many of them are caught for their fins the sailors know the name of the lighthouse and the boats come home before the storm";
+  const sure = analyse(spoken).sentences.filter(({ abstained }) => abstained === undefined);
+  expect(sure.map(({ text }) => text)).not.toContain("fishermen kill about a hundred million sharks");
 });
 
 it("a condition is not cut off", () => {
