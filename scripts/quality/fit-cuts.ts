@@ -1,3 +1,4 @@
+import { LINKS } from "../../src/core/language/speech/cut-pieces";
 import type { SpokenPiece } from "../../src/core/language/speech/spoken-pieces";
 import { type CutWeights, weightOf } from "../../src/core/language/speech/weigh-piece";
 import { heaviestWay, sharesOfPieces } from "../../src/core/language/speech/weigh-ways";
@@ -15,8 +16,6 @@ const AT_FIRST: [RegExp, number][] = [
   [/^cost$|^clause$/, -1],
   [/^loose /, -2],
 ];
-/** What may stand alone between two sentences. */
-const LINK = /^(?:so|and|now|then|but|well|okay|also|because)$/;
 
 /**
  * The weights under which the true ways of cutting have the largest share of all ways: a conditional
@@ -57,8 +56,8 @@ function truePieces({ words, bounds, pieces }: SpokenWindow): ReadonlySet<Spoken
     .filter((piece) => !isAcross(piece))
     .map((piece) => {
       const { start, node } = piece;
-      const isOpening = bounds.has(start) || LINK.test(words[start - 1]?.lower ?? "");
-      const weight = node ? -0.5 - 0.03 * node.cost - (isOpening ? 0 : 0.4) : LINK.test(words[start]!.lower) ? -0.1 : -1;
+      const isOpening = bounds.has(start) || LINKS.has(words[start - 1]?.lower ?? "");
+      const weight = node ? -0.5 - 0.03 * node.cost - (isOpening ? 0 : 0.4) : LINKS.has(words[start]!.lower) ? -0.1 : -1;
       return { start, end: piece.end, weight, piece };
     });
   return new Set(heaviestWay(words.length, weighed).map(({ piece }) => piece));

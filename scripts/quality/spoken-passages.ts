@@ -1,9 +1,11 @@
 import { readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
+import { findCapitals } from "../../src/core/language/find-capitals";
+import { WINDOW } from "../../src/core/language/speech/split-speech";
 import { type SpokenPiece, spokenPieces } from "../../src/core/language/speech/spoken-pieces";
 import { splitSentences } from "../../src/core/language/split-sentences";
 import { type Capitals, type TaggedWord, tagCandidates } from "../../src/core/language/tag-candidates";
-import { type Token, tokenize } from "../../src/core/language/tokenize";
+import { tokenize } from "../../src/core/language/tokenize";
 import { createRandom } from "../../src/core/lib/random";
 import { loadLanguageTools } from "../../src/server/language/load-language-tools";
 
@@ -12,7 +14,6 @@ const root = path.resolve(import.meta.dirname, "../..");
 /** Some words of a passage as if they were spoken; `bounds` are the words that a sentence begins with, and the end. */
 export type SpokenWindow = { passage: string; words: readonly TaggedWord[]; bounds: ReadonlySet<number>; pieces: readonly SpokenPiece[] };
 
-const WINDOW = 160;
 /** What opens a spoken sentence, and how often it is put in front of one. */
 const OPENERS = ["so", "and", "and then", "now", "but", "well", "okay so", "and so"];
 const SHARE_OPENED = 0.25;
@@ -51,7 +52,7 @@ type Spoken = { text: string; bounds: ReadonlySet<number>; capitals: Capitals };
 
 function withoutStops(text: string, hasNoCapitals: boolean, opener: () => string): Spoken {
   const sentences = splitSentences(text).map(({ start, end }) => tokenize(text, start, end));
-  const { names, lowerCased } = capitalsOf(sentences);
+  const known = findCapitals(sentences);
   const bounds = new Set<number>();
   let spoken = "";
   for (const tokens of sentences) {
@@ -60,23 +61,13 @@ function withoutStops(text: string, hasNoCapitals: boolean, opener: () => string
     bounds.add(spoken.length);
     spoken += opener();
     kept.forEach((token, at) => {
-      const isName = names.has(token.text) || token.text === "I";
-      const word = token.text !== "I" && (hasNoCapitals || (at === 0 && !isName)) ? token.text.toLowerCase() : token.text;
+      const isLowered = token.text !== "I" && (hasNoCapitals || (at === 0 && !known.capitalised.has(token.lower)));
+      const word = isLowered ? token.text.toLowerCase() : token.text;
       const isClitic = at > 0 && kept[at - 1]!.end === token.start;
       spoken += at === 0 || isClitic ? word : ` ${word}`;
     });
   }
-  const capitalised = new Set(hasNoCapitals ? [] : [...names].map((name) => name.toLowerCase()).filter((name) => !lowerCased.has(name)));
-  return { text: spoken, bounds, capitals: { capitalised, lowerCased } };
-}
-
-function capitalsOf(sentences: readonly (readonly Token[])[]): { names: ReadonlySet<string>; lowerCased: ReadonlySet<string> } {
-  const words = sentences.flatMap((tokens) => tokens.map((token, at) => ({ token, at })).filter(({ token }) => token.kind === "word"));
-  const isCapital = (text: string) => /^\p{Lu}/u.test(text);
-  return {
-    names: new Set(words.flatMap(({ token, at }) => (at > 0 && isCapital(token.text) ? [token.text] : []))),
-    lowerCased: new Set(words.flatMap(({ token }) => (isCapital(token.text) ? [] : [token.lower]))),
-  };
+  return { text: spoken, bounds, capitals: hasNoCapitals ? { ...known, capitalised: new Set() } : known };
 }
 
 function chunks<T>(items: readonly T[], size: number): T[][] {

@@ -188,6 +188,7 @@ function saysAgain({ stem, evidence }: Candidate): boolean {
   return isTwice || (/\bhis or her (?:own\b|.*\bhis or her\b)/.test(stem) && !/\bhis or her\b/.test(told));
 }
 
+/** Whether the stem speaks of *the rock* where only the key tells of *a rock*. */
 function namesInKey({ stem, key }: Candidate): boolean {
   return [...key.matchAll(/\ban? (\p{Ll}{3,})\b/gu)].some(([, noun]) => new RegExp(`\\bthe ${noun}\\b`).test(stem));
 }

@@ -1,12 +1,14 @@
 import { type Analysis, narratorOf } from "../language/analysis";
 import { genderOfName } from "../language/find-persons";
+import { ownerForm } from "../language/owner-form";
 import type { Candidate } from "./candidate";
 
 /** "my father" → "the speaker's father", "told me" → "told the speaker"; what stands in quotation marks stays as it is. */
 export function inThirdPerson(candidate: Candidate, analysis: Analysis): Candidate {
   const narrator = narratorOf(candidate.evidence[0]!, analysis);
   if (!narrator) return { ...candidate, stem: withSurnames(candidate.stem, analysis) };
-  const told = (text: string) => tell(text, narrator, analysis.persons.get(narrator)?.gender ?? genderOfName(narrator));
+  const told = (text: string) =>
+    tell(text, narrator, ownerForm(narrator, analysis.sentences), analysis.persons.get(narrator)?.gender ?? genderOfName(narrator));
   return {
     ...candidate,
     stem: withSurnames(onceNamed(told(candidate.stem), narrator), analysis),
@@ -55,9 +57,8 @@ function withoutRepeats(text: string, pattern: RegExp, by: string): string {
   return told === text ? told : withoutRepeats(told, pattern, by);
 }
 
-function tell(text: string, narrator: string, gender: "he" | "she" | undefined): string {
+function tell(text: string, narrator: string, possessive: string, gender: "he" | "she" | undefined): string {
   const again = gender ? POSSESSIVES[gender] : "his or her";
-  const possessive = narrator.endsWith("s") ? `${narrator}’` : `${narrator}’s`;
   return text
     .split(/(“[^”]*”)/)
     .map((part) => {

@@ -4,6 +4,7 @@ import { languageOf } from "../spanish/language-of";
 import type { Analysis, Sentence, TextSort } from "./analysis";
 import { readClauses } from "./clause";
 import { withoutFillers } from "./fillers";
+import { findCapitals } from "./find-capitals";
 import { findPersons } from "./find-persons";
 import type { Lexicon } from "./lexicon";
 import { lexiconOfText } from "./lexicon-of-text";
@@ -42,7 +43,7 @@ export function analyseText(blocks: readonly Block[], tools: LanguageTools, { la
   const read = blocks.filter((block) => !block.leftOut);
   const segmented = segment(read);
   if ((language ?? languageOf(read.map((block) => block.text).join(" "))) === "es") return inSpanish(blocks, segmented, tools.lexicon);
-  const capitals = findCapitals(segmented);
+  const capitals = findCapitals(segmented.flatMap(({ sentence, tokens }) => (sentence.block.kind === "heading" ? [] : [tokens])));
   const sentences = withSpeechCut(segmented, tools, capitals);
   for (const [index, { sentence, tokens }] of sentences.entries()) {
     parseSentence(sentence, tokens, tools, capitals);
@@ -238,21 +239,6 @@ function withoutAsides(tokens: Token[]): Token[] {
     if ((token.text === ")" || token.text === "]") && depth > 0) depth--;
     return !inside && at >= open && !isOfAge(tokens, at);
   });
-}
-
-function findCapitals(sentences: readonly Segmented[]): Capitals {
-  const capitalised = new Set<string>();
-  const lowerCased = new Set<string>();
-  for (const { sentence, tokens } of sentences) {
-    if (sentence.block.kind === "heading") continue;
-    tokens.forEach((token, index) => {
-      if (token.kind !== "word") return;
-      const opens = index === 0 || /^["'(]$/.test(tokens[index - 1]!.text) || tokens[index - 1]!.text === ":";
-      if (!/^\p{Lu}/u.test(token.text)) lowerCased.add(token.lower);
-      else if (!opens) capitalised.add(token.lower);
-    });
-  }
-  return { capitalised, lowerCased };
 }
 
 function firstMentions(sentences: readonly Sentence[]): Map<string, number> {

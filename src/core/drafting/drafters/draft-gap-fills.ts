@@ -100,6 +100,8 @@ function fromPerson(fact: Fact, stock: SourceStock): Candidate[] {
   );
 }
 
+/** "called *out*", "called me *back*" */
+const CALLED_OUT = /\b(?:out|back|off|up|in|down|away|together|over|again)$/;
 /** "called sourdoughs *themselves*" */
 const REFLEXIVE = /\b(?:itself|himself|herself|themselves)$/;
 
@@ -112,15 +114,12 @@ function fromNamedThing(statement: Statement): Candidate[] {
   if (
     !term ||
     REFLEXIVE.test(term) ||
-    // "the threads that the weaver *called out*"
-    /^(?:out|back|off|up|down|away|together|over|again)$/.test(term) ||
+    CALLED_OUT.test(term) ||
     clause.rank !== "main" ||
     clause.passive ||
     clause.verb.lemma === "call" ||
     statement.text.split(" ").length < 7 ||
-    term.split(" ").length > 2 ||
-    // "the paper called me *back*"
-    /\b(?:back|up|off|out|in|away|again)$/.test(term)
+    term.split(" ").length > 2
   )
     return [];
   if (new RegExp(`\\b${term}\\b.*\\b${term}\\b`, "i").test(statement.text)) return [];

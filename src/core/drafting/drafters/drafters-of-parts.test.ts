@@ -63,6 +63,17 @@ describe("events in order", () => {
   });
 });
 
+describe("events of a story", () => {
+  it("are what persons do, and nothing that there was to see", () => {
+    const text =
+      '# The lamp\n\n"It is late," said Ida. One evening Ida Marrow climbed the old tower. The trees made strange noises in the wind. Ida lit the lamp with a match. In the middle of the bay floated a silver ship. Tom Berg carried a pot of tea upstairs. The gulls circled the tower all night. Ida opened the heavy door for him. "You are wet," she said. Tom poured the tea into two cups.';
+    const [order] = draftOrders(stock(text));
+    const items = order?.parts?.sort === "order" ? order.parts.items : [];
+    expect(items.length).toBeGreaterThanOrEqual(4);
+    expect(items.filter((item) => !/^(?:Ida|Tom|One evening)/.test(item))).toEqual([]);
+  });
+});
+
 describe("steps", () => {
   const list = (heading: string, items: string[]) =>
     `# Ropes\n\n## ${heading}\n\n${items.map((item, index) => `${index + 1}. ${item}`).join("\n")}\n\nRopes last long.`;

@@ -90,6 +90,12 @@ describe("gap fills", () => {
   ])("%s", (_, text, wanted) => {
     expect(of(text)).toContainEqual(wanted);
   });
+  it.each(["Two women passed the threads that the weaver called out.", "I drew the horse so well that the paper called me back."])(
+    "does not take for a name: %s",
+    (text) => {
+      expect(draftGapFills(stock(text), 1).filter(({ pattern }) => pattern === "gap-term")).toEqual([]);
+    },
+  );
   it("does not ask for a number that the source only bounds", () => {
     expect(of("A warship used about forty kilometres of rope in a year.").map(([, key]) => key)).not.toContain("about forty");
   });

@@ -174,8 +174,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
       (sentence) =>
         sentence !== claim &&
         !against.includes(sentence) &&
-        (opensClearly(sentence) || goesOn(sentence)) &&
-        (!sentence.tree || goesOn(sentence) || followsPronouns(sentence, analysis)) &&
+        (goesOn(sentence) || (opensClearly(sentence) && (!sentence.tree || followsPronouns(sentence, analysis)))) &&
         !ANNOUNCES.test(sentence.text) &&
         sentence.block.kind !== "heading" &&
         sentence.abstained !== "question" &&

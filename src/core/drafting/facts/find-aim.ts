@@ -138,7 +138,7 @@ export function findObligation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const duty = clause.verb.cat === "have" ? clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to") : undefined;
   const part = duty ?? goingTo(clause);
-  if (!part || clause.imperative || clause.complements.length > Number(part === duty)) return [];
+  if (!part || clause.imperative || clause.complements.some((other) => other !== part)) return [];
   // "ran out of money *and had to live on crackers*": when he had to, the first half says.
   if (clause.shared) return [];
   if (part.node.f.passive || findUnclear(part.node, clause.sentence, analysis, phrasing.binder, false) || takesUpOther(part.node, clause.sentence)) return [];

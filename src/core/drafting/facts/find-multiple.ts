@@ -6,12 +6,13 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
+const ABOUT = "(?:(?:about|almost|nearly|up to|more than|over|at least|exactly|roughly) )?";
 /** "a hundred times its own body length", "half its weight" */
-const OF_ITSELF =
-  /^(?:(?:about|almost|nearly|up to|more than|over|at least) )?(?:[\p{L}\d-]+ ){0,3}(?:times|half|twice) (?:its|their) (?:own )?(?:body )?(length|height|weight|size)$/iu;
-const TIMES_AS =
-  /^((?:(?:about|almost|nearly|more than|over|up to|at least|exactly|roughly) )?(?:twice|half|[\p{L}\d-]+(?: [\p{L}-]+){0,2} times) as (\p{L}+)) as (.+)$/iu;
-const TIMES_MORE = /^((?:(?:about|almost|nearly|more than|over|up to|at least|exactly|roughly) )?[\p{L}\d-]+(?: [\p{L}-]+){0,2} times (\p{L}+er)) than (.+)$/iu;
+const OF_ITSELF = new RegExp(`^${ABOUT}(?:[\\p{L}\\d-]+ ){0,3}(?:times|half|twice) (?:its|their) (?:own )?(?:body )?(length|height|weight|size)$`, "iu");
+const TIMES = "[\\p{L}\\d-]+(?: [\\p{L}-]+){0,2} times";
+/** "almost twice as long as …", "three times brighter than …" */
+const TIMES_AS = new RegExp(`^(${ABOUT}(?:twice|half|${TIMES}) as (\\p{L}+)) as (.+)$`, "iu");
+const TIMES_MORE = new RegExp(`^(${ABOUT}${TIMES} (\\p{L}+er)) than (.+)$`, "iu");
 
 /** "A wave of red light is *almost twice as long as a wave of violet light*": how long is it, compared with that? */
 export function findTimesAs(phrasing: Phrasing, analysis: Analysis): Fact[] {

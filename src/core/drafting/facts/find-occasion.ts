@@ -142,9 +142,9 @@ function whenToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const named = object && object.f.det !== "pron" ? binderOf(object, nodeText(clause.sentence, object), analysis) : undefined;
   if (findUnclear(when, clause.sentence, analysis, named, false)) return [];
   const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
-  // "Water the log once a week *when it does not rain*": how often, and not when.
   // "*Go on* until you reach the top": with what, the sentence before tells.
   if (/^(?:on|going)$/.test(rest) && /^(?:go|keep|carry)$/.test(clause.verb.lemma ?? "")) return [];
+  // "Water the log once a week *when it does not rain*": how often, and not when.
   if (isUnclear(rest) || rest === "" || /\b(?:once|twice|every|times|daily|weekly)\b/.test(rest)) return [];
   // "before you light the lamp, *so that the wick can soak up the oil*": why, and not when.
   const why = walkTree(when).find((node) => node.cat === "c-sb" && node.end === when.end);

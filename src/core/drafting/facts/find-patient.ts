@@ -16,6 +16,7 @@ const FEWEST_WORDS = 4;
 /** Done to many things, so that another answer may be as right. */
 const SAYING_LITTLE = /^(?:call|name|know|use|need|make|do|say|see|tell|ask|allow|force|suppose|base|locate|have|give|take)$/;
 
+/** Always of something, which another sentence tells. */
 const OF_SOMETHING = /^(?:copy|part|piece|sample|example|member|half|share|version|model|name|side|end|edge|layer)$/;
 
 /** "*A rope* was found trailing in the water behind the ship": what was? What something is done to, where it is a thing first told of here. */

@@ -40,7 +40,7 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   const lemma = (head.lemma ?? "").toLowerCase();
   if (np.f.time || UNIQUE_NOUNS.has(lemma) || np.kids[1]?.role === "numbered") return true;
   // "*The inside* is red": of what?
-  if (/^(?:inside|outside|underside|tip|rim|edge|upper side)$/.test(lemma) && np.role === "determiner" && opensClause(np, sentence)) return false;
+  if (/^(?:inside|outside|underside|tip|rim|edge)$/.test(lemma) && np.role === "determiner" && opensClause(np, sentence)) return false;
   // "One bell rang louder *than the rest*": of the bells.
   if (lemma === "rest" && np.role === "determiner" && sentence.words[np.start - 1]?.lower === "than") return true;
   // "*The two men* became enemies": which, another sentence says.

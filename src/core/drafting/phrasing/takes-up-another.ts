@@ -10,7 +10,7 @@ export function takesUpAnother(node: Node, { clause, binder }: Phrasing): boolea
   const isShared = first.subject === clause.subject;
   if (isShared && !(binder.num === "sg" && /^(?:whether|if|that) it\b/i.test(nodeText(clause.sentence, node)))) return false;
   const from = isShared ? clause.subject.end : 0;
-  const until = from > 0 ? clause.verb.start : clause.start;
+  const until = isShared ? clause.verb.start : clause.start;
   const taken = walkTree(node).some(
     (inner) => inner.cat === "pro" && /^(?:it|they|them)$/.test(inner.lemma ?? "") && !clause.sentence.resolved?.has(inner.start),
   );

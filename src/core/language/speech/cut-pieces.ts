@@ -10,7 +10,7 @@ export type Cut = { from: number; to: number; end: number; isSure: boolean };
 const SURE = 0.9;
 const NO_SHARE = 0.001;
 /** What opens a spoken clause and belongs to none. */
-const LINKS = new Set("so and but or well okay also now then".split(" "));
+export const LINKS: ReadonlySet<string> = new Set("so and but or well okay also now then".split(" "));
 
 const EACH = /^(?:every|each)$/;
 

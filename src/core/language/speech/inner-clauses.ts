@@ -12,7 +12,7 @@ export type InnerClause = { verb: number; starts: ReadonlySet<number>; ends: Rea
  */
 const FREE_IN_FRONT = /^(?:c-)?(?:pp|advp)$/;
 const FREE_BEHIND = /^(?:c-)?pp$/;
-const FREE_CLAUSE = /^(?:cause|concession|contrast)$/;
+const FREE_CLAUSE = /^(?:cause|though)$/;
 /** Verbs that say little without their place. */
 const PLACED = /^(?:put|place|lay|set|lie|stand|sit|spend|live|stay|keep|hang|last|belong|depend|consist|look|turn)$/;
 

@@ -12,7 +12,7 @@ const LONG_WITHOUT_STOPS = 40;
 const LONG_IN_CAPTIONS = 25;
 const VERY_LONG = 80;
 /** So many words are taken at a time, so that the chart stays small; the next begin where a clause ends before the last few. */
-const WINDOW = 160;
+export const WINDOW = 160;
 const LAST_FEW = 24;
 /** Share of the lines that break where a clause would be cut anyway, from which on the others count too. */
 const SHARE_AT_CUTS = 0.4;

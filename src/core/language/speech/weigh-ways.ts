@@ -12,7 +12,7 @@ export function sharesOfPieces(length: number, pieces: readonly Weighed[]): numb
 }
 
 /** The logarithm of the sum of all ways up to each place (`end`), or from each place on (`start`). */
-export function sums(length: number, pieces: readonly Weighed[], side: "start" | "end"): number[] {
+function sums(length: number, pieces: readonly Weighed[], side: "start" | "end"): number[] {
   const grouped = groupAt(length, pieces, side);
   const other = side === "end" ? "start" : "end";
   const found = new Array<number>(length + 1).fill(Number.NEGATIVE_INFINITY);
