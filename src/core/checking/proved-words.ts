@@ -7,6 +7,9 @@ function itemsProved(question: MatchQuestion): { text: string }[] {
   return [...question.left, ...question.right.filter((item) => !taught.has(item.id))];
 }
 
+/** "The passage gives reasons for one side only": a point about the text or the task, which no sentence of the text says. */
+const OF_THE_WORK = /\bthe (?:passage|student)\b/i;
+
 /** The words that the evidence has to prove: of a true statement all, else the key, whole. */
 export function provedWords(question: Question): string {
   switch (question.kind) {
@@ -20,7 +23,7 @@ export function provedWords(question: Question): string {
         .map((option) => option.text)
         .join(". ");
     case "essay":
-      return [...question.key.models.map((model) => model.text), ...question.key.points].join(" ");
+      return [...question.key.models.map((model) => model.text), ...question.key.points.filter((point) => !OF_THE_WORK.test(point))].join(" ");
     case "gap-fill":
       return gapsOf(question)
         .map((gap) => gap.key)

@@ -27,6 +27,8 @@ it.each([
   ["key-too-long", { key: "word ".repeat(21).trim() }],
   ["opens-badly", { stem: "why did keepers wear linen aprons?" }],
   ["ends-badly", { key: "Because buttons could scratch the glass while" }],
+  ["ends-badly", { stem: "How many pupils came to her lesson more than to the mate's?", key: "Fourteen" }],
+  ["ends-badly", { kind: "true-false", stem: "The council has not said which towns.", key: "true" }],
   ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
   ["doubled-words", { kind: "true-false", stem: "The new center feels as if the new center could be anywhere.", key: "true" }],
   ["doubled-words", { kind: "true-false", stem: "Dunmore left a note of his or her own.", key: "true" }],

@@ -81,6 +81,14 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     )
   )
     return "ends-badly";
+  // "How many pupils came to her lesson *more than to the mate's*?"
+  if (/\b(?:more|less|fewer) than (?:to|for|on|at|in|from|with) [^?]*\?$/.test(stem)) return "ends-badly";
+  // "The council has said *which towns*": which towns do what?
+  if (
+    candidate.kind === "true-false" &&
+    /\b(?:say|says|said|ask|asks|asked|know|knows|knew|tell|tells|told|explain|explains|explained) (?:which|what|whose)(?: \p{L}+)?\.$/u.test(stem)
+  )
+    return "ends-badly";
   // "The doors are locked at half past": past which hour?
   if (/\b(?:half|quarter) (?:past|to)[.?]?$/.test(stem)) return "ends-badly";
   // "*Its* provenance is the chain of owners", "is called *its* provenance": whose?

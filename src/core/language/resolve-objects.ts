@@ -142,7 +142,10 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     const subject = asCandidate(own, sentence, pronoun, known);
     // "The ship lay in the bay. The ice closed around *it*": around what lay there.
     const isLiving = isPersonNoun(subject?.head ?? "", known.lexicon) || isAnimalNoun(subject?.head ?? "", known.lexicon);
-    const told = pronoun.lemma === "it" && !isLiving && before?.tree ? subjectsOf(before, pronoun, known) : [];
+    // "The teeth lock together. Small insects escape *between them*": between the teeth.
+    const isPassed =
+      pronoun.lemma === "them" && own.role !== "coordination" && /^(?:between|through|past|over|across|against|into|onto)$/.test(phrase.kids[0]?.lemma ?? "");
+    const told = ((pronoun.lemma === "it" && !isLiving) || isPassed) && before?.tree ? subjectsOf(before, pronoun, known) : [];
     if (subject && told.some(({ text }) => text.toLowerCase() !== subject.text.toLowerCase())) return undefined;
     if (subject && others.length === 0) return { text: pronounText(pronoun, sentence), sentence };
     if (subject) return undefined;

@@ -29,9 +29,9 @@ export const keyInEvidence = defineRule({
       return checkStatement(question.stem, question.key, evidence, `${speakersOf(question, context)} ${saidBefore(question, context)}`, context, report);
     if (question.kind === "number") return checkNumber(question.key.value, evidence, report);
     const known = baseSet(`${evidence} ${question.stem} ${NARRATORS} ${speakersOf(question, context)} ${saidBefore(question, context)}`, context.lexicon);
-    // In a row of events the text says *she*, and the item names her; so does a pair.
+    // In a row of events the text says *she*, and the item names her; so do a pair and a point.
     const isNamed = (shown: string, base: string) =>
-      (question.kind === "order" || question.kind === "match") && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
+      NAMES_WHO.has(question.kind) && /^\p{Lu}/u.test(shown) && sourceBases(context.blocks, context.lexicon).has(base);
     const proved = provedWords(question);
     const missing = contentWords(proved, context.lexicon).filter(
       (word) =>
@@ -40,6 +40,8 @@ export const keyInEvidence = defineRule({
     if (missing.length > 0) report("missing", { word: missing[0]!.shown }, { part: "key" });
   },
 });
+
+const NAMES_WHO = new Set<Question["kind"]>(["order", "match", "open-response", "essay"]);
 
 /** "Mary went on collecting" proves *Mary Anning*, whom the source names whole elsewhere. */
 function isOfName(shown: string, key: string, evidence: string, { blocks }: CheckContext): boolean {

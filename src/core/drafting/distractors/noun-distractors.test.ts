@@ -50,3 +50,11 @@ describe("wrong options that are reasons", () => {
       for (const option of findDistractors(fact, stock, 3, 1)) expect(option.split(" ").length > 2).toBe(fact.answer.split(" ").length > 2);
   });
 });
+
+describe("wrong options for the name of a sort of thing", () => {
+  const LOOKOUT =
+    "# A fire lookout\n\nRosa Tennant was a teacher. A friend broke a leg. A visitor comes once a week. A teacher likes quiet. A friend likes company. In the middle of the cabin stands an instrument called a fire finder.";
+  it("are no persons, though the name ends as theirs do", () => {
+    expect(options(LOOKOUT, /instrument/).join(" ")).not.toMatch(/teacher|friend|visitor/);
+  });
+});

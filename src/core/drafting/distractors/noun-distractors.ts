@@ -14,6 +14,9 @@ const OPEN_SORTS = /^(?:child|man|woman|people|person|human|boy|girl|worker|fami
 /** "no teacher", "each pupil", "some rabbits": an amount of them, and no answer. */
 const QUANTIFIED = /^(?:no|each|every|some|any|many|most|few|several|all|both|another|such)\b/i;
 const CALLED = /\b(?:this|the|such an?) (\p{L}+) called\?$/iu;
+/** "What is a *vehicle* that rides on air called?", "What do we call the *instrument* in the cabin?" */
+const OF_SORT =
+  /^What (?:is|are|do we call) (?:(?:the|an?) )?(?:\p{L}+ )*?(\p{L}+)(?:,| (?:that|who|whose|which|of|in|with|for|on|at|from|to|where|made|used|called)\b|\?)/iu;
 /** WordNet files of what can be seen and held: animal, artifact, body, food, object, person, plant, substance. */
 const CONCRETE = new Set<number>([5, 6, 8, 13, 17, 18, 20, 27]);
 
@@ -33,10 +36,14 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
   const taken: string[] = [lemma];
   const chosen: string[] = [];
   // "What is this *water* called?": no door is water.
-  const asked = CALLED.exec(fact.stem)?.[1];
-  const sort = asked === undefined ? undefined : nounFile(asked.toLowerCase(), stock);
-  const take = (text: string, noun: string) => {
+  const called = CALLED.exec(fact.stem)?.[1];
+  const sort = called === undefined ? undefined : nounFile(called.toLowerCase(), stock);
+  const asked = fact.type === "naming" ? OF_SORT.exec(fact.stem)?.[1] : undefined;
+  const askedFile = asked === undefined ? undefined : nounFile(asked.toLowerCase(), stock);
+  const take = (text: string, noun: string, isTerm = false) => {
     if (sort !== undefined && CONCRETE.has(sort) && nounFile(noun, stock) !== sort) return;
+    // "What do we call the *instrument* in the cabin?": another term of the text, or an instrument.
+    if (askedFile !== undefined && !isTerm && CONCRETE.has(askedFile) && nounFile(noun, stock) !== askedFile) return;
     if (chosen.length >= count || taken.some((other) => overlaps(other, noun, lexicon)) || alsoTrue(fact, noun, stock)) return;
     taken.push(noun);
     chosen.push(text);
@@ -52,7 +59,7 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
       isSameSort(fact, other, lexicon),
   );
   if (fact.type === "naming") {
-    for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "");
+    for (const other of random.shuffle(terms)) take(dressed(bare(other.answer), node), headTerminal(other.answerNode!).lemma ?? "", true);
     for (const phrase of topicalPhrases(fact, stock, plural, random)) {
       if (nounFile(phrase.noun, stock) !== file) continue;
       if (!fact.stem.toLowerCase().includes(phrase.noun) && !(node.f.det === "indef" && MASS_NOUNS.has(phrase.noun)))

@@ -6,7 +6,7 @@ import type { SourceStock } from "../source-stock";
 import { speechesOf } from "./draft-speakers";
 import { eventOf, heaviestEvents, isEventOfOneself, sayings } from "./events-of-story";
 import { claimOf, claimWords, sidesOf, titleClaim } from "./find-claim";
-import { asPoints, type Point } from "./point-of-sentence";
+import { asPoints, evidenceOfPoints, type Point } from "./point-of-sentence";
 import { titleOf } from "./sections";
 import { weightiestPoints } from "./weightiest-sentences";
 
@@ -173,8 +173,7 @@ function essay(
   pattern: string,
   notes: string[] = [],
 ): Candidate {
-  const texts = new Map(points.map(({ sentence, text }) => [sentence, text]));
-  const evidence = [...texts.keys()].sort((a, b) => a.index - b.index);
+  const texts = new Map([...points].sort((a, b) => a.sentence.index - b.sentence.index).map(({ sentence, text }) => [sentence, text]));
   return {
     kind: "essay",
     stem,
@@ -182,8 +181,8 @@ function essay(
     accepted: [],
     distractors: [],
     optionOrder: "shuffled",
-    evidence,
-    factId: `${pattern}:${evidence.map((sentence) => sentence.index).join("-")}`,
+    evidence: evidenceOfPoints(points),
+    factId: `${pattern}:${[...texts.keys()].map((sentence) => sentence.index).join("-")}`,
     factType: "statement",
     pattern,
     depth: "reasoning",
@@ -192,7 +191,7 @@ function essay(
       sort: "essay",
       purpose,
       models: models.map((model) => ({ side: model.side, text: model.points.map(({ text }) => text).join(" ") })),
-      points: [...evidence.map((sentence) => texts.get(sentence)!), ...notes],
+      points: [...texts.values(), ...notes],
       levels,
     },
   };

@@ -6,7 +6,7 @@ import type { Fact } from "../facts/fact";
 import { opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
 import { claimOf, sidesOf, titleClaim } from "./find-claim";
-import { asPoints, type Point } from "./point-of-sentence";
+import { asPoints, evidenceOfPoints, type Point } from "./point-of-sentence";
 import { weightiestPoints } from "./weightiest-sentences";
 
 const FEWEST_POINTS = 3;
@@ -123,7 +123,7 @@ function toCandidate(stem: string, points: readonly Point[], levels: Levels, pat
     accepted: [],
     distractors: [],
     optionOrder: "shuffled",
-    evidence: points.map(({ sentence }) => sentence),
+    evidence: evidenceOfPoints(points),
     factId: `${pattern}:${points.map(({ sentence }) => sentence.index).join("-")}`,
     factType: "statement",
     pattern,

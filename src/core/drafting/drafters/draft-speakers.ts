@@ -3,6 +3,7 @@ import { midSentence } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
 import { pronounOf } from "../../language/subject-pronoun";
 import { coreOf } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
@@ -43,9 +44,21 @@ export function draftSpeakers(stock: SourceStock, seed: number): Candidate[] {
 
 /** What is said in a story in no more than a sentence, in its order. */
 export function speechesOf(stock: SourceStock): Said[] {
+  const text = stock.analysis.sentences.map((sentence) => sentence.text).join(" ");
   return stock.analysis.sentences
     .flatMap((sentence) => speechIn(sentence, stock).flatMap((one) => [one, ...nextWords(one, stock.analysis)]))
-    .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS);
+    .filter(({ words }) => words.split(" ").length <= LONGEST_WORDS)
+    .map((one) => ({ ...one, speaker: nameOf(one.speaker, text) }));
+}
+
+/** "said the deckhand, *whose name was Fergus*", "Fergus, the deckhand": by name, since both would be right. */
+function nameOf(speaker: string, text: string): string {
+  if (!/^the \p{Ll}/u.test(speaker)) return speaker;
+  const role = literally(speaker);
+  const name = "(\\p{Lu}\\p{Ll}+)";
+  const [, behind, ahead] =
+    new RegExp(`\\b${role},? (?:whose name (?:was|is)|who was (?:named|called)|named|called) ${name}|${name}, ${role}[,.]`, "u").exec(text) ?? [];
+  return behind ?? ahead ?? speaker;
 }
 
 function plainWords(text: string): string {

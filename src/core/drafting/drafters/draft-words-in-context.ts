@@ -1,7 +1,9 @@
 import type { Sentence } from "../../language/analysis";
+import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import { type WordMeaning, wordsOfOtherMeaning } from "../../language/word-meanings";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
+import type { Fact } from "../facts/fact";
 import { bareTerm } from "../facts/find-definition";
 import type { SourceStock } from "../source-stock";
 import { asAsked, findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
@@ -45,11 +47,20 @@ function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
         {
           factId: fact.id,
           pattern: "meaning-by-source",
-          worth: 2.7,
+          worth: isTopic(fact, stock) ? KNOWN_WORTH : 2.7,
         },
       ),
     ];
   });
+}
+
+/** "Beavers are large rodents": whoever has read of beavers on every line needs no line to tell what they are. */
+const KNOWN_WORTH = 0.8;
+
+function isTopic({ term, sentence }: Fact, { analysis: { headingLemmas, lemmaCounts } }: SourceStock): boolean {
+  const lemmas = [...likeliestLemmas(sentence, /^(?:n|pn)$/)].filter((lemma) => headingLemmas.has(lemma) && bareTerm(term!).toLowerCase().startsWith(lemma));
+  const most = Math.max(...lemmaCounts.values());
+  return lemmas.some((lemma) => (lemmaCounts.get(lemma) ?? 0) === most);
 }
 
 function fromTables(stock: SourceStock, seed: number): Candidate[] {

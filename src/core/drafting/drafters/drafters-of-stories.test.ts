@@ -120,6 +120,14 @@ describe("what somebody says", () => {
     const aunt = drafts(`${TALE}\n\n"The glue is on the shelf," Aunt Emily said.`, "who-says").map(({ key }) => key);
     expect(aunt).toContain("Aunt Emily");
   });
+  it("names whoever speaks by the name that the story gives", () => {
+    const told = drafts(
+      "# The ferry cat\n\nNuala took the ferry every Friday.\n\n“She does not do that for anybody,” said the deckhand, whose name was Fergus.\n\n“Could I take her home with me?” asked Nuala.\n\n“You could carry her off in a basket,” said Fergus.\n\n“She belongs to the ferry,” said Nuala.",
+      "who-says",
+    );
+    expect(told.map(({ key }) => key)).toContain("Fergus");
+    for (const { key, distractors } of told) expect([key, ...distractors]).not.toContain("the deckhand");
+  });
 });
 
 describe("a story that is told by whoever was there", () => {

@@ -66,6 +66,13 @@ describe("the claim of a title", () => {
   });
 });
 
+it("is a title without its why that says what a town should not do", () => {
+  const { analysis } = stockSource(
+    analyse("# Why Our Town Should Not Cut the Limes\n\nI believe that trees are worth more than they seem. Shoppers sit under them.", "markdown"),
+  );
+  expect(titleClaim(analysis)).toEqual({ text: "Our Town Should Not Cut the Limes.", asks: false });
+});
+
 describe("what a writer claims", () => {
   it("is not a sum on the way to it, where the title says it plainly", () => {
     const stock = stockSource(
@@ -91,4 +98,12 @@ describe("reasons that are not marked as such", () => {
   it("are not what others fear", () => {
     expect(sides(LAWNS).against).toEqual(["Some neighbours are afraid that ticks would come."]);
   });
+});
+
+it("takes a paragraph that opens with one thing more for a reason", () => {
+  const { reasons } = sides(
+    "# Give Us Real Plates\n\nOur cafeteria throws away trays every day.\n\nFirst of all, foam trays are bad for the earth. They break into pieces.\n\nReal dishes would also save money. A tray costs six cents.\n\nI am not asking the board for much. If I am wrong, we can go back to foam.",
+  );
+  expect(reasons).toContain("Real dishes would also save money.");
+  expect(reasons).not.toContain("If I am wrong, we can go back to foam.");
 });

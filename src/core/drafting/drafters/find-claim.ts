@@ -101,7 +101,9 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
   const heading = sentences.find(({ block }) => block.kind === "heading" && block.level === 1);
   if (sort !== "opinion" || !heading) return undefined;
   // "Why Our School Needs a Repair Club": that it needs one.
-  const text = heading.block.text.trim().replace(/^Why (?=\p{Lu}\p{L}+ .*\bNeeds?\b|\p{L}+ .*\b(?:should|must|needs?)\b)/u, "");
+  const text = heading.block.text
+    .trim()
+    .replace(/^Why (?=\p{Lu}\p{L}+ .*\bNeeds?\b|\p{L}+ .*\b(?:[Ss]hould|[Mm]ust|[Nn]eeds?|(?:[Dd]o|[Dd]oes) [Nn]ot [Nn]eed)\b)/u, "");
   if (ASKS.test(text)) return { text, asks: true };
   if (/\?/.test(text) || PLAIN_TITLE.test(text) || !DEMANDS.test(text)) return undefined;
   return { text: /[.!]$/.test(text) ? text : `${text}.`, asks: false };
@@ -109,7 +111,7 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
 
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
-  /^nobody is asking\b|^the (?:town|city|school|council) could (?:help|do more|act)\b|\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
+  /^nobody is asking\b|^if I am (?:wrong|right)\b|^the (?:town|city|school|council) could (?:help|do more|act)\b|\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
 
 /** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
 function isSaidByOthers({ text, block }: Sentence): boolean {
@@ -162,7 +164,9 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
     (sharedWithHeading(sentence, analysis) > 0 || (claim && sharesNoun(sentence, claim)) ? 0.5 : 0) +
     (sentence.indexInBlock === 0 && !othersBlocks.has(sentence.block.id) ? 0.4 : 0) +
     // "*A garden would make our classrooms cooler.*": what would come of it, at the head of its paragraph.
-    (sentence.indexInBlock === 0 && sentence.blockIndex > firstBlock && WOULD.test(sentence.text) && !othersBlocks.has(sentence.block.id) ? 0.5 : 0) -
+    (sentence.indexInBlock === 0 && sentence.blockIndex > firstBlock && WOULD.test(sentence.text) && !othersBlocks.has(sentence.block.id) ? 0.5 : 0) +
+    // "*Real plates would also save money.*": one more of the row.
+    (sentence.indexInBlock === 0 && OPENS_WITH_ALSO.test(sentence.text) ? 0.5 : 0) -
     (othersBlocks.has(sentence.block.id) ? 0.3 : 0) -
     // "*There are* four hundred students": how things stand.
     (/^there (?:is|are|was|were)\b/i.test(sentence.text) ? 0.6 : 0) -
@@ -197,6 +201,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
 
 const NUMBERED = /^(?:First|Second|Third|Fourth|Finally|Lastly)(?: of all)?, (?:it|they) \p{Ll}/u;
 const ALSO = /^(?:It|They) (?:would|will|can|could) also\b/;
+const OPENS_WITH_ALSO = /^(?:[\p{L}’'-]+ ){1,5}?(?:(?:would|will|can|could) also|also) \p{Ll}/u;
 const WOULD = /^(?:[\p{L}’'-]+,? ){1,6}?(?:would|will|can)\b/u;
 const MARKED = /\b(?:because|since (?!\d)|reason|so that|if|without)\b/i;
 /** How much a kind of fact says why. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
-import { pointOf } from "./point-of-sentence";
+import { asPoints, evidenceOfPoints, pointOf } from "./point-of-sentence";
 
 /** The last sentence of a text as a point. */
 const point = (text: string) => {
@@ -23,6 +23,22 @@ describe("a sentence as a point", () => {
     ["of whom", "Workers dug the canal. In the swamps near Syracuse, about a thousand of them fell ill in a single summer."],
   ])("is none where it leaves open: %s", (_, text) => {
     expect(point(text)).toBeUndefined();
+  });
+  it.each([
+    ["So the surface between the two towns had to be curved.", "The surface between the two towns had to be curved."],
+    ["Ice is therefore less dense than water.", "Ice is less dense than water."],
+    ["For this reason a national manual lays down the shape of each sign.", "A national manual lays down the shape of each sign."],
+  ])("is told without what it follows from: %s", (text, told) => {
+    expect(point(`Water freezes in winter. ${text}`)).toBe(told);
+  });
+  it("may end on a verb of its own question", () => {
+    expect(point("A librarian in Egypt worked out how big the Earth is.")).toBe("A librarian in Egypt worked out how big the Earth is.");
+  });
+  it("names what an object pronoun stands for, in a row of reasons too, with the sentence that names it", () => {
+    const analysis = analyse("# Trays\n\nFoam trays lie in the creek. Turtles and ducks swallow them because they look like food.", "markdown");
+    const [told] = asPoints(analysis.sentences.slice(-1));
+    expect(told!.text).toMatch(/^Turtles and ducks swallow (?:the )?foam trays /);
+    expect(evidenceOfPoints([told!])).toHaveLength(2);
   });
   it("drops where and when a paper was told of it", () => {
     expect(point("SKERRY BAY, 14 March – A grey seal pup was returned to the sea on Thursday after a long rescue.")).toBe(

@@ -24,7 +24,15 @@ export function findTaughtWords({ analysis, facts }: SourceStock): TaughtWord[] 
       if (!pos) continue;
       classes.set(lemma, (classes.get(lemma) ?? new Set()).add(pos));
       const known = findWordMeaning(lemma, pos);
-      if (!known || found.has(lemma) || defined.has(lemma) || isName(leaf, sentence) || isOfLongerTerm(leaves, index)) continue;
+      if (
+        !known ||
+        found.has(lemma) ||
+        defined.has(lemma) ||
+        isName(leaf, sentence) ||
+        isOfLongerTerm(leaves, index) ||
+        OTHER_SENSES[lemma]?.test(sentence.text)
+      )
+        continue;
       found.set(lemma, { known, sentence });
     }
   }
@@ -53,6 +61,11 @@ function isOfLongerTerm(leaves: readonly Node[], index: number): boolean {
   if (leaf.cat === "n") return before?.cat === "n" || after?.cat === "n";
   return leaf.cat === "v" && (after?.f.sub === "particle" || /^(?:upon|across)$/.test(after?.lemma ?? ""));
 }
+
+/** What a word of the tables means beside certain others: "invade somebody's *privacy*". */
+const OTHER_SENSES: Readonly<Record<string, RegExp>> = {
+  invade: /\b(?:privacy|body|bodies|cells?|homes?|dreams?|gardens?|fields?)\b/i,
+};
 
 /** Words that the meanings of a section have in common ("a person who …") tell nothing apart. */
 const COMMON = new Set([

@@ -60,6 +60,20 @@ Many people groan when the letter comes.`;
   });
 });
 
+describe("what a summary of a life and its deeds holds", () => {
+  const told = points(
+    "Frances Kelsey had been working at the agency for a month. The agency looked at every drug that a company wanted to sell.\n\nFrances Kelsey was born in Canada in 1914 and grew up on the island. A company in Ohio wanted to sell a sleeping pill called thalidomide.\n\nShe refused to approve the pill of the company. Her work has its rewards as well.\n\nThousands of babies were harmed by the pill in Europe. Frances Kelsey retired in old age.",
+    3,
+  );
+  it("is what was decided and what came of it", () => {
+    expect(told).toContain("Frances Kelsey refused to approve the pill of the company.");
+    expect(told).toContain("Thousands of babies were harmed by the pill in Europe.");
+  });
+  it("is neither what happens in every life nor what only announces", () => {
+    expect(told.join(" ")).not.toMatch(/born in Canada|retired|as well|had been working/);
+  });
+});
+
 describe("the events of a story", () => {
   const story =
     "# The lantern\n\nEvery autumn Tomas came home from the festival with nothing. He could not fold paper. Then he found a pile of broken bottles in the old barn.\n\nTomas pressed the pieces into a frame. He nodded. That took long.\n\nOn the night of the festival Tomas lit the candle in the frame. The crowd fell silent. But on the way home his sister asked Tomas whether she could keep it.";

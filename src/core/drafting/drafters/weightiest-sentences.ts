@@ -1,4 +1,4 @@
-import type { Analysis, Sentence } from "../../language/analysis";
+import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import { unlike } from "../../lib/plain-wording";
 import type { Fact } from "../facts/fact";
@@ -15,7 +15,7 @@ const FEWEST_OF_ALL = 4;
 export function weightiestPoints(sentences: readonly Sentence[], facts: readonly Fact[], count: number, analysis: Analysis): Point[] {
   const held = new Map<Sentence, number>();
   for (const fact of facts) held.set(fact.sentence, Math.max(FACT_WEIGHT[fact.type] ?? 0.2, held.get(fact.sentence) ?? 0));
-  const shared = sharedWith(sentences);
+  const shared = sharedWith(sentences, analysis);
   const points = sentences.flatMap((sentence) => pointOf(sentence, analysis) ?? []);
   const weights = new Map(
     points.map((point) => [point, SHARED_WEIGHT * (shared.get(point.sentence) ?? 0) + (held.get(point.sentence) ?? 0) + placeWeight(point, analysis)]),
@@ -61,13 +61,27 @@ const OF_ANYBODY =
   /^(?:(?:When|If|As) )?(?:Many|Most|Some|Few|Other) (?:people|of|others)\b|^(?:When|If) (?:most |many )?people\b|^(?:You|People|Nothing|Nobody|Everyone|Everybody|Anyone|One) /;
 /** "What has changed is the path that the light takes": the answer to what was told before. */
 const SET_AGAINST = /^What (?:has|have|had) (?:really )?\p{Ll}+ed (?:is|are|was)\b/u;
+/** "Students can take part, too", "The growth of ice has its costs as well": what the sentences behind it go into. */
+const ANNOUNCES = /(?:, too|\bas well|, also)[.!]$/u;
+/** What happens in every life: it tells little of what somebody is written about for. */
+const OF_EVERY_LIFE =
+  /\b(?:(?:was|were) born|grew up|died|(?:went|became|was) (?:blind|deaf|ill|famous|an? (?:hero|heroine|legend))|married|retired|in old age)\b/u;
+/** "had been working at the agency", "went on living there": what goes on behind what is told. */
+const GOES_ON = /\b(?:had been|(?:was|were) still|went on|kept(?: on)?) \p{Ll}+ing\b/u;
+/** What somebody decides, finds or does to others: the turns of what is told. */
+const TURNS = new Set(
+  "decide refuse rule order conclude find discover prove show argue warn demand propose invent ban forbid outlaw abolish vote elect sue win lose defeat kill harm destroy save".split(
+    " ",
+  ),
+);
 /** Words from which a sentence tells more than one point. */
 const LONG = 32;
 
 /** What speaks for a sentence before its words are compared: where it stands, and of what and whom it tells. */
-function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: Analysis): number {
+function placeWeight({ sentence, text }: Point, analysis: Analysis): number {
+  const { headingLemmas, sentences } = analysis;
   const length = text.split(" ").length;
-  const lemmas = lemmasOf(sentence);
+  const lemmas = lemmasOf(sentence, analysis);
   return (
     (sentence.indexInBlock === 0 ? 0.35 : 0) +
     (lemmas.some((lemma) => headingLemmas.has(lemma)) ? 0.4 : 0) -
@@ -75,6 +89,12 @@ function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: An
     (length > LONG ? 0.3 : 0) -
     (OF_ANYBODY.test(text) ? 0.6 : 0) -
     (SET_AGAINST.test(text) ? 0.8 : 0) -
+    (ANNOUNCES.test(text) && length <= FEWEST_WORDS + 2 ? 0.6 : 0) -
+    (OF_EVERY_LIFE.test(text) ? 0.6 : 0) -
+    (GOES_ON.test(text) ? 0.6 : 0) +
+    (sentence.clauses.some(({ rank, verb, auxiliaries, passive }) => rank === "main" && (passive || auxiliaries.length === 0) && TURNS.has(verb.lemma ?? ""))
+      ? 0.4
+      : 0) -
     // "A new phone lasts all day": how a text begins, and not yet what it has to say.
     (sentence.index === sentences.findIndex(({ block }) => block.kind !== "heading") && length < FEWEST_WORDS ? 0.6 : 0) -
     // "If a streetlight on your block burns out, …": how a text takes its reader by the hand.
@@ -89,8 +109,8 @@ function placeWeight({ sentence, text }: Point, { headingLemmas, sentences }: An
  * of its length (after the degree of a sentence in Mihalcea and Tarau, "TextRank: bringing order into texts", 2004;
  * the length of the others is left out, so that a book costs no more than its words).
  */
-function sharedWith(sentences: readonly Sentence[]): Map<Sentence, number> {
-  const told = sentences.filter(({ tree }) => tree).map((sentence) => ({ sentence, lemmas: lemmasOf(sentence) }));
+function sharedWith(sentences: readonly Sentence[], analysis: Analysis): Map<Sentence, number> {
+  const told = sentences.filter(({ tree }) => tree).map((sentence) => ({ sentence, lemmas: lemmasOf(sentence, analysis) }));
   const sentencesWith = new Map<string, number>();
   for (const { lemmas } of told) for (const lemma of lemmas) sentencesWith.set(lemma, (sentencesWith.get(lemma) ?? 0) + 1);
   const sums = told.map(({ sentence, lemmas }) => ({
@@ -101,9 +121,14 @@ function sharedWith(sentences: readonly Sentence[]): Map<Sentence, number> {
   return new Map(sums.map(({ sentence, sum }) => [sentence, sum / most]));
 }
 
+const CONTENT = /^(?:n|pn|v|adj)$/;
 const SAYS_LITTLE = new Set("be have do make get take go come say see use give find keep become know way thing time people year day".split(" "));
 
-/** The nouns, verbs and adjectives of a sentence, in base form. */
-function lemmasOf(sentence: Sentence): string[] {
-  return [...likeliestLemmas(sentence, /^(?:n|pn|v|adj)$/)].filter((lemma) => !SAYS_LITTLE.has(lemma));
+/** The nouns, verbs and adjectives of a sentence, in base form, with those of what its subjects stand for. */
+function lemmasOf(sentence: Sentence, { antecedents }: Analysis): string[] {
+  const named = sentence.clauses.flatMap(({ subject }) => {
+    const noun = antecedents.get(positionKey(sentence, subject.start));
+    return noun ? [...likeliestLemmas({ words: noun.sentence.words.slice(noun.node.start, noun.node.end) }, CONTENT)] : [];
+  });
+  return [...new Set([...likeliestLemmas(sentence, CONTENT), ...named])].filter((lemma) => !SAYS_LITTLE.has(lemma));
 }

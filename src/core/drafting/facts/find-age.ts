@@ -70,7 +70,7 @@ function wasSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const years = yearsIn(clause.complements.find(({ role }) => role === "predicate")?.node);
   if (clause.verb.cat !== "be" || clause.auxiliaries.length > 0 || clause.rank !== "main" || !years || !isWho(phrasing, analysis)) return [];
-  if (!clause.verb.flags?.includes("past") || /^(?:days|weeks|months|hours)$/.test(clause.sentence.words[years.end]?.lower ?? "")) return [];
+  if (!clause.verb.flags?.includes("past") || /^(?:day|week|month|hour)s?$/.test(clause.sentence.words[years.end]?.lower ?? "")) return [];
   const omit = clause.complements.map(({ node }) => node);
   const only = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= clause.verb.end && node.end <= years.start);
   const rest = phraseRest(phrasing, analysis, [...omit, ...only, ...reasonsOf(clause)]);
@@ -125,7 +125,7 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const text = nodeText(clause.sentence, years);
     const forms = numberForms(text);
     const unit = clause.sentence.words[years.end]?.lower ?? "";
-    const inDays = /^(?:months|weeks|days|hours)$/.test(unit) ? unit : undefined;
+    const inDays = /^(?:month|week|day|hour)s?$/.test(unit) ? unit.replace(/s?$/, "s") : undefined;
     return [
       factOf(phrasing, years.start, {
         type: "quantity",

@@ -6,13 +6,14 @@ import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
-import { BINDS_NOTHING, type Binder, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
 import { isNamedInPassing } from "../phrasing/examples-in-passing";
 import { ownsUnnamed } from "../phrasing/owns-of-ahead";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, type FactFinder, factId, factOf } from "./fact";
 import { yearsIn } from "./find-age";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { goesOnToo, goesOnWith, isGeneral } from "./goes-on-with";
 import { ownersPronoun } from "./owners-pronoun";
 
 /** "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing. */
@@ -111,7 +112,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
-  const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed) || goesOnToo(part.node, clause, asked.binder, analysis)}`;
+  const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed, analysis) || goesOnToo(part.node, clause, asked.binder, analysis)}`;
   if (!answer || answer.split(" ").length < 3) return [];
   // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
   const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";
@@ -157,31 +158,6 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
-
-/** What the same subject does in a clause joined on with *and*, "" where there is none. */
-function goesOnWith(clause: Clause, { subject }: Phrasing, isSupposed: boolean): string {
-  const shared = sharingClauses(clause);
-  const next = clause.sentence.clauses.find(({ rank, start }) => rank === "main" && start > shared.at(-1)!.verb.start);
-  // "the clock *would* be right and the birds *would* die": both hang on the same condition.
-  const isSupposedToo = isSupposed && /^(?:would|could)$/.test(next?.auxiliaries[0]?.lemma ?? "");
-  if (next?.linkedBy !== "and" || !(isSupposedToo || nodeText(next.sentence, next.subject).toLowerCase() === subject.toLowerCase())) return "";
-  return ` ${wordsText(next.sentence, next.start - 1, next.end)}`;
-}
-
-/** "When a bog is drained, air reaches the peat, *and the carbon escapes as a gas*": behind a condition in front both hold. */
-function goesOnToo(part: Node, clause: Clause, binder: Binder, analysis: Analysis): string {
-  const { sentence } = clause;
-  const last = sharingClauses(clause).at(-1)!;
-  const next = sentence.clauses.find(({ rank, start }) => rank === "main" && start > last.verb.start);
-  if (part.start > 0 || next?.linkedBy !== "and" || !isGeneral(next) || !isGeneral(clause) || next.imperative || pronounOf(next.subject)) return "";
-  const parts = [next.subject, ...[...next.complements, ...next.adjuncts].map(({ node }) => node)];
-  const isClear = parts.every((node) => !findUnclear(node, sentence, analysis, binder, false, { isAnswer: true }));
-  const isLast = sentence.clauses.every(({ rank, end }) => rank !== "main" || end <= next.end);
-  return isClear && isLast && next.end - next.start <= MOST_OF_SECOND ? `, ${wordsText(sentence, next.start - 1, next.end).replace(/^, /, "")}` : "";
-}
-
-/** Words of a second clause that still belongs to an answer. */
-const MOST_OF_SECOND = 14;
 
 /** "The government cannot ratify a treaty *unless parliament has approved it*": on what condition can it? */
 export function findUnless(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -286,13 +262,6 @@ function isWhere(node: Node, clause: Clause): boolean {
 
 export function isCondition(node: Node): boolean {
   return node.cat === "sb" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
-}
-
-/** What holds in general, with *can*, *may* or *will* too. */
-export function isGeneral(clause: Clause): boolean {
-  const first = clause.auxiliaries[0] ?? clause.verb;
-  if (first.cat === "modal") return ["can", "may", "will", "might", "should", "must", "could"].includes(first.lemma ?? "");
-  return ["third", "plain"].includes(first.flags?.[0] ?? "") && !first.flags?.includes("past");
 }
 
 /** "When you put": present and past look the same, and the main clause decides. */

@@ -11,7 +11,8 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
 import { type Fact, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
-import { explainsOnly, findCondition, isCondition, isGeneral } from "./find-condition";
+import { explainsOnly, findCondition, isCondition } from "./find-condition";
+import { isGeneral } from "./goes-on-with";
 
 const [FEWEST_WORDS, MOST_WORDS] = [3, 24];
 

@@ -69,6 +69,13 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isUsedThenDefined(clause, analysis);
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
   if (isSignThat(definiens)) return [];
+  // "Garden snails are quiet, curious animals *that are easy to watch*": what the writer thinks of them.
+  if (
+    /\b(?:that|which|who) (?:is|are) (?:\p{Ll}+ )?(?:easy|hard|difficult|fun|interesting|nice|pleasant|good|great|worth|popular|famous) (?:to|with|for|\p{Ll}+ing)\b/u.test(
+      definiens,
+    )
+  )
+    return [];
   // "An interview is *a conversation with a purpose*"
   // "A strike is *a refusal to work*"
   const fewest = hasTail && isRight(predicate) ? 4 : subject.f.det === "indef" && predicate.f.det === "indef" ? 5 : 6;

@@ -144,6 +144,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   // "spend about a month in the ocean"
   const isLength = clause.verb.lemma === "spend" && (UNIT_NOUNS.has(head.lemma ?? "") || head.lemma === "life");
+  // "had never spent *a night* alone": no length that anything had.
+  if (isLength && (clause.negated || clause.adjuncts.some(({ node }) => headTerminal(node).lemma === "never"))) return [];
   // "spent *their whole lives*": where, another phrase says.
   if (isLength && rest === "" && !doing && object.role !== "reduced") return [];
   // "spent *decades* working out what the dances mean"
@@ -168,7 +170,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       accepted: [...bareForms(answer), ...(short === answer ? [] : [short])],
       depth: "recall",
       // "What can the president sign?" – "The bill.": the source's own topic answers little.
-      worth: !own && object.f.det === "def" && object.end - object.start === 2 ? 0.7 : 1.2,
+      // "At last Odell *put down* the net": a gesture of a story.
+      worth: (!own && object.f.det === "def" && object.end - object.start === 2 ? 0.7 : 1.2) - (analysis.sort === "story" && GESTURES.test(verb) ? 0.7 : 0),
       pattern: "what-object",
     },
   ];
@@ -201,3 +204,5 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
     possessor?.cat === "poss" && /^(?:its|their)$/.test(possessor.lemma ?? "") && phrasing.clause.subject.f.det !== "pron" && object.end - object.start <= 4
   );
 }
+
+const GESTURES = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;

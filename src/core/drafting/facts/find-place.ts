@@ -120,7 +120,7 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       stem: askClause(phrasing, "Where", isUnclear(short) ? rest : short),
       answer,
       answerNode: part,
-      accepted: [answer.replace(/^(?:(?:only|deep|high|right|halfway) )?\S+ /, "")],
+      accepted: [answer.replace(/^(?:(?:only|deep|high|right|halfway|mainly|mostly|chiefly|largely) )?\S+ /, "")],
       depth: "recall",
       worth: LYING.has(clause.verb.lemma ?? "") ? 2 : 1.3,
       pattern: "where",
@@ -141,7 +141,10 @@ const GOES_ON_IN =
 function isOfPlace(node: Node, place: Node): boolean {
   // "lies *four hundred meters* under our feet"
   const isFar = node.cat === "advp" && node.role === "measure";
-  return node.end === place.start && (isFar || (node.end - node.start === 1 && /^(?:only|deep|high|right|halfway)$/.test(headTerminal(node).lemma ?? "")));
+  return (
+    node.end === place.start &&
+    (isFar || (node.end - node.start === 1 && /^(?:only|deep|high|right|halfway|mainly|mostly|chiefly|largely)$/.test(headTerminal(node).lemma ?? "")))
+  );
 }
 
 /** "in a shed *with a leaking roof*": a thing that the place has. */

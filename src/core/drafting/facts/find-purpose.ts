@@ -194,6 +194,8 @@ function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: A
   const objects = complements.filter(({ role, node }) => role === "object" && node.end <= purpose.start && !TIME_NOUNS.has(headTerminal(node).lemma ?? ""));
   // "Put a barrel under the gutter to collect *it*": never the barrel.
   const named = owned && !/^(?:put|place|set|use)$/.test(clause.verb.lemma ?? "") ? objects.flatMap(({ node }) => bindersIn(node, sentence, analysis)) : [];
+  // "gives *the states billions of dollars* to help pay for them": neither of the two.
+  if (complements.filter(({ node }) => node.cat === "np" && node.end <= purpose.start).length > 1) return false;
   return named.length > 0 && !findUnclear(purpose, sentence, analysis, binder, owned, { beside: named });
 }
 

@@ -278,6 +278,9 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   if (unit) return unit;
   // "nine *tenths* of it": a share, and no number of things.
   if (/^(?:time|thing|way|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
+  // "There were only seventeen *cases*": of what, another sentence says.
+  const isOfWhat = nouns.end - nouns.start === 1 && phrasing.clause.sentence.words[nouns.end]?.lower !== "of";
+  if (isOfWhat && headTerminal(phrasing.clause.subject).lemma === "there" && /^(?:case|example|instance|exception)$/.test(head.lemma ?? "")) return undefined;
   return nodeText(phrasing.clause.sentence, nouns);
 }
 

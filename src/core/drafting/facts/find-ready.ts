@@ -6,7 +6,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
-import { isGeneral } from "./find-condition";
+import { isGeneral } from "./goes-on-with";
 
 const [FEWEST_WORDS, MOST_WORDS] = [4, 18];
 

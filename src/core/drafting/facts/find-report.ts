@@ -71,7 +71,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isFound =
     unclear === "comparison-left-open" &&
     /^(?:find|show|discover|observe|reveal|report|worry|fear|hope|argue|object|complain|claim)$/.test(clause.verb.lemma ?? "");
-  if ((unclear && !isCompared && !isFound) || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
+  // "are hotter where *that mold* is common": which, the sentence before told.
+  const isPointed = unclear === "comparison-left-open" && walkTree(part.node).some(({ cat, f }) => cat === "np" && f.det === "dem");
+  if ((unclear && !isCompared && !isFound) || isPointed || speaksOfOthers(part.node, clause.sentence, analysis, phrasing.subject)) return [];
   // "The council says that ships no longer need *it*": what the text is about, and never the council.
   const takesIt = walkTree(part.node).some(
     ({ role, kids: [verb, object] }) => role === "object" && verb?.cat !== "np" && object?.f.det === "pron" && headTerminal(object).lemma === "it",

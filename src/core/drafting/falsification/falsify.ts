@@ -68,6 +68,8 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
   // "A dog does not laugh"
   if (!phrasing.binder.human && /^(?:laugh|speak|talk|read|write|joke|complain|judge|smile)$/.test(clause.verb.lemma ?? "")) return [];
   if (/^(?:may|might|could|should|would)$/.test(auxiliary)) return [];
+  // "did not *say a word*": nobody says that somebody did.
+  if (/^(?:a (?:word|muscle|wink|finger|penny|thing|moment|soul)\b|much\b|a bit\b)/.test(rest)) return [];
   // "did not come *for thirty-nine days*": came for so long says another thing.
   if (/\bfor (?:an? |[\p{L}\d-]+ )(?:\p{L}+ )?(?:days?|weeks?|months?|years?|hours?|nights?)\b/u.test(rest)) return [];
   const plain = /^(?:do|does|did)$/.test(auxiliary)

@@ -2,7 +2,7 @@ import { type Analysis, narratorOf, positionKey, type Sentence } from "../../lan
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, nodeText, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { midSentence, nodeText, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { KIN_NAMES } from "../../language/noun-gender";
 import { ownerForm } from "../../language/owner-form";
 import { paragraphPerson, solePerson } from "../../language/sole-person";
@@ -82,6 +82,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   )
     return "points-elsewhere";
   if (isImagined(sentence, analysis)) return "points-elsewhere";
+  // "Wolves and bears cannot *get in*": into what?
+  if (clause.rank === "main" && clause.verb.lemma === "get" && /\bget(?:s|ting)? in$|\bgot in$/i.test(wordsText(sentence, clause.start, clause.end)))
+    return "points-elsewhere";
   // "*Then come* eight digits": behind what was told of last.
   if (clause.verb.start < clause.subject.start && !clause.imperative && /^(?:then|next)\b/i.test(sentence.text)) return "points-elsewhere";
   // "You *now* have eight points": after what was just done. "I began *to look*": at what?
@@ -120,6 +123,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "*Step out of a warm shower*, and bumps spring up": only if one does.
   if (!clause.imperative && clause.linkedBy === "and" && clause.rank === "main" && sentence.clauses[0]?.imperative && sentence.clauses[0].rank === "main")
     return "points-elsewhere";
+  // "A camera can't tell dust from smoke, *or it couldn't until recently*": taken back in part.
+  const isTakenBack = ({ rank, linkedBy, start, verb }: Clause) => rank === "main" && linkedBy === "or" && start >= clause.end - 1 && verb.cat === "modal";
+  if (!clause.imperative && clause.rank === "main" && sentence.clauses.some(isTakenBack)) return "points-elsewhere";
   // "*Only then do the judges* and citizens leave": no command to do judges.
   if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
     return "points-elsewhere";
@@ -334,7 +340,7 @@ function phraseCommand(clause: Clause): Phrasing | Unaskable {
   const isAhead = clause.adjuncts.some(({ node }) => node.start === 0 && node.cat === "pp" && node.end <= clause.verb.start);
   if (isAhead && /^(?:stand|lie|sit|hang|live|grow|lead|run|begin|rise)$/.test(clause.verb.lemma ?? "")) return "points-elsewhere";
   const base = `${isForbidden ? "not " : ""}${clause.verb.lemma ?? ""}`;
-  return { clause, subject: "you", binder: { num: "any", human: false }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
+  return { clause, subject: "you", binder: { num: "any", human: false, told: true }, inverted: "should", verbPhrase: base, finite: `should ${base}` };
 }
 
 /** "Why" + did + subject + verb + rest + "?" */

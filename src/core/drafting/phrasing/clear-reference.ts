@@ -36,6 +36,8 @@ export type Binder = {
   lifeless?: true;
   /** Says *I*: neither he nor she is meant. */
   first?: true;
+  /** Is told what to do: "twist *its* neck" is of something else. */
+  told?: true;
   /** Counts among what is named beside it already. */
   beside?: true;
   gender?: Person["gender"] | "none" /** Somebody with a name that tells neither a he nor a she. */;
@@ -234,6 +236,8 @@ function unclearWord(
   const before = sentence.words[node.start - 1]?.lower ?? "";
   if (isHowMuch(node, sentence)) return undefined;
   if (sentence.open?.has(node.start)) return "pronoun";
+  const isOwner = owned && node.cat === "poss" && /^(?:its|their|his|her)$/.test(node.lemma ?? "");
+  if (isOwner && binder?.told && !inside && !beside.some((other) => mayBind(node.lemma!, other))) return "pronoun";
   // "*a similar chain*": like what the sentence before told of.
   if (node.lemma === "similar" && isLikeBefore(node, sentence)) return "demonstrative";
   if (isClearByWords(node, sentence)) return undefined;

@@ -1,4 +1,4 @@
-import { headTerminal, type Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { CARRYING_ADVERBS } from "./hangs-on-another";
 
 const DROPPED_ADVERBS = new Set(
@@ -7,7 +7,7 @@ const DROPPED_ADVERBS = new Set(
   ),
 );
 const COMMENTS = new Set(
-  "strangely surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly apparently evidently presumably supposedly".split(
+  "strangely funnily sure surprisingly unfortunately fortunately luckily sadly interestingly remarkably oddly amazingly curiously naturally obviously clearly incredibly astonishingly happily unsurprisingly importantly admittedly honestly ironically no yes well oh indeed exactly further besides still overall certainly undoubtedly apparently evidently presumably supposedly".split(
     " ",
   ),
 );
@@ -41,6 +41,8 @@ export function isDropped(node: Node): boolean {
   // "get their colour from carotenoids, *too*"
   if (/^c-advp?/.test(node.cat) && head.lemma === "too") return true;
   // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
-  if (node.cat === "advp-c" && COMMENTS.has(head.lemma ?? "")) return true;
+  // "*Oddly enough*, people like the burn"
+  const [opening] = head.lemma === "enough" ? walkTree(node).filter(({ cat }) => cat === "adv") : [head];
+  if (node.cat === "advp-c" && COMMENTS.has(opening?.lemma ?? "")) return true;
   return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
 }

@@ -5,11 +5,11 @@ import { headTerminal } from "../../language/tree";
 export const LEANS_BACK =
   /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|(?:some|most|many|all|none|one|two|three|half|each|both|several|a few|few) of (?:them|it|these|those)|(?:both|neither) (?:were|are|was|is|had|have)|some of|others|another|one|(?:\S+ )?\S+ (?:years?|days?|weeks?|months?|hours?|minutes?|moments?) (?:later|earlier|afterwards?)|the (?:next|following|same) \p{L}+)\b/iu;
 
-/** Opens neither with a pronoun nor with a word that leans on the sentence before. */
-export function opensClearly(sentence: Sentence): boolean {
+/** Opens neither with a pronoun nor with a word that leans on the sentence before; `text` is what is shown of it. */
+export function opensClearly(sentence: Sentence, text = sentence.text): boolean {
   // "*The third* covers the whole wing": the third what?
   const isOfRow = sentence.clauses.some(({ subject, start }) => start === 0 && headTerminal(subject).cat === "ord");
-  return !hasPronounSubject(sentence) && !LEANS_BACK.test(sentence.text) && !isOfRow;
+  return !hasPronounSubject(sentence) && !LEANS_BACK.test(text) && !isOfRow;
 }
 
 /** "My rooftop hives", "our reporter": clear only beside whoever says it. */

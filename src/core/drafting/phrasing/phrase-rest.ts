@@ -221,6 +221,14 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const fronted = node.end <= clause.verb.start;
     const during = nodeText(clause.sentence, node).toLowerCase();
     if (FOR_A_WHILE.test(during)) return "points-elsewhere";
+    // "*In the morning*, the strings *had* untwisted themselves": before then.
+    if (
+      fronted &&
+      /^(?:in the (?:morning|evening|afternoon)|at (?:dawn|noon|dusk|nightfall))\b/.test(during) &&
+      clause.auxiliaries[0]?.cat === "have" &&
+      clause.auxiliaries[0].flags?.includes("past")
+    )
+      return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));
@@ -251,7 +259,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
       holdsClause: walkTree(node).some(({ cat }) => /^(?:s|rc|ws|sb)$/.test(cat)),
       goesLast:
         role === "adjunct" &&
-        (/^c-(?:vp|pp|advp)$/.test(node.cat) || (node.cat === "vp" && node.f.form === "to" && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""))),
+        (/^c-(?:vp|pp|advp)$/.test(node.cat) ||
+          (node.cat === "vp" && node.f.form === "to" && node.end - node.start > 2 && !/^(?:be|become|remain|go|come)$/.test(clause.verb.lemma ?? ""))),
     });
   }
   // "In 1866 … a cable that lasted": moved to the end, the year would say when it lasted.

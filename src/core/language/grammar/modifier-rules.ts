@@ -171,6 +171,10 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("j-advp", "conj advp", 1, "mark", 0, (l) => (l.f.sub === "and" || l.f.sub === "or" ? {} : undefined));
   // "cools *soon enough*"
   rule("advp", "adv adv", 1, "modifier", 0.1, (l, r) => (r.lemma === "enough" && l.lemma !== "enough" ? l.f : undefined));
+  // "cannot find *anywhere to park*"
+  rule("advp", "adv vp", 0, "infinitive", -0.6, (l, r) =>
+    /^(?:any|some|no)where$/.test(l.lemma ?? "") && r.f.form === "to" && !r.f.passive ? { sub: "place" } : undefined,
+  );
   rule("advp", "advp j-advp", 0, "coordination", 0.5);
   rule("advp", "advp pp", 0, "complement", 0.3, (l, r) => (r.f.sub === "than" && l.f.sub !== "time" ? l.f : undefined));
   // "so quickly that nothing else can grow"
@@ -194,6 +198,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   // "one *of the best*"
   rule("pp", "prep best", 1, "preposition", 0.2, (l) => (/^(?:of|among)$/.test(l.lemma ?? "") ? { sub: l.lemma! } : undefined));
   rule("pp", "prep np", 1, "preposition", 0, (l, r) => {
+    // "*But* four hundred trays cost more": at the head of a sentence it joins.
+    if (l.lemma === "but" && l.start === 0) return undefined;
     if (r.f.kase === "subj") return undefined;
     return {
       f: { sub: l.f.sub ?? "", ...(isTimeNoun(r) || r.f.time || isPartOfTime(r) ? { time: true as const } : {}) },

@@ -88,6 +88,8 @@ export function addNounRules({ isVerbToo, rule, lift, isAnimal, isPerson }: Rule
       : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) + (r.f.num === "pl" && isVerbToo(headTerminal(r), 2) ? 2.6 : 0) },
   );
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
+  // "the only *way in*", "no *way out*"
+  rule("nb", "n adv", 0, "compound", 0.3, (l, r) => (l.lemma === "way" && /^(?:in|out|up|down)$/.test(r.lemma ?? "") ? { num: "sg" } : undefined));
   // "90 *degrees Celsius*"
   rule("nb", "nb pnb", 0, "name", -0.3, (l, r) =>
     headTerminal(l).lemma === "degree" && /^(?:Celsius|Fahrenheit|Kelvin)$/.test(headTerminal(r).lemma ?? "") && r.end - r.start === 1 ? l.f : undefined,

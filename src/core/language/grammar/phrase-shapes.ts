@@ -1,5 +1,5 @@
 import { TIME_NOUNS } from "../data/noun-classes";
-import { headTerminal, type Node } from "../tree";
+import { headTerminal, type Node, walkTree } from "../tree";
 
 /** "falls *each winter*": how often, and seldom what. */
 export function isRecurringTime(np: Node): boolean {
@@ -52,6 +52,13 @@ export function firstWord(node: Node): string {
 /** "call *this state dormancy*": what it is called stands by itself. */
 export function isPointedCompound(np: Node): boolean {
   return (np.f.det === "dem" || np.f.det === "poss") && np.kids[1]?.role === "compound";
+}
+
+/** "called *her Purser*", "fined *her one hundred dollars*": whom, and then what; no Purser and no dollars of hers. */
+export function isHerAndMore(np: Node): boolean {
+  const [her, more] = np.kids;
+  if (her?.lemma !== "her" || !more || np.f.det !== "poss") return false;
+  return headTerminal(more).cat === "pn" || walkTree(more).some(({ cat }) => cat === "num");
 }
 
 /** "call this trick *mimicry*": a name needs no article. */

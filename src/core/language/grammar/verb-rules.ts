@@ -1,5 +1,15 @@
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInComma, firstWord, isBareName, isPointedCompound, isRecurringTime, isTimes, opensWithParticiple, opensWithThat } from "./phrase-shapes";
+import {
+  endsInComma,
+  firstWord,
+  isBareName,
+  isHerAndMore,
+  isPointedCompound,
+  isRecurringTime,
+  isTimes,
+  opensWithParticiple,
+  opensWithThat,
+} from "./phrase-shapes";
 import type { Made, RuleWriter } from "./rule-writer";
 import {
   behindClause,
@@ -8,6 +18,7 @@ import {
   findsOutWhere,
   firstVerb,
   formOf,
+  hasBetween,
   hasObject,
   isList,
   isOneTime,
@@ -15,8 +26,23 @@ import {
   lastWord,
   mayBePassive,
   namesDoer,
+  namesWithIng,
 } from "./verb-shapes";
-import { ASKING, CALLING, HOW_ONE_DOES, LETTING, MAKING_SO, NAMES_A_DEED, OBJECTLESS, OF_WHAT, PHRASAL, STRANDING, WANTING, WITHOUT_THAT } from "./verb-sorts";
+import {
+  ASKING,
+  CALLING,
+  GIVING,
+  HOW_ONE_DOES,
+  LETTING,
+  MAKING_SO,
+  NAMES_A_DEED,
+  OBJECTLESS,
+  OF_WHAT,
+  PHRASAL,
+  STRANDING,
+  WANTING,
+  WITHOUT_THAT,
+} from "./verb-sorts";
 
 /** "if it is stored *wet*", "is eaten *raw*": the state that something is in while it is done. */
 function isStateOf(verb: Node, state: Node): boolean {
@@ -26,12 +52,6 @@ function isStateOf(verb: Node, state: Node): boolean {
     state.end - state.start === 1 &&
     /^(?:wet|dry|damp|raw|hot|cold|warm|fresh|alive|whole|green|ripe|frozen)$/.test(headTerminal(state).lemma ?? "")
   );
-}
-
-/** A verb with one phrase behind it, or one adverb of such a sort, before the clause that it governs. */
-function hasBetween({ role, head, kids: [verb, between] }: Node, adverbs: RegExp): boolean {
-  const isPhrase = between?.cat === "c-pp-c" || (between?.cat === "pp" && between.f.sub !== "by");
-  return role === "adjunct" && head === 0 && verb?.role === "verb" && (isPhrase || (between?.cat === "advp" && adverbs.test(between.f.sub ?? "")));
 }
 
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
@@ -51,12 +71,14 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
           (OBJECTLESS.has(v.lemma ?? "") ? 3 : has(v, "T") ? 0 : has(v, "L") ? 0.8 : 2.2) +
             (isRecurringTime(np) || isTimes(np) ? 1.5 : 0) +
             (v.lemma === "call" && isPointedCompound(np) ? 2.5 : 0) +
+            namesWithIng(v, np) +
+            (isHerAndMore(np) && (CALLING.has(v.lemma ?? "") || GIVING.has(v.lemma ?? "")) ? 2.5 : 0) +
             // "believed *that nature hated empty space*": a whole clause behind such a verb is no pointed thing.
             (np.end - np.start >= 4 && np.f.det === "dem" && WITHOUT_THAT.has(v.lemma ?? "") && opensWithThat(np) ? 2.5 : 0),
         )
       : undefined,
   );
-  rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, 0) : undefined));
+  rule("vo", "v np", 0, "object", 0, (v, np) => (object(np) && np.f.det !== "clause" ? verbal(v, namesWithIng(v, np)) : undefined));
   rule("vp", "vo np", 0, "object2", 0.8, (vo, np) => {
     const verb = headTerminal(vo);
     // "passed it on to the British, who …, *a country house*": nobody is given a house behind his own comma.
@@ -97,7 +119,9 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     cost: ["tell", "show", "warn", "teach", "remind", "persuade", "convince"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2,
   }));
   rule("vp", "vo ws", 0, "clause", 1, (vo) => ({ f: vo.f, cost: ["tell", "show", "teach", "ask"].includes(headTerminal(vo).lemma ?? "") ? -0.8 : 2 }));
-  rule("vp", "v ap", 0, "predicate", 0, (v, ap) => (ap.f.sub === "ord" ? undefined : verbal(v, has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5)));
+  rule("vp", "v ap", 0, "predicate", 0, (v, ap) =>
+    ap.f.sub === "ord" ? undefined : verbal(v, (has(v, "L") && !MAKING_SO.has(v.lemma ?? "") ? 0.3 : 2.5) + namesWithIng(v, ap)),
+  );
   rule("vp", "v cs", 0, "clause", 0, (v) => verbal(v, has(v, "C") ? 0.1 : 3));
   // "proved *in 2004* that the dune is not needed", "had learnt *at the front* what a gun can do"
   rule("vp", "vp cs", 0, "clause", 0.4, (vp) =>

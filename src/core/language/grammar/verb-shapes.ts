@@ -1,6 +1,7 @@
 /** What verb phrases look like, for the rules that build them. */
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
+import { NAMES_WITH_ING } from "./verb-sorts";
 
 /** The form of a verb or an auxiliary, and what it agrees with: "walks", "were not", "am". */
 export function formOf(verb: Node): Features | undefined {
@@ -90,4 +91,16 @@ export function isList(phrase: Node): boolean {
 export function endsInRelative(node: Node): boolean {
   const last = node.kids.at(-1);
   return node.cat === "rc" || (last !== undefined && endsInRelative(last));
+}
+
+/** What it costs to take the first word of "alternating current" for a verb. */
+export function namesWithIng(verb: Node, behind: Node): number {
+  const noun = headTerminal(behind);
+  return noun.start === behind.start && formOf(verb)?.form === "ing" && NAMES_WITH_ING.has(`${verb.lemma} ${noun.lemma}`) ? 3 : 0;
+}
+
+/** A verb with one phrase behind it, or one adverb of such a sort, before the clause that it governs. */
+export function hasBetween({ role, head, kids: [verb, between] }: Node, adverbs: RegExp): boolean {
+  const isPhrase = between?.cat === "c-pp-c" || (between?.cat === "pp" && between.f.sub !== "by");
+  return role === "adjunct" && head === 0 && verb?.role === "verb" && (isPhrase || (between?.cat === "advp" && adverbs.test(between.f.sub ?? "")));
 }

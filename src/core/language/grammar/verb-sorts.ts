@@ -51,9 +51,24 @@ export const OBJECTLESS = new Set("lie rise arise arrive die exist happen occur 
 export const NAMES_A_DEED =
   /^(?:process|practice|method|event|phenomenon|condition|state|custom|system|procedure|technique|change|disorder|effect|illusion|reaction|movement|journey)$/;
 
+/** What is given, paid or taken in so many pounds, of somebody. */
+export const GIVING = new Set("give pay fine charge cost offer lend owe send hand bring award promise save ask".split(" "));
+
 export const HOW_ONE_DOES = /^(?:better|best|worse|worst|well|badly)$/;
 
 export const LETTING = new Set("let make see help watch hear feel".split(" "));
 
 /** "everything he *cried for*", "the place she *comes from*": they leave their little word behind, in any tense. */
 export const STRANDING = new Set("ask look wait cry hope long pay come depend rely belong listen talk think dream care search believe".split(" "));
+
+/** "runs on *alternating current*", "used for *drinking water*": one thing with its name, and nothing that is done; base form and noun. */
+export const NAMES_WITH_ING = new Set(
+  `alternate current, bake powder, bake soda, breathe apparatus, build material, build site, clean equipment,
+  cook oil, drink water, file cabinet, fish boat, fish line, fish net, fly buttress, fly fish, fly fox, freeze point, hear aid,
+  home pigeon, land craft, live quarter, live room, live thing, melt point, melt water, migrate bird, move picture,
+  park lot, park space, play card, play field, print press, race car, revolve door, roof material, run water, sail boat, sail ship,
+  sew machine, shoot star, sleep bag, sleep pill, spin wheel, start point, swim pool, vote age, vote right, wash machine, wash powder,
+  wed ring, work animal, work class, work dog, wrap paper, write paper`
+    .split(",")
+    .map((pair) => pair.trim().replace(/\s+/g, " ")),
+);

@@ -1,0 +1,72 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+describe("what school texts say", () => {
+  finds({
+    "what else the same one does then": [
+      "When the sun sets, the keeper climbs the tower, and he lights the lamp.",
+      "What happens when the sun sets?",
+      "the keeper climbs the tower and lights the lamp",
+    ],
+    "how many days old": [
+      "Kits can swim when they are one day old, but they stay in the lodge for a month.",
+      "How many days old are kits when they can swim?",
+      "one",
+    ],
+    "where for the most part": [
+      "Capsaicin is found mainly in the pale ribs of the pepper.",
+      "Where is capsaicin found?",
+      "mainly in the pale ribs of the pepper",
+    ],
+    "whom, and what she had to pay": [
+      "The judge knew Susan Anthony. Later he fined her two hundred dollars.",
+      "Who fined Susan Anthony two hundred dollars?",
+      "the judge",
+    ],
+    "how long one has": [
+      "In the United States, an agency has twenty working days to answer.",
+      "How many working days does an agency have to answer in the United States?",
+      "twenty",
+    ],
+    "by the writer's leave": [
+      "Oddly enough, people are the only mammals that learn to like the burn of a pepper.",
+      "What are the only mammals that learn to like the burn of a pepper?",
+      "people",
+    ],
+    "anywhere to park": [
+      "The council says that shoppers cannot find anywhere to park.",
+      "What does the council say about shoppers?",
+      "that shoppers cannot find anywhere to park",
+    ],
+  });
+});
+
+describe("what school texts do not answer", () => {
+  neverAsks({
+    "for which of two": [
+      "Building roads is expensive, and Congress gives the states billions of dollars each year to help pay for them.",
+      /^Why does Congress give/,
+    ],
+    "a sum with but": [
+      "A tray costs six cents. But four hundred trays a day for one hundred and eighty days comes to four thousand dollars a year.",
+      /^What .* but four hundred/,
+    ],
+    "any current": [
+      "Westinghouse put his money on alternating current, which changes direction many times a second.",
+      /current changes?\b(?<!alternating current change.?)|^What changes/,
+    ],
+    "how long never": ["Rosa Tennant lived in a tower. Rosa Tennant had never spent a night alone in her life.", /^How long had Rosa Tennant never/],
+    "what was taken back": ["A camera can't tell the dust from smoke, or it couldn't until recently.", /camera/],
+    "into what": ["Wolves and bears cannot get in.", /get in/],
+    "where which mold is common": ["Scientists in Bolivia found that wild peppers are hotter where that mold is common.", /wild peppers/],
+    "the strings before the morning": ["In the morning, two hundred strings had soaked up the damp.", /soaked up the damp in the morning|^When/],
+    "before it dies": ["A trap can catch only three or four insects before it dies.", /^When/],
+    "what is easy to watch": ["Garden snails are quiet, curious animals that are easy to watch.", /called|^What do we call/],
+    "her Purser": ["The crew called the cat Purser. The crew called her Purser, because she walked up and down.", /’s Purser/],
+    "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
+    "whose neck": [
+      "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",
+      /its neck/,
+    ],
+  });
+});
