@@ -28,6 +28,7 @@ it.each([
   ["opens-badly", { stem: "why did keepers wear linen aprons?" }],
   ["ends-badly", { key: "Because buttons could scratch the glass while" }],
   ["ends-badly", { stem: "How many pupils came to her lesson more than to the mate's?", key: "Fourteen" }],
+  ["ends-badly", { pattern: "what-does-it-do", stem: "What do seed-eaters like the chaffinch do?", key: "Tend to be late" }],
   ["ends-badly", { kind: "true-false", stem: "The council has not said which towns.", key: "true" }],
   ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
   ["doubled-words", { kind: "true-false", stem: "The new center feels as if the new center could be anywhere.", key: "true" }],

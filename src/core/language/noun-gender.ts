@@ -1,10 +1,12 @@
 import type { Person } from "./analysis";
 
 const HE_NOUNS = new Set(
-  "father dad daddy man boy husband brother uncle son grandfather grandpa grandad grandson nephew king prince lord fisherman gentleman monk".split(" "),
+  "father dad daddy man boy husband brother uncle son grandfather grandpa grandad grandson nephew king prince lord fisherman gentleman monk male bull rooster".split(
+    " ",
+  ),
 );
 const SHE_NOUNS = new Set(
-  "mother mum mom mummy woman girl wife sister aunt auntie daughter grandmother grandma granny granddaughter niece queen princess lady nun seamstress".split(
+  "mother mum mom mummy woman girl wife sister aunt auntie daughter grandmother grandma granny granddaughter niece queen princess lady nun seamstress female cow hen".split(
     " ",
   ),
 );

@@ -91,3 +91,25 @@ describe("several letters on a page", () => {
     expect(speakers(letters.split("Hugo Lind, aged 12")[0]!).filter(Boolean)).toEqual([]);
   });
 });
+
+describe("an interview that names only those who ask", () => {
+  const text = [
+    "Henrik Sol has driven the cable car for twenty years. Mira and Jo rode up with him.",
+    "Mira: Are you afraid of heights?",
+    "Everybody laughs when I say so. I shake on a ladder.",
+    "Jo: What do you do up there?",
+    "I watch the cable and the wind.",
+    "Mira: Do you like your work?",
+    "I like the view.",
+  ].join("\n\n");
+  it("is answered by whom its opening tells of", () => {
+    const said = analyse(text).sentences.map(({ speaker, text: words }) => [speaker, words]);
+    expect(said).toContainEqual(["Henrik Sol", "I watch the cable and the wind."]);
+    expect(said).toContainEqual(["Jo", "What do you do up there?"]);
+    expect(said[0]![0]).toBeUndefined();
+  });
+  it("is none where those who are named tell something", () => {
+    const told = text.replace(/\?/g, ".");
+    expect(speakers(told)).not.toContain("Henrik Sol");
+  });
+});

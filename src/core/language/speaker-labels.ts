@@ -23,7 +23,24 @@ export function speakerLabels(blocks: readonly Block[]): Map<string, SpeakerLabe
   const named = new Map(
     [...counts.keys()].map((label) => [label, isQuestioned ? (label === "A" ? interviewee(blocks) : "the interviewer") : nameOf(label, blocks)]),
   );
-  return new Map(found.map(({ id, name, length }) => [id, { name: named.get(name)!, length }]));
+  return new Map([
+    ...unlabelledAnswers(blocks, new Set(found.map(({ id }) => id))),
+    ...found.map(({ id, name, length }) => [id, { name: named.get(name)!, length }] as const),
+  ]);
+}
+
+/** Share of labelled paragraphs that end on a question, where only those who ask have labels. */
+const ASKED_SHARE = 0.8;
+
+/** "**Mira: Are you afraid of heights?** Yes. …": only those who ask are named ahead; whoever is asked says the rest. */
+function unlabelledAnswers(blocks: readonly Block[], labelled: ReadonlySet<string>): [string, SpeakerLabel][] {
+  const asked = blocks.filter(({ id }) => labelled.has(id));
+  const opening = blocks.indexOf(asked[0]!);
+  const answers = blocks.slice(opening).filter(({ id, kind }) => kind !== "heading" && !labelled.has(id));
+  const isAsking = asked.filter(({ text }) => /\?["”’']?$/.test(text.trim())).length >= ASKED_SHARE * asked.length;
+  if (!isAsking || answers.length < FEWEST_ASKED) return [];
+  const name = interviewee(blocks.slice(0, opening));
+  return answers.map(({ id }) => [id, { name, length: 0 }]);
 }
 
 const ROLE = /^(?:student|pupil|interviewer|reporter|host|teacher|guide|presenter|moderator|child|visitor|speaker|narrator|journalist|expert)$/i;

@@ -1,4 +1,5 @@
 import { inflectVerb } from "../../language/inflect";
+import { sentenceCase } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { unlike } from "../../lib/plain-wording";
 import type { Candidate } from "../candidate";
@@ -83,7 +84,7 @@ function askAfter(event: Statement, next: Statement, events: readonly Statement[
   };
   return [
     ...(wrong.length >= FEWEST_WRONG ? [{ ...base, kind: "multiple-choice" as const, distractors: wrong.slice(0, 4) }] : []),
-    { ...base, kind: "short-answer" as const, distractors: [] },
+    { ...base, kind: "short-answer" as const, key: sentenceCase(key), distractors: [] },
   ];
 }
 

@@ -102,3 +102,8 @@ describe("a place in front", () => {
     expect(told("In the shed nets dry slowly.")).toMatch(/Nets dry slowly in the shed/);
   });
 });
+
+it("says of no time at all what is so at one", () => {
+  const found = stated("# Birds at dawn\n\nBirds sing at dawn. The air is often still in the morning, and there is little noise from the wind.");
+  expect(found.filter((line) => /little noise/.test(line) && !/morning/.test(line))).toEqual([]);
+});

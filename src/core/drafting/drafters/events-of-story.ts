@@ -2,6 +2,7 @@ import type { Analysis, Sentence } from "../../language/analysis";
 import { likeliestLemmas } from "../../language/likeliest-lemmas";
 import { sentenceCase } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
+import { headTerminal } from "../../language/tree";
 import { hasPronounSubject, LEANS_BACK, speaksOfItself } from "../phrasing/opens-clearly";
 import type { Said } from "./draft-speakers";
 import { followsPronouns } from "./followed-pronouns";
@@ -35,7 +36,11 @@ export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefin
       : { sentence, text: `${sentenceCase(ahead + named.text)}${/[.!?]$/.exec(plain)?.[0] ?? "."}` };
   }
   const isNamed = [...analysis.persons.values()].some(({ name }) => plain.includes(name));
-  return isNamed && !pronounOf(first.subject) && (!LEANS_BACK.test(plain) || THAT_TIME.test(plain)) ? { sentence, text: sentenceCase(plain) } : undefined;
+  // "One morning *the apple* was gone": what the story is called after.
+  const isOfTitle = analysis.headingLemmas.has(headTerminal(first.subject).lemma ?? "");
+  return (isNamed || isOfTitle) && !pronounOf(first.subject) && (!LEANS_BACK.test(plain) || THAT_TIME.test(plain))
+    ? { sentence, text: sentenceCase(plain) }
+    : undefined;
 }
 
 /** The same of whoever tells the story: an event of theirs, or one that is clear by itself. */

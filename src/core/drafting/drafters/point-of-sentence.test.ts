@@ -31,6 +31,9 @@ describe("a sentence as a point", () => {
   ])("is told without what it follows from: %s", (text, told) => {
     expect(point(`Water freezes in winter. ${text}`)).toBe(told);
   });
+  it.each(["One morning the apple of glass was gone.", "Before sunrise it is too dark to find insects."])("may open so: %s", (text) => {
+    expect(point(text)).toBe(text);
+  });
   it("may end on a verb of its own question", () => {
     expect(point("A librarian in Egypt worked out how big the Earth is.")).toBe("A librarian in Egypt worked out how big the Earth is.");
   });

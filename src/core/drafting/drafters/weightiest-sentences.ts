@@ -63,6 +63,11 @@ const OF_ANYBODY =
 const SET_AGAINST = /^What (?:has|have|had) (?:really )?\p{Ll}+ed (?:is|are|was)\b/u;
 /** "Students can take part, too", "The growth of ice has its costs as well": what the sentences behind it go into. */
 const ANNOUNCES = /(?:, too|\bas well|, also)[.!]$/u;
+/** "Several answers have been suggested", "There are two reasons for this": what the sentences behind it go into. */
+const COUNTS =
+  /^(?:There (?:is|are) )?(?:several|many|some|two|three|four|five|a few|various|different) (?:\p{Ll}+ )?(?:answers?|reasons?|explanations?|theories|ideas|ways|kinds|types|answers|steps|things)\b/iu;
+/** "If you have ever slept in a tent, …": how a text takes its reader by the hand, and no more. */
+const HOOK = /^(?:If|When|Imagine|Have) you\b.*\b(?:ever|know)\b/i;
 /** What happens in every life: it tells little of what somebody is written about for. */
 const OF_EVERY_LIFE =
   /\b(?:(?:was|were) born|grew up|died|(?:went|became|was) (?:blind|deaf|ill|famous|an? (?:hero|heroine|legend))|married|retired|in old age)\b/u;
@@ -90,6 +95,8 @@ function placeWeight({ sentence, text }: Point, analysis: Analysis): number {
     (OF_ANYBODY.test(text) ? 0.6 : 0) -
     (SET_AGAINST.test(text) ? 0.8 : 0) -
     (ANNOUNCES.test(text) && length <= FEWEST_WORDS + 2 ? 0.6 : 0) -
+    (COUNTS.test(text) ? 0.6 : 0) -
+    (HOOK.test(text) ? 0.8 : 0) -
     (OF_EVERY_LIFE.test(text) ? 0.6 : 0) -
     (GOES_ON.test(text) ? 0.6 : 0) +
     (sentence.clauses.some(({ rank, verb, auxiliaries, passive }) => rank === "main" && (passive || auxiliaries.length === 0) && TURNS.has(verb.lemma ?? ""))

@@ -33,6 +33,21 @@ describe("what school texts say", () => {
       "What are the only mammals that learn to like the burn of a pepper?",
       "people",
     ],
+    "for what reasons, in a row": [
+      "A male bird sings for two reasons: to tell other males that his territory is taken, and to invite a female to share it.",
+      "Why does a male bird sing?",
+      "to tell other males that his territory is taken, and to invite a female to share it",
+    ],
+    "which tasks": [
+      "A keeper has three tasks: to clean old lenses, to fill lamps with oil, and to write letters.",
+      "Which three tasks does a keeper have?",
+      "to clean old lenses, to fill lamps with oil, and to write letters",
+    ],
+    "how old the one is that somebody has": [
+      "Imani Brooks rides the bus. Her mother has a car. It is nineteen years old, and it often stops.",
+      "How old is the car?",
+      "nineteen years",
+    ],
     "anywhere to park": [
       "The council says that shoppers cannot find anywhere to park.",
       "What does the council say about shoppers?",
@@ -63,6 +78,9 @@ describe("what school texts do not answer", () => {
     "before it dies": ["A trap can catch only three or four insects before it dies.", /^When/],
     "what is easy to watch": ["Garden snails are quiet, curious animals that are easy to watch.", /called|^What do we call/],
     "her Purser": ["The crew called the cat Purser. The crew called her Purser, because she walked up and down.", /’s Purser/],
+    "how many reasons": ["A male bird sings for two reasons: to tell other males that he is there, and to invite a female.", /^For how many reasons/],
+    "along whose edges": ["The strip is home to mud. A class of seventh graders counted fourteen kinds of wild plants along its edges.", /its edges/],
+    "a fifth what": ["Ned Marrow sold fish. On the first day Ned Marrow sold four mackerel and dropped a fifth in front of the shop.", /a fifth/],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

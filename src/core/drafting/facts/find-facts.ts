@@ -43,6 +43,7 @@ import { findHappening } from "./find-happening";
 import { findKeeper } from "./find-keeper";
 import { findLength } from "./find-length";
 import { findList } from "./find-list";
+import { findListedReasons } from "./find-listed-reasons";
 import { findMakes } from "./find-makes";
 import { findManner } from "./find-manner";
 import { findMass } from "./find-mass";
@@ -125,6 +126,7 @@ const FINDERS: FactFinder[] = [
   findOnlyIf,
   findUnless,
   findColonReason,
+  findListedReasons,
   findManner,
   findQuantity,
   findShare,

@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
@@ -32,8 +33,13 @@ function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, [predicate, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   // "The office is *more than eight hundred years old*": how old?
-  if (headTerminal(quality).lemma === "old") return [ofAge(phrasing, counted, askClause(phrasing, "How old", rest))];
+  if (headTerminal(quality).lemma === "old") return [ofAge(phrasing, counted, askClause(withThe(phrasing), "How old", rest))];
   return [quantityFact(phrasing, counted, askClause(phrasing, `How many ${noun} ${nodeText(clause.sentence, quality)}`, rest), noun)];
+}
+
+/** "My mother has *a car*. *It* is nineteen years old": no car at all is so old. */
+function withThe(phrasing: Phrasing): Phrasing {
+  return pronounOf(phrasing.clause.subject) ? { ...phrasing, subject: phrasing.subject.replace(/^an? /i, "the ") } : phrasing;
 }
 
 function ofAge(phrasing: Phrasing, counted: Node, stem: string): Fact {

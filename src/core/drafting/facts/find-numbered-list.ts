@@ -9,11 +9,11 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 
-/** "You need *two things* to see a rainbow: *sunshine and rain*": which two things? */
+/** "You need *two things* to see a rainbow: *sunshine and rain*": which two things? "The keeper has *three tasks: to clean the lens, …*" */
 export function findNumberedList(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const { sentence } = clause;
-  const list = sentence.tree && walkTree(sentence.tree).find(({ cat }) => cat === "colon-np");
+  const list = sentence.tree && walkTree(sentence.tree).find(({ cat }) => cat === "colon-np" || cat === "colon-vp");
   const told = clause.complements.find(({ role, node }) => node.cat === "np" && (role === "object" || role === "predicate"))?.node;
   if (!list || !told || clause.rank !== "main" || clause.negated || clause.shared || clause.end > list.start) return [];
   if (sentence.clauses.some(({ rank, start }) => rank === "main" && start >= list.end)) return [];

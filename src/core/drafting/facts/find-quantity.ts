@@ -277,7 +277,7 @@ export function countedNoun(np: Node, phrasing: Phrasing): string | undefined {
   const unit = nouns.end - nouns.start === 1 ? unitName(nodeText(phrasing.clause.sentence, nouns)) : undefined;
   if (unit) return unit;
   // "nine *tenths* of it": a share, and no number of things.
-  if (/^(?:time|thing|way|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
+  if (/^(?:time|thing|way|reason|one|half|third|quarter|fifth|tenth|hundredth)s?$/.test(head.lemma ?? "")) return undefined;
   // "There were only seventeen *cases*": of what, another sentence says.
   const isOfWhat = nouns.end - nouns.start === 1 && phrasing.clause.sentence.words[nouns.end]?.lower !== "of";
   if (isOfWhat && headTerminal(phrasing.clause.subject).lemma === "there" && /^(?:case|example|instance|exception)$/.test(head.lemma ?? "")) return undefined;

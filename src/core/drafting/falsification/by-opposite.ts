@@ -60,6 +60,9 @@ function denyVerb({ phrasing: { clause }, text }: Statement, analysis: Analysis)
   // "New railroads had opened *the West*": what has no door is never closed.
   const object = complements.find(({ role }) => role === "object")?.node;
   if (/^(?:open|close)/.test(word) && object && !CLOSABLE.test(headTerminal(object).lemma ?? "")) return [];
+  // "opened *his mouth to shout*": nobody shouts with his mouth closed.
+  const isMeant = adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to");
+  if (/^(?:open|close)/.test(word) && isMeant && /^(?:mouth|eye|hand)$/.test((object && headTerminal(object).lemma) ?? "")) return [];
   if (/^attract/.test(word) && !CHARGED.test(subject)) return [];
   // "*raised* George as a son", "raised chickens": what is brought up is not let down.
   if (/^rais/.test(word) && object && !LOWERED.test(headTerminal(object).lemma ?? "")) return [];
@@ -101,6 +104,8 @@ function denyWord(node: Node, { phrasing: { clause }, text }: Statement, analysi
   if (!opposite || node.cat === "v") return [];
   // "grew *outward*, away from the middle": where that is, the next words say.
   if (/wards?$/.test(word) && /^(?:away|towards?)\b/.test(behind === "," ? (clause.sentence.words[node.end + 1]?.lower ?? "") : behind)) return [];
+  // "*fell* asleep": nobody falls awake.
+  if (/^(?:asleep|awake)$/.test(word) && clause.verb.cat !== "be") return [];
   // "worked *harder*": nobody works easier.
   if (/^hard/.test(word) && clause.verb.cat !== "be") return [];
   // "in the fall" is a season; as a noun only what lies opposite has an opposite.

@@ -36,6 +36,8 @@ export type Binder = {
   lifeless?: true;
   /** Says *I*: neither he nor she is meant. */
   first?: true;
+  /** Some people together, who have no edges and no floor. */
+  group?: true;
   /** Is told what to do: "twist *its* neck" is of something else. */
   told?: true;
   /** Counts among what is named beside it already. */
@@ -60,6 +62,7 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
     num: head.flags?.includes("mass") && node.f.num === "any" ? "sg" : (node.f.num ?? "any"),
     human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
+    ...(head.cat === "n" && GROUP.test(head.lemma ?? "") ? { group: true as const } : {}),
     gender: person?.gender,
   };
 }
@@ -89,12 +92,18 @@ function isLifeless(head: Node, { lexicon }: Analysis): boolean {
 
 /** "The hard bits pass through *their bodies*": bits have none. */
 function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Analysis): boolean {
+  // "A *class* counted plants along *its edges*": of the place that the sentence before told of.
+  const ofPlace = np.role === "possessor" && /^(?:its|their)$/.test(np.kids[0]?.lemma ?? "") && OF_PLACE.test(headTerminal(np).lemma ?? "");
+  if (ofPlace && binder?.group) return true;
   if (!binder?.lifeless || np.role !== "possessor" || !/^(?:its|their)$/.test(np.kids[0]?.lemma ?? "")) return false;
   const head = headTerminal(np);
   // A car has a metal body.
   const mayBeMade = head.lemma === "body" && np.f.num !== "pl";
   return fileOf(head.lemma ?? "", lexicon) === NounFile.body && !mayBeMade;
 }
+
+const OF_PLACE = /^(?:edge|side|bank|shore|surface|bottom|floor|slope|border|corner|mouth|source|foot|entrance|wall|roof)$/;
+const GROUP = /^(?:class|team|group|crowd|crew|council|committee|company|club|family|party|jury|army|band|gang|society|board|staff)$/;
 
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
 
@@ -165,6 +174,13 @@ function unclearIn(
   // "at *that time*", beside the sentence that tells which
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   // "stop *all three*": all three of what?
+  // "sold four mackerel and dropped *a fifth*": a fifth what?
+  if (
+    node.cat === "np" &&
+    /^(?:an?|another) (?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)$/i.test(nodeText(sentence, node)) &&
+    sentence.words[node.end]?.lower !== "of"
+  )
+    return "demonstrative";
   if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$/i.test(nodeText(sentence, node))) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && analysis.led === sentence && (takesUpWhole(node, sentence, analysis) || takesUpByNoun(node, sentence, analysis))) return undefined;

@@ -41,6 +41,9 @@ export function hangsOnAnother(clause: Clause): boolean {
       node.end <= first.subject.start && (node.cat.includes("sb") || (node.cat.startsWith("pp") && (Boolean(node.f.time) || node.f.sub === "without"))),
   );
   if (fronted && !clause.shared && clause.linkedBy === "and") return true;
+  // "The air is still *at dawn*, and *there is* little noise": then, and not at any time.
+  const isTimed = ({ adjuncts, complements }: Clause) => [...adjuncts, ...complements].some(({ node }) => reasonNode(node).f.time);
+  if (clause.subject.cat === "there" && clause.linkedBy === "and" && isTimed(first) && !isTimed(clause)) return true;
   const underClause = first.adjuncts.some(({ node }) => node.end <= first.subject.start && node.cat.includes("sb"));
   if (underClause && !clause.shared && clause.linkedBy === "so") return true;
   // "…, because a bare tree needs less water *and snow cannot break it*": the reason may go on.

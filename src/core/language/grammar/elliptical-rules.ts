@@ -57,6 +57,10 @@ export function addEllipticalRules({ rule, lift }: RuleWriter): void {
   rule("colon-pp", "colon pp", 1, "mark", 0, (_, pp) => (pp.role === "coordination" ? {} : undefined));
   rule("s", "s colon-pp", 0, "aside", 0.4, (s) => (s.f.gap ? undefined : s.f));
 
+  // "sings for two reasons: *to warn other males, and to call a female*"
+  rule("colon-vp", "colon vp", 1, "mark", 0, (_, vp) => (vp.f.form === "to" && !vp.f.gap ? {} : undefined));
+  rule("s", "s colon-vp", 0, "aside", 0.4, (s) => (s.f.gap || !ANNOUNCES.test(lastWord(s)) ? undefined : s.f));
+
   // "*With the windows closed*, the clock reached thirty-one decibels"
   rule("pp", "pp vp", 0, "state", 0, (pp, vp) =>
     pp.kids[0]?.lemma === "with" &&
@@ -155,4 +159,11 @@ export function addEllipticalRules({ rule, lift }: RuleWriter): void {
     vp.f.form === "fin" && headTerminal(vp).cat === "v" && pp.kids[1]?.f.det === "def" ? vp.f : undefined,
   );
   rule("j-vp", "conj pp-vp", 1, "mark", 0.2, (conj, vp) => (conj.f.sub === "and" ? vp.f : undefined));
+}
+
+const ANNOUNCES = /^(?:reason|purpose|aim|goal|job|task|duty|choice|use|thing|way|role|function|rule|plan|wish|dream)$/;
+
+function lastWord(node: Node): string {
+  const last = node.kids.at(-1);
+  return last ? lastWord(last) : (node.lemma ?? "");
 }
