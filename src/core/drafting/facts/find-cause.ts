@@ -2,7 +2,8 @@ import type { Clause } from "../../language/clause";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
-import { bindersIn, findUnclear, speaksOfOthers } from "../phrasing/clear-reference";
+import { bindersIn, findUnclear } from "../phrasing/clear-reference";
+import { speaksOfOthers } from "../phrasing/speaks-of-others";
 import { type FactFinder, factId } from "./fact";
 
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */

@@ -7,7 +7,7 @@ import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { hypernymChain } from "../distractors/noun-kind";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
-import { isContrast } from "../phrasing/phrase-rest";
+import { isContrast } from "../phrasing/left-out";
 import { isUsedThenDefined } from "../phrasing/used-then-defined";
 import { type Fact, factId, factOf } from "./fact";
 import { isSignThat } from "./find-sign";

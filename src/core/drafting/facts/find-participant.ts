@@ -10,7 +10,8 @@ import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../lan
 import { askSubject, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
-import { isContrast, phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
+import { isContrast } from "../phrasing/left-out";
+import { phraseRest, preverbalAdverbs } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
 import { isUnclear } from "./find-cause";
 import { fullName, letterBeside } from "./full-name";

@@ -1,12 +1,10 @@
-import { type Analysis, narratorOf, type Person, positionKey, type Sentence } from "../../language/analysis";
+import { type Analysis, narratorOf, type Person, type Sentence } from "../../language/analysis";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { isNoAntecedent } from "../../language/no-antecedent";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
-import { subjectIn } from "../../language/pronoun-rivals";
-import { isExpletive } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { isClearByWords, isHowMuch } from "./clear-by-words";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
@@ -102,6 +100,14 @@ function isBodyOfAnother(np: Node, binder: Binder | undefined, { lexicon }: Anal
   return fileOf(head.lemma ?? "", lexicon) === NounFile.body && !mayBeMade;
 }
 
+function isOneMoreOf(node: Node, { words }: Sentence): boolean {
+  const isOrdinal =
+    /^(?:an?|another)$/.test(words[node.start]!.lower) && /^(?:third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)$/.test(words[node.end - 1]!.lower);
+  // "fell *by a third*", "about a fifth *of it*": a share.
+  const isShare = words[node.end]?.lower === "of" || !words[node.start - 1]?.candidates.some(({ cat }) => cat === "v");
+  return isOrdinal && node.end - node.start === 2 && !isShare;
+}
+
 const OF_PLACE = /^(?:edge|side|bank|shore|surface|bottom|floor|slope|border|corner|mouth|source|foot|entrance|wall|roof)$/;
 const GROUP = /^(?:class|team|group|crowd|crew|council|committee|company|club|family|party|jury|army|band|gang|society|board|staff)$/;
 
@@ -175,12 +181,7 @@ function unclearIn(
   if (node.cat === "np" && analysis.led === sentence && node.f.det === "dem" && TIME_NOUNS.has(headTerminal(node).lemma ?? "")) return undefined;
   // "stop *all three*": all three of what?
   // "sold four mackerel and dropped *a fifth*": a fifth what?
-  if (
-    node.cat === "np" &&
-    /^(?:an?|another) (?:second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)$/i.test(nodeText(sentence, node)) &&
-    sentence.words[node.end]?.lower !== "of"
-  )
-    return "demonstrative";
+  if (node.cat === "np" && isOneMoreOf(node, sentence)) return "demonstrative";
   if (node.cat === "np" && /^(?:all|both|the) (?:two|three|four|five|six)$/i.test(nodeText(sentence, node))) return "demonstrative";
   if (node.cat === "np" && isBodyOfAnother(node, binder, analysis)) return "pronoun";
   if (node.cat === "np" && analysis.led === sentence && (takesUpWhole(node, sentence, analysis) || takesUpByNoun(node, sentence, analysis))) return undefined;
@@ -266,39 +267,6 @@ function unclearWord(
   // "because *everything else* is soft": else than what another sentence told.
   if (!binder?.human && /^every\p{L}+ else$/u.test(node.lemma ?? "")) return "demonstrative";
   return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
-}
-
-/**
- * "The salmon return. Scientists believe that *they* use the sun": the salmon, though the scientists are
- * many too. What the sentence before told of may be meant by a pronoun that opens what is thought or said.
- */
-export function speaksOfOthers(node: Node, sentence: Sentence, analysis: Analysis, subject: string): boolean {
-  const inner = subjectIn(node);
-  const pronoun = inner && headTerminal(inner).cat === "pro" ? headTerminal(inner).lemma : undefined;
-  if (inner && sentence.resolved?.has(inner.start)) return false;
-  // "The baker asked whether *she* could mend the clock": whoever was asked, and never the baker.
-  if (inner && /^(?:he|she|they)$/.test(pronoun ?? "") && /^(?:whether|if)$/.test(sentence.words[node.start]?.lower ?? ""))
-    return !analysis.antecedents.has(positionKey(sentence, inner.start));
-  const before = analysis.sentences[sentence.index - 1];
-  if (!pronoun || !/^(?:it|they|he|she)$/.test(pronoun) || before?.block !== sentence.block) return false;
-  // "… only very slightly. If *it* was too steep, the water would damage the stone": of a sentence that was not understood it may be anything.
-  if (before.clauses.length === 0 && before.block.kind !== "heading" && !analysis.antecedents.has(positionKey(sentence, inner!.start))) return true;
-  const own = sentence.clauses.find((clause) => clause.subject === inner);
-  const isOpen = node.cat.includes("sb") && !analysis.antecedents.has(positionKey(sentence, inner!.start)) && !(own && isExpletive(pronoun, own));
-  return before.clauses.some((clause) => {
-    if (clause.rank !== "main" || clause.imperative) return false;
-    const told = analysis.antecedents.get(positionKey(before, clause.subject.start));
-    const node = told?.node ?? clause.subject;
-    const text = told?.text ?? nodeText(before, clause.subject);
-    if (headTerminal(clause.subject).cat === "pro" && !told) return headTerminal(clause.subject).lemma === pronoun;
-    // "Members fill *this fund*. If it is empty, …": what something was done to goes on as well.
-    const done = (isOpen ? clause.complements : []).flatMap(({ role, node }) =>
-      role === "object" && node.cat === "np" && node.f.det !== "pron" ? [node] : [],
-    );
-    return [{ node, text }, ...done.map((object) => ({ node: object, text: nodeText(before, object) }))].some(
-      (other) => other.text.toLowerCase() !== subject.toLowerCase() && mayBind(pronoun, binderOf(other.node, other.text, analysis)),
-    );
-  });
 }
 
 /** "found that the wreck lay on *its* side": the wreck's. A pronoun as subject says nothing. */

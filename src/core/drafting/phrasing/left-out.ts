@@ -46,3 +46,11 @@ export function isDropped(node: Node): boolean {
   if (node.cat === "advp-c" && COMMENTS.has(opening?.lemma ?? "")) return true;
   return isAdverb && (DROPPED_ADVERBS.has(head.lemma ?? "") || (head.flags?.[0] === "link" && !CARRYING_ADVERBS.has(head.lemma ?? "")));
 }
+
+/** "…, *while a human body contains trillions*": another statement beside this one. */
+export function isContrast(node: Node): boolean {
+  return (
+    node.cat.startsWith("c-sb") &&
+    walkTree(node).some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing")
+  );
+}

@@ -4,12 +4,13 @@ import { isList } from "../../language/grammar/verb-shapes";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
-import { bindersIn, findUnclear, speaksOfOthers, type Unclear } from "./clear-reference";
+import { bindersIn, findUnclear, type Unclear } from "./clear-reference";
 import { isEnoughInPassing, isExample, isExampleBehind, isNamedInPassing } from "./examples-in-passing";
-import { isDropped, pointsBack } from "./left-out";
+import { isContrast, isDropped, pointsBack } from "./left-out";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
+import { speaksOfOthers } from "./speaks-of-others";
 import { takesUpAnother } from "./takes-up-another";
 import { isTimeOfWhat } from "./time-of-what";
 import { isBeforeTime, isLater, isPurposeOfPast, isSameTime } from "./times-in-front";
@@ -383,14 +384,6 @@ function asideEndOf(node: Node): number | undefined {
       !inner.kids[1].cat.endsWith("-c"),
   );
   return open && node.end;
-}
-
-/** "…, *while a human body contains trillions*": another statement beside this one. */
-export function isContrast(node: Node): boolean {
-  return (
-    node.cat.startsWith("c-sb") &&
-    walkTree(node).some((inner) => inner.cat === "sb" && (inner.f.sub === "while" || inner.f.sub === "though") && inner.f.form !== "ing")
-  );
 }
 
 /** "*Never* add meat", "*carefully* lift the lid". */
