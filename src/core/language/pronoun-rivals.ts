@@ -90,8 +90,17 @@ export function isThingsDeed(np: Node, clause: Clause, lexicon: Lexicon): boolea
   if (FOUNDED.has(lemma) && isMeasured(clause)) return true;
   // "The city sends a crew. It takes nine days, and *it costs $24,000*": what is done, and no city.
   if (AGENTS.has(lemma) && clause.verb.lemma === "cost") return true;
-  return THINGS_DEEDS.has(clause.verb.lemma ?? "") && isPersonNoun(lemma, lexicon);
+  return (THINGS_DEEDS.has(clause.verb.lemma ?? "") || isPutTogether(clause)) && isPersonNoun(lemma, lexicon);
 }
+
+/** "*Fitted together*, they formed a flute": what nobody is. */
+function isPutTogether({ adjuncts, subject }: Clause): boolean {
+  return adjuncts.some(
+    ({ node }) => node.cat === "vp-c" && node.end <= subject.start && node.kids[0]?.f.form === "participle" && PUT_TOGETHER.has(headTerminal(node).lemma ?? ""),
+  );
+}
+
+const PUT_TOGETHER = new Set("fit join glue tie stack lay place stretch string sew fold add mix pile line".split(" "));
 
 /** Somebody, an animal, or what people have founded. */
 export function isAgent(np: Node, lexicon: Lexicon): boolean {

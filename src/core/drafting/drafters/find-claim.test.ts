@@ -107,3 +107,10 @@ it("takes a paragraph that opens with one thing more for a reason", () => {
   expect(reasons).toContain("Real dishes would also save money.");
   expect(reasons).not.toContain("If I am wrong, we can go back to foam.");
 });
+
+it("takes neither a number of what was told nor what is announced for a reason", () => {
+  const { reasons } = sides(
+    "# No More Picking Teams\n\nOur school should do away with picking teams.\n\nPicking teams costs time. If choosing takes another four, we lose a seventh of the time.\n\nThe most important reason is what it does to people. Picking teams hurts children because everybody sees who is last.",
+  );
+  expect(reasons.join(" ")).not.toMatch(/another four|is what it does/);
+});

@@ -48,6 +48,11 @@ describe("what school texts say", () => {
       "How old is the car?",
       "nineteen years",
     ],
+    "one of many, told in passing": [
+      "Every bill goes to a committee. A bill is sent to one of forty committees, each of which deals with a subject such as farming, taxes, or the armed forces.",
+      "What is sent to one of forty committees?",
+      "a bill",
+    ],
     "anywhere to park": [
       "The council says that shoppers cannot find anywhere to park.",
       "What does the council say about shoppers?",
@@ -81,6 +86,20 @@ describe("what school texts do not answer", () => {
     "how many reasons": ["A male bird sings for two reasons: to tell other males that he is there, and to invite a female.", /^For how many reasons/],
     "along whose edges": ["The strip is home to mud. A class of seventh graders counted fourteen kinds of wild plants along its edges.", /its edges/],
     "a fifth what": ["Ned Marrow sold fish. On the first day Ned Marrow sold four mackerel and dropped a fifth in front of the shop.", /a fifth/],
+    "a list torn from its head": [
+      "A bill is sent to one of forty committees, each of which deals with a subject such as farming, taxes, or the armed forces.",
+      /committees,? taxes/,
+    ],
+    "minutes of two sorts": ["A class period has forty-five minutes, of which ten are spent on changing and five on warming up.", /minutes and five/],
+    "who formed a flute": ["The archaeologists came upon twelve pieces of bone. Fitted together, they formed a flute.", /archaeologists form/],
+    "a penny to cross with": ["Captain Grub charged one penny to cross with empty hands and two pennies to cross with a load.", /^Why did Captain Grub charge/],
+    "a hint of what": ["The distances between the holes of the flute offer a hint.", /^What do the distances/],
+    "the same region": ["Flutes made of mammoth ivory have been found in the same region.", /^Where/],
+    "sign what": ["Finally, the president may refuse to sign.", /refuse/],
+    "what a gesture is": [
+      "# The bridge\n\nGrub kept a bridge. When the boy had crossed, Linnet stood up. Linnet smiled at Grub.",
+      /^(?:In the story, w|W)hat did Linnet do when/,
+    ],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

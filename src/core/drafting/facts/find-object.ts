@@ -131,6 +131,14 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (rest === "" && isDoneElsewhere(clause, analysis)) return [];
   // "Every circuit needs a battery. It needs a path": either would be right.
   if (doesSoToMore(phrasing, analysis)) return [];
+  // "The distances offer *a hint*": of what, the next sentence says.
+  if (
+    object.f.det === "indef" &&
+    object.end - object.start === 2 &&
+    HINTS.test(head.lemma ?? "") &&
+    /^(?:offer|give|provide|need|have|want|make|get|find)$/.test(verb)
+  )
+    return [];
   // "A town pays a small fee": what for?
   if (verb === "pay" && rest === "" && object.role !== "postmodifier" && /^(?:fee|sum|price|amount|share|part)$/.test(head.lemma ?? "")) return [];
   // "heard *the sound*": which one, the sentence before told.
@@ -206,3 +214,5 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
 }
 
 const GESTURES = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;
+const HINTS =
+  /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy)$/;

@@ -77,6 +77,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   )
     return [];
   if (isPlain && BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
+  // "charged one penny *to cross with empty hands*": what the penny is for.
+  if (isPlain && isBehind && clause.verb.lemma === "charge") return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.
   if (phrasing.subject === "you" && clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:can|may|could|might)$/.test(lemma ?? ""))) return [];
   // A to-phrase belongs to the doer; after an object it may only say what the object is for.

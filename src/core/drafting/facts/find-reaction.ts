@@ -46,6 +46,9 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
   // "*fewer immigrants* arrived": what those who did not come did, nobody asks.
   if (/^(?:fewer|more|less|no|few|many) /i.test(phrasing.subject) || clause.subject.f.det === "num") return [];
   if (isUnclear(askedRest) || !answer || answer.split(" ").length < 2) return [];
+  // "When the boy had crossed, Linnet *stood up*": a gesture of a story.
+  const isGesture = GESTURES.has(clause.verb.lemma ?? "") && clause.end - clause.verb.end <= 2 && !clause.complements.some(({ role }) => role === "object");
+  if (analysis.sort === "story" && isGesture && sharingClauses(clause).length === 1) return [];
   return [
     {
       type: "condition",
@@ -62,6 +65,8 @@ export const findReaction: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+const GESTURES = new Set("stand sit nod smile turn look laugh sigh bow kneel frown blink shrug stop wait grin pause".split(" "));
 
 /** "What did Mistress Vane do when Idris came to work for *her*?": a name stands once in a question. */
 function withPronoun(text: string, { subject, binder }: Phrasing, analysis: Analysis): string {

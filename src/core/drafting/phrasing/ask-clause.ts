@@ -85,6 +85,12 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "Wolves and bears cannot *get in*": into what?
   if (clause.rank === "main" && clause.verb.lemma === "get" && /\bget(?:s|ting)? in$|\bgot in$/i.test(wordsText(sentence, clause.start, clause.end)))
     return "points-elsewhere";
+  // "The president may *refuse to sign*": what?
+  if (
+    /^(?:refuse|agree|decline|want|promise|offer)$/.test(clause.verb.lemma ?? "") &&
+    /\bto (?:sign|accept|agree|answer|pay|say|do|take|give)$/i.test(wordsText(sentence, clause.start, clause.end))
+  )
+    return "points-elsewhere";
   // "*Then come* eight digits": behind what was told of last.
   if (clause.verb.start < clause.subject.start && !clause.imperative && /^(?:then|next)\b/i.test(sentence.text)) return "points-elsewhere";
   // "You *now* have eight points": after what was just done. "I began *to look*": at what?

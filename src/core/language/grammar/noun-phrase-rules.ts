@@ -331,7 +331,7 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
     const f = joined(l, r);
     // "*reduced* hours and *improved* pay": alike, and no verb of its own.
     const alike = opensWithParticiple(l) && opensWithParticiple(r.kids[1] ?? r) ? -1.2 : 0;
-    return f && { f, cost: unlike(l, r) + alike };
+    return f && { f, cost: unlike(l, r) + alike + (endsInAside(l) ? 2.5 : 0) };
   });
   // "*she and her sister Emily* opened a hospital"
   rule("np", "np j-np", 0, "coordination", 0.2, (l, r) =>
@@ -389,7 +389,7 @@ export function addNounPhraseRules({ rule, lift, isPlaceName, isVerbToo }: RuleW
   rule("np", "det pro", 0, "determiner", 0.2, (l, r) => (l.flags?.includes("def") && r.lemma === "others" ? { num: "pl", det: "dem" } : undefined));
   // "On 2 May, *2000, officers and pilots* left": a year stands in a list of years only.
   const isYear = (np: Node) => np.role === "number" && headTerminal(np).flags?.includes("year");
-  rule("npl", "np c-np", 0, "coordination", 0.3, (l, r) => (l.f.det === "pron" || (isYear(l) && !isYear(r.kids[1] ?? r)) ? undefined : l.f));
+  rule("npl", "np c-np", 0, "coordination", 0.3, (l, r) => (l.f.det === "pron" || endsInAside(l) || (isYear(l) && !isYear(r.kids[1] ?? r)) ? undefined : l.f));
   rule("npl", "npl c-np", 0, "coordination", 0.1);
   rule("np", "npl j-np", 0, "coordination", 0.1, joined);
   rule("c-j-np", "comma j-np", 1, "mark", 0);
