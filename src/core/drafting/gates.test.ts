@@ -29,6 +29,7 @@ it.each([
   ["ends-badly", { key: "Because buttons could scratch the glass while" }],
   ["ends-badly", { stem: "How many pupils came to her lesson more than to the mate's?", key: "Fourteen" }],
   ["ends-badly", { pattern: "what-does-it-do", stem: "What do seed-eaters like the chaffinch do?", key: "Tend to be late" }],
+  ["ends-badly", { stem: "What does Signe Aalto trust more?", key: "A hole" }],
   ["ends-badly", { kind: "true-false", stem: "The council has not said which towns.", key: "true" }],
   ["doubled-words", { stem: "Why did keepers keepers wear linen aprons?" }],
   ["doubled-words", { kind: "true-false", stem: "The new center feels as if the new center could be anywhere.", key: "true" }],

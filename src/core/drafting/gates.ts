@@ -83,6 +83,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     return "ends-badly";
   // "How many pupils came to her lesson *more than to the mate's*?"
   if (/\b(?:more|less|fewer) than (?:to|for|on|at|in|from|with) [^?]*\?$/.test(stem)) return "ends-badly";
+  // "What does Aalto trust *more*?": than what?
+  if (/^(?:What|Whom?) (?:do|does|did) [^?]* (?:more|less|better)\?$/.test(stem)) return "ends-badly";
   // "What do seed-eaters do?" – "*Tend to be late*": for what?
   if (candidate.pattern === "what-does-it-do" && /^tends? to be \p{Ll}+$/iu.test(candidate.key)) return "ends-badly";
   // "The council has said *which towns*": which towns do what?

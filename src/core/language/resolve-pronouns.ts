@@ -324,6 +324,8 @@ function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexico
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
 function sharesPronoun(sentence: Sentence, clause: Clause, pronoun: string): boolean {
   const forms = { it: /^it$/, they: /^them$/, he: /^him$/, she: /^her$/ }[pronoun] ?? /^$/;
+  // "*It* knows what to do with *it*": one of the two is something else.
+  if (/\b(?:what|how) to \p{Ll}+ (?:with|about|to) (?:it|them)[.!]$/u.test(sentence.text) && /^(?:it|they)$/.test(pronoun)) return true;
   return sentence.words.slice(0, clause.subject.start).some(
     (word, index) =>
       forms.test(word.lower) &&

@@ -87,11 +87,21 @@ function argue(stock: SourceStock): Candidate[] {
       : `The title says: “${title!.text}” Do you agree?`;
   const stem = `${said} ${LENGTH} Say what you think, give at least two reasons, use evidence from the passage, and answer one reason of the other side.`;
   const models = [
-    { side: "Agree", points: asPoints(reasons.slice(0, 4)) },
-    ...(against.length > 0 ? [{ side: "Disagree", points: asPoints(against.slice(0, 4)) }] : []),
+    { side: "Agree", points: asPoints(reasons.slice(0, 4), stock.analysis) },
+    ...(against.length > 0 ? [{ side: "Disagree", points: asPoints(against.slice(0, 4), stock.analysis) }] : []),
   ];
   const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
-  return [essay("argue", stem, models, asPoints([...(claim ? [claim] : []), ...reasons.slice(0, 4), ...against.slice(0, 4)]), ARGUING, "essay-argue", note)];
+  return [
+    essay(
+      "argue",
+      stem,
+      models,
+      asPoints([...(claim ? [claim] : []), ...reasons.slice(0, 4), ...against.slice(0, 4)], stock.analysis),
+      ARGUING,
+      "essay-argue",
+      note,
+    ),
+  ];
 }
 
 /** What the persons of a story do and decide, in its order. */
@@ -108,7 +118,9 @@ function tell(stock: SourceStock): Candidate[] {
   // "He lay down, and Anansi tied him": who, the sentence before tells; those that say it themselves come first.
   const clear = analysis.sentences.flatMap((sentence) => (sentence.block.kind === "heading" ? [] : (eventOf(sentence, analysis) ?? [])));
   const told =
-    clear.length >= FEWEST_POINTS - 1 ? [...clear, ...sayings(speechesOf(stock))].sort((a, b) => a.sentence.index - b.sentence.index) : asPoints(events);
+    clear.length >= FEWEST_POINTS - 1
+      ? [...clear, ...sayings(speechesOf(stock))].sort((a, b) => a.sentence.index - b.sentence.index)
+      : asPoints(events, analysis);
   const points = heaviestEvents(told, mostOf(told), analysis);
   const [main] = names
     .map((name) => ({ name, count: analysis.sentences.filter((sentence) => sentence.text.includes(name)).length }))
@@ -134,7 +146,7 @@ function isToldByOneself({ analysis: { sentences, narrator } }: SourceStock): bo
 function tellOfOneself({ analysis }: SourceStock, title: string): Candidate[] {
   const events = analysis.sentences.filter((sentence) => sentence.block.kind !== "heading" && isEventOfOneself(sentence, analysis));
   if (events.length < FEWEST_POINTS) return [];
-  const points = heaviestEvents(asPoints(events), mostOf(events), analysis);
+  const points = heaviestEvents(asPoints(events, analysis), mostOf(events), analysis);
   const stem = `Tell in your own words what happens in “${title}”. ${LENGTH} Keep to what happens in the story, from its beginning to its end.`;
   return [essay("tell", stem, [{ side: "", points }], points, RETELLING, "essay-tell")];
 }

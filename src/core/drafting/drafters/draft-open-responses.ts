@@ -77,7 +77,7 @@ function reasons(stock: SourceStock): Candidate[] {
   const points = given.filter((sentence) => sentence !== claim).slice(0, MOST_POINTS - 1);
   if (points.length < FEWEST_POINTS - 1) return [];
   const stem = "What does the writer want, and why? Name at least two of the writer's reasons.";
-  const drafted = toCandidate(stem, asPoints(claim ? [claim, ...points] : points), REASONS, "writers-reasons", 3.2);
+  const drafted = toCandidate(stem, asPoints(claim ? [claim, ...points] : points, stock.analysis), REASONS, "writers-reasons", 3.2);
   return [title && drafted.parts?.sort === "open" ? { ...drafted, parts: { ...drafted.parts, points: [title.text, ...drafted.parts.points] } } : drafted];
 }
 

@@ -114,3 +114,10 @@ it("takes neither a number of what was told nor what is announced for a reason",
   );
   expect(reasons.join(" ")).not.toMatch(/another four|is what it does/);
 });
+
+it("lets the other side speak by a pronoun, and by what somebody may feel", () => {
+  const { against } = sides(
+    "# Let the Snow Lie\n\nOur town should leave the snow in the park. A park is not a road.\n\nI know what the mayor thinks. She will say that someone might slip. It is a reasonable fear.\n\nOlder people may feel left out. For them I would keep one path open.",
+  );
+  expect(against).toEqual(["She will say that someone might slip.", "Older people may feel left out."]);
+});

@@ -9,6 +9,9 @@ const OUGHT = /\b(?:should|ought to|must)\b/;
 /** How a writer lets the other side speak. */
 const OTHER_SIDE =
   /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/iu;
+/** "I know what the mayor will answer. *She will say* that someone might slip", "Older people *may feel* left out" */
+const OBJECTS =
+  /^(?:He|She|They) (?:will|may|might) (?:say|argue|answer|object|claim|reply|tell)\b|^(?:(?!I\b|We\b|You\b)\p{L}+ ){1,4}?(?:may|might) (?:feel|complain|worry|object|fear)\b/u;
 /** "I have come to ask you not to cut down the oak" */
 const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b(?!.*\bthe (?:plan|proposal|motion)\b)/u;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
@@ -145,7 +148,9 @@ const MOST_WORDS = 34;
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | undefined): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(
     (sentence) =>
-      (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text))) || isSaidByOthers(sentence),
+      (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text))) ||
+      OBJECTS.test(sentence.text) ||
+      isSaidByOthers(sentence),
   );
   const giving = new Map<Sentence, number>();
   for (const { sentence, type } of facts) giving.set(sentence, Math.max(GIVES[type] ?? 0, giving.get(sentence) ?? 0));

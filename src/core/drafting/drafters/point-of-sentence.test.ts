@@ -39,7 +39,7 @@ describe("a sentence as a point", () => {
   });
   it("names what an object pronoun stands for, in a row of reasons too, with the sentence that names it", () => {
     const analysis = analyse("# Trays\n\nFoam trays lie in the creek. Turtles and ducks swallow them because they look like food.", "markdown");
-    const [told] = asPoints(analysis.sentences.slice(-1));
+    const [told] = asPoints(analysis.sentences.slice(-1), analysis);
     expect(told!.text).toMatch(/^Turtles and ducks swallow (?:the )?foam trays /);
     expect(evidenceOfPoints([told!])).toHaveLength(2);
   });

@@ -9,7 +9,7 @@ import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
 import { SAID_BETWEEN } from "../phrasing/ask-clause";
 import { isImagined } from "../phrasing/is-imagined";
-import { LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
+import { hasPronounSubject, LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
 import { followsPronouns } from "./followed-pronouns";
@@ -31,11 +31,13 @@ function wordsIn(text: string): string[] {
   return text.match(/\p{L}{2,}/gu) ?? [];
 }
 
-/** Sentences as they stand, with the nouns of their object pronouns: "Turtles swallow *them*". */
-export function asPoints(sentences: readonly Sentence[]): Point[] {
+/** Sentences as they stand, with the nouns of their pronouns: "Turtles swallow *them*", "*She* will say that …". */
+export function asPoints(sentences: readonly Sentence[], analysis: Analysis): Point[] {
   return sentences.map((sentence) => {
-    if (!sentence.tree || isNamedTwice(sentence)) return { sentence, text: sentence.text };
     const stop = /[.!?]$/.exec(sentence.text)?.[0] ?? ".";
+    const named = sentence.tree && hasPronounSubject(sentence) ? withNamedSubject(sentence, analysis) : undefined;
+    if (named) return { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}`, support: [named.sentence] };
+    if (!sentence.tree || isNamedTwice(sentence)) return { sentence, text: sentence.text };
     return { sentence, text: `${wordsText(sentence, 0, sentence.words.length)}${stop}`, support: namedIn(sentence) };
   });
 }

@@ -16,6 +16,11 @@ import { isUnclear, reasonsOf } from "./find-cause";
 import { goesOnToo, goesOnWith, isGeneral } from "./goes-on-with";
 import { ownersPronoun } from "./owners-pronoun";
 
+/** "When you are in the sun, your skin makes *more of it*": of what was told before. */
+export function asksOfMore(answer: string, { subject }: Phrasing): boolean {
+  return /^you$/i.test(subject) && /\b(?:more|less|some|most|all|part|much) of (?:it|them)\b/.test(answer);
+}
+
 /** "If your numbers are always lower, a tree *is probably keeping* the rain away": what explains it, and what comes of nothing. */
 export function explainsOnly({ auxiliaries, verb, sentence }: Clause): boolean {
   return auxiliaries[0]?.cat === "be" && verb.flags?.[0] === "ing" && /\b(?:probably|perhaps|likely|maybe)\b/.test(sentence.text);
@@ -110,10 +115,13 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
       : stateClause(asked, askedRest);
   if (!told) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
-  const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node]);
+  // "*In April*, when the ice goes soft, it stops talking": the month belongs to the condition.
+  const dated = clause.adjuncts.filter(({ node }) => node.end === part.node.start && node.start === 0 && reasonNode(node).f.time).map(({ node }) => node);
+  const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node, ...dated]);
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
   const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed, analysis) || goesOnToo(part.node, clause, asked.binder, analysis)}`;
   if (!answer || answer.split(" ").length < 3) return [];
+  if (asksOfMore(answer, asked)) return [];
   // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
   const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";
   // "If the council is afraid, it *could* allow them on weekdays": proposed, and nothing happens.

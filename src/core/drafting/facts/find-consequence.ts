@@ -11,7 +11,7 @@ import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
 import { type Fact, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
-import { explainsOnly, findCondition, isCondition } from "./find-condition";
+import { asksOfMore, explainsOnly, findCondition, isCondition } from "./find-condition";
 import { isGeneral } from "./goes-on-with";
 
 const [FEWEST_WORDS, MOST_WORDS] = [3, 24];
@@ -54,6 +54,7 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
   if (/^hardly\b/i.test(nodeText(sentence, first.subject))) return [];
   const answer = wordsText(sentence, first.subject.start, main.at(-1)!.end);
   const words = answer.split(" ").length;
+  if (asksOfMore(answer, asked)) return [];
   if (words < FEWEST_WORDS || words > MOST_WORDS || /\bno more$|[“”":;]/.test(answer)) return [];
   const [modal] = first.auxiliaries;
   const doer = doerOf(inner, first, analysis);

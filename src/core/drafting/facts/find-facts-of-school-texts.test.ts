@@ -53,6 +53,11 @@ describe("what school texts say", () => {
       "What is sent to one of forty committees?",
       "a bill",
     ],
+    "what happens, without the month that belongs to the condition": [
+      "Signe Aalto measures the ice of the lake. In April, when the ice goes soft, it stops talking.",
+      "What happens when the ice goes soft?",
+      "it stops talking",
+    ],
     "anywhere to park": [
       "The council says that shoppers cannot find anywhere to park.",
       "What does the council say about shoppers?",
@@ -100,6 +105,9 @@ describe("what school texts do not answer", () => {
       "# The bridge\n\nGrub kept a bridge. When the boy had crossed, Linnet stood up. Linnet smiled at Grub.",
       /^(?:In the story, w|W)hat did Linnet do when/,
     ],
+    "what the park knows": ["The rest of the park could be left to the snow. It knows what to do with it.", /park know/],
+    "more of what": ["Melanin soaks up the rays of the sun. When you spend time in the sun, your skin makes more of it, and you get a tan.", /^What happens when you/],
+    "the price of a lawyer": ["A sign costs less than a lawyer.", /^How much/],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

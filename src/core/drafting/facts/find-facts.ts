@@ -317,7 +317,11 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
 
 /** "You get up at four every day. Why so early?": what an interviewer says to somebody, and no statement. */
 export function isAsking({ speaker, block, text }: Sentence, { sentences }: Analysis): boolean {
-  return speaker !== undefined && /\byour?\b/i.test(text) && sentences.some((other) => other.block === block && other.abstained === "question");
+  if (speaker === undefined || !/\byour?\b/i.test(text)) return false;
+  const own = sentences.filter((other) => other.speaker === speaker);
+  const asking = new Set(own.filter(({ abstained }) => abstained === "question").map((other) => other.block));
+  // "Your colleagues say that you can hear it.": of whoever asks nearly always.
+  return asking.has(block) || asking.size * 2 >= new Set(own.map((other) => other.block)).size;
 }
 
 /** "Once the edges turn up, *the taste becomes bitter*": clauses that are clear only as what a condition brings about. */

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { isPersonNoun } from "../../language/find-persons";
 import { nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node } from "../../language/tree";
@@ -74,6 +75,8 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
     !/^(?:(?:less|more) than|(?:about |nearly |almost )?(?:twice |half )?as much as) (?:an?|the|one|two) /i.test(answer)
   )
     return [];
+  // "A sign costs less than *a lawyer*": nobody's price is known.
+  if (isPersonNoun(headTerminal(object).lemma ?? "", analysis.lexicon)) return [];
   // "as much as a day's wage *at home*": belongs to what it is measured by.
   const tail = clause.adjuncts.find(({ node }) => node.start === object.end && !node.f.time && /^(?:at|in|on|of) /.test(nodeText(sentence, node)))?.node;
   const rest = phraseRest(phrasing, analysis, [object, ...(tail ? [tail] : []), ...reasonsOf(clause)]);

@@ -139,7 +139,9 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
     !s.f.gap && ((vp.f.form === "ing" && !vp.f.gap) || (vp.f.form === "participle" && vp.f.gap) || (vp.f.form === "to" && !vp.f.gap)) ? s.f : undefined,
   );
   // "*To save his life* he confessed"
-  rule("s", "vp s", 1, "adjunct", 1.8, (vp, s) => (vp.f.form === "to" && !vp.f.gap && !s.f.gap && s.role === "subject" ? s.f : undefined));
+  rule("s", "vp s", 1, "adjunct", 1.8, (vp, s) =>
+    vp.f.form === "to" && vp.end - vp.start > 2 && !vp.f.gap && !s.f.gap && s.role === "subject" ? s.f : undefined,
+  );
   rule("j-s", "conj s", 1, "mark", 0, (l, s) => (s.f.gap ? undefined : { form: "fin", sub: l.f.sub ?? "" }));
   rule("c-j-s", "comma j-s", 1, "mark", 0);
   const clauses = (l: Node, r: Node): Features | undefined => (l.f.gap || r.f.gap ? undefined : { form: "fin" });
