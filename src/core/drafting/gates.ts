@@ -83,6 +83,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     return "ends-badly";
   // "How many pupils came to her lesson *more than to the mate's*?"
   if (/\b(?:more|less|fewer) than (?:to|for|on|at|in|from|with) [^?]*\?$/.test(stem)) return "ends-badly";
+  // "a stamp, which cost a penny at first *and fourpence*?": when it cost that, was torn off.
+  if (/\bat first and \p{L}+\?$/u.test(stem)) return "ends-badly";
   // "What does Aalto trust *more*?": than what?
   if (/^(?:What|Whom?) (?:do|does|did) [^?]* (?:more|less|better)\?$/.test(stem)) return "ends-badly";
   // "What do seed-eaters do?" – "*Tend to be late*": for what?

@@ -106,7 +106,10 @@ describe("what school texts do not answer", () => {
       /^(?:In the story, w|W)hat did Linnet do when/,
     ],
     "what the park knows": ["The rest of the park could be left to the snow. It knows what to do with it.", /park know/],
-    "more of what": ["Melanin soaks up the rays of the sun. When you spend time in the sun, your skin makes more of it, and you get a tan.", /^What happens when you/],
+    "more of what": [
+      "Melanin soaks up the rays of the sun. When you spend time in the sun, your skin makes more of it, and you get a tan.",
+      /^What happens when you/,
+    ],
     "the price of a lawyer": ["A sign costs less than a lawyer.", /^How much/],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [

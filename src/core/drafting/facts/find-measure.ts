@@ -76,7 +76,8 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // "A sign costs less than *a lawyer*": nobody's price is known.
-  if (isPersonNoun(headTerminal(object).lemma ?? "", analysis.lexicon)) return [];
+  const isPriceless = verb.lemma === "cost" && answer.split(" ").length <= 5 && isPersonNoun(answer.split(" ").at(-1)!, analysis.lexicon);
+  if (isPriceless) return [];
   // "as much as a day's wage *at home*": belongs to what it is measured by.
   const tail = clause.adjuncts.find(({ node }) => node.start === object.end && !node.f.time && /^(?:at|in|on|of) /.test(nodeText(sentence, node)))?.node;
   const rest = phraseRest(phrasing, analysis, [object, ...(tail ? [tail] : []), ...reasonsOf(clause)]);

@@ -86,8 +86,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Deep inside the planet": the adverb before it belongs to the place; "in some places" is none.
   const before = clause.sentence.words[place.node.start - 1];
   if (place.node.end <= clause.subject.start && before && before.text !== ",") return [];
-  // "in *some* places", "in *the same* region": which, another sentence says.
-  if (/\b(?:some|many|several|other|different|various|certain)\b|\bthe same\b(?!.*\bas\b)/i.test(nodeText(clause.sentence, part))) return [];
+  if (/\b(?:some|many|several|other|different|various|certain)\b/i.test(nodeText(clause.sentence, part))) return [];
+  // "have been found in *the same* region": which, another sentence says; "the gull and the cormorant live on the same rock".
+  const isTogether = clause.subject.role === "coordination" || /\b(?:every|each|always)\b/.test(rest);
+  if (/\bthe same\b(?!.*\bas\b)/i.test(nodeText(clause.sentence, part)) && !isTogether) return [];
   // "live almost *everywhere* on Earth"
   if (/\b(?:only|everywhere|anywhere|nowhere|elsewhere|somewhere)\b/.test(rest)) return [];
   // "Inside *their* tissues live algae": never the algae's.
