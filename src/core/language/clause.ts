@@ -94,7 +94,7 @@ function objectBefore({ tree, words }: Sentence, np: Node): Node | undefined {
 }
 
 const WHAT_A_FACT_DOES = new Set(
-  "make mean allow help cause lead let keep give show explain prevent force bring hurt create enable save leave surprise please anger worry prove raise lower reduce increase encourage suggest turn".split(
+  "make mean cost allow help cause lead let keep give show explain prevent force bring hurt create enable save leave surprise please anger worry prove raise lower reduce increase encourage suggest turn".split(
     " ",
   ),
 );

@@ -24,7 +24,7 @@ export function resolveSolePerson(
       const pronoun = openPronoun(clause, sentence.tree);
       const gender = pronoun && genderOf(pronoun);
       const name = gender && solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
-      if (!name || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
+      if (!name || isOwn(pronoun, sentence) || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
       const text = pronoun.cat === "poss" && !isCalledBack(clause, pronoun) ? ownerForm(name, sentences) : name;
       sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, { text, sentence }]]);
     }
@@ -36,6 +36,12 @@ const CALLED_BACK = /^(?:call|send|bring|take|get|have|want|ask|invite|welcome|w
 
 function isCalledBack({ sentence, verb }: Clause, { cat, end }: Node): boolean {
   return cat === "poss" && sentence.words[end]?.lower === "back" && CALLED_BACK.test(verb.lemma ?? "");
+}
+
+/** "so thick that a man could not see *his own* oars": that man's. */
+function isOwn({ cat, start, end }: Node, { words, clauses }: Sentence): boolean {
+  const isInner = !clauses.some((clause) => clause.rank === "main" && clause.subject.end <= start && /^(?:he|she)$/i.test(words[clause.subject.start]!.lower));
+  return cat === "poss" && words[end]?.lower === "own" && isInner;
 }
 
 function genderOf({ lemma = "" }: Node): "he" | "she" {

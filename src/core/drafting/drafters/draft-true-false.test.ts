@@ -107,3 +107,8 @@ it("says of no time at all what is so at one", () => {
   const found = stated("# Birds at dawn\n\nBirds sing at dawn. The air is often still in the morning, and there is little noise from the wind.");
   expect(found.filter((line) => /little noise/.test(line) && !/morning/.test(line))).toEqual([]);
 });
+
+it("leaves what is far less so open to nobody", () => {
+  const found = stated("# False bills\n\nForgers do not give up. Most false bills today are far less perfect.");
+  expect(found.filter((line) => /perfect/.test(line))).toEqual([]);
+});

@@ -247,6 +247,8 @@ function whatOneShould(modal: string, phrasing: Phrasing, rest: string, conditio
 /** "can drop an arm, *much as a lizard drops its tail*": how, and not when. */
 function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
   const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
+  // "as active *as when you are awake*"
+  if (/^(?:as|than)$/.test(sentence.words[reasonNode(node).start - 1]?.lower ?? "")) return true;
   // "Tears run off glass *as they run off an eye*"
   if (reasonNode(node).f.sub === "as" && inner?.verb.lemma === verb.lemma) return true;
   // "the cantons, *as the Swiss states are known*"
@@ -295,6 +297,8 @@ function wasOnce(clause: Clause): boolean {
 /** "If the glider dives, *bend the back edges of the wings up*": what should you do? */
 function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
+  // "If a book is lost, *let the borrower replace it*": what a writer proposes, and nothing for the reader to do.
+  if (clause.verb.lemma === "let" && analysis.sort === "opinion") return [];
   const part = clause.adjuncts.find(({ node }) => isCondition(reasonNode(node)) && node.end <= clause.verb.start);
   if (!part) return whatToDoFor(phrasing, analysis);
   const condition = part && reasonNode(part.node);

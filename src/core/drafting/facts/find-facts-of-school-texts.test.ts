@@ -58,6 +58,11 @@ describe("what school texts say", () => {
       "What happens when the ice goes soft?",
       "it stops talking",
     ],
+    "what somebody was forced to do, and where": [
+      "The government forced prisoners in a camp to make false pounds.",
+      "What did the government force prisoners in a camp to do?",
+      "make false pounds",
+    ],
     "anywhere to park": [
       "The council says that shoppers cannot find anywhere to park.",
       "What does the council say about shoppers?",
@@ -111,6 +116,22 @@ describe("what school texts do not answer", () => {
       /^What happens when you/,
     ],
     "the price of a lawyer": ["A sign costs less than a lawyer.", /^How much/],
+    "as when one is awake": ["Ninety minutes after you closed your eyes, the brain becomes almost as active as when you are awake.", /awake\?/],
+    "the oars of any man": [
+      "# The fog\n\nAnders stood at the back. The fog was so thick that a man could not see his own oars. Anders closed his eyes.",
+      /Anders[’'] own/,
+    ],
+    "the price of excuses": [
+      "A clerk spent six hours on counting coins, sending letters, and listening to excuses, which cost the town five thousand dollars.",
+      /^What cost|[Ee]xcuses cost/,
+    ],
+    "why in a camp": ["The government forced prisoners in a camp to make false pounds.", /^Why/],
+    "one of two groups": ["One group learned the list and was tested in the evening. The other was tested in the morning.", /one group/i],
+    "an objection heard": ["# No fines\n\nI can already hear the objection. The library should stop charging fines.", /^What can the writer hear/],
+    "what the borrower should do": [
+      "# No fines\n\nThe library should stop charging fines. I think so. If a book is really lost, let the borrower replace it.",
+      /^What should you do/,
+    ],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

@@ -215,4 +215,4 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
 
 const GESTURES = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;
 const HINTS =
-  /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy)$/;
+  /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy|objection|argument)$/;

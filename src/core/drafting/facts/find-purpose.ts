@@ -76,7 +76,10 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
     between?.every((word) => /^(?:never|not|always|only|also)$/.test(word))
   )
     return [];
-  if (isPlain && BIDDING.includes(clause.verb.lemma ?? "") && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
+  // "forced prisoners *in a camp to make* pounds": what they had to do, wherever they were.
+  const isBidding =
+    BIDDING.includes(clause.verb.lemma ?? "") || /^(?:force|compel|oblige|require|permit|tempt|prompt|motivate|inspire)$/.test(clause.verb.lemma ?? "");
+  if (isPlain && isBidding && reasonNode(part.node).start > clause.verb.end && moved?.role === "object") return [];
   // "charged one penny *to cross with empty hands*": what the penny is for.
   if (isPlain && isBehind && clause.verb.lemma === "charge") return [];
   // "Alternatively, you can install a program to …": a way to do it, not why one can.

@@ -82,6 +82,10 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   )
     return "points-elsewhere";
   if (isImagined(sentence, analysis)) return "points-elsewhere";
+  // "*One group* was tested in the evening. The other …": one of two that were told of together.
+  const isOneOfTwo =
+    /^one \p{Ll}+$/iu.test(nodeText(sentence, clause.subject)) && /^(?:the other|another)\b/i.test(analysis.sentences[sentence.index + 1]?.text ?? "");
+  if (isOneOfTwo) return "points-elsewhere";
   // "Wolves and bears cannot *get in*": into what?
   if (clause.rank === "main" && clause.verb.lemma === "get" && /\bget(?:s|ting)? in$|\bgot in$/i.test(wordsText(sentence, clause.start, clause.end)))
     return "points-elsewhere";

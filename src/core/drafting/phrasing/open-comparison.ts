@@ -9,7 +9,9 @@ export function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   const head = headTerminal(ap);
   // "a *more likely* explanation"
   const isMore = ap.role === "modifier" && /^(?:more|less)$/.test(ap.kids[0]?.lemma ?? "") && LIKELY.test(head.lemma ?? "");
-  if (!head.flags?.includes("comparative") && !isMore) return false;
+  // "are *far less perfect*"
+  const isFar = /^(?:more|less)$/.test(sentence.words[head.start - 1]?.lower ?? "") && /^(?:far|much)$/.test(sentence.words[head.start - 2]?.lower ?? "");
+  if (!head.flags?.includes("comparative") && !isMore && !isFar) return false;
   // "would only *make things worse*": than they are.
   if (
     /^(?:things|matters|it|life)$/.test(sentence.words[head.start - 1]?.lower ?? "") &&
