@@ -139,6 +139,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     /^(?:offer|give|provide|need|have|want|make|get|find)$/.test(verb)
   )
     return [];
+  // "I can already *hear the objection* that …": a turn of speech.
+  if (verb === "hear" && /^(?:objection|argument|answer|protest)$/.test(head.lemma ?? "")) return [];
   // "A town pays a small fee": what for?
   if (verb === "pay" && rest === "" && object.role !== "postmodifier" && /^(?:fee|sum|price|amount|share|part)$/.test(head.lemma ?? "")) return [];
   // "heard *the sound*": which one, the sentence before told.
@@ -215,4 +217,4 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
 
 const GESTURES = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;
 const HINTS =
-  /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy|objection|argument)$/;
+  /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy)$/;
