@@ -10,7 +10,10 @@ export function isOpenComparison(ap: Node, sentence: Sentence): boolean {
   // "a *more likely* explanation"
   const isMore = ap.role === "modifier" && /^(?:more|less)$/.test(ap.kids[0]?.lemma ?? "") && LIKELY.test(head.lemma ?? "");
   // "are *far less perfect*"
-  const isFar = /^(?:more|less)$/.test(sentence.words[head.start - 1]?.lower ?? "") && /^(?:far|much)$/.test(sentence.words[head.start - 2]?.lower ?? "");
+  const isFar =
+    /^(?:more|less)$/.test(sentence.words[head.start - 1]?.lower ?? "") &&
+    sentence.words[head.start - 2]?.lower === "far" &&
+    sentence.words[head.end]?.lower !== "than";
   if (!head.flags?.includes("comparative") && !isMore && !isFar) return false;
   // "would only *make things worse*": than they are.
   if (
