@@ -290,4 +290,23 @@ describe("is read the likelier way", () => {
   it("the name of what happens beside the whole clause", () => {
     expect(roles("The coral turns white, a process known as bleaching.")).toContain("vp:adjunct 2-10");
   });
+  it.each(["He fined her one hundred dollars.", "The crew called her Purser.", "She gave her one book."])("her as whom it is given to: %s", (text) => {
+    expect(walkTree(parse(text)!).some(({ cat, role }) => cat === "np" && role === "possessor")).toBe(false);
+  });
+  it("her as whose it is, where nothing is given", () => {
+    expect(walkTree(parse("He knew her two sons.")!).some(({ cat, role }) => cat === "np" && role === "possessor")).toBe(true);
+  });
+  it.each(["It runs on alternating current.", "Wells are used for drinking water.", "They rely on running water."])(
+    "a name that opens with an -ing as one thing: %s",
+    (text) => {
+      expect(walkTree(parse(text)!).some(({ cat, f }) => cat === "vp" && f.form === "ing")).toBe(false);
+    },
+  );
+  it("a list behind an aside as the aside's own", () => {
+    const tree = parse("It is sent to one of forty committees, each of which deals with a subject such as farming, taxes, or the armed forces.")!;
+    expect(walkTree(tree).some(({ cat, kids: [first] }) => cat === "npl" && first?.cat === "np" && first.role === "relative")).toBe(false);
+  });
+  it("the only way in as a way", () => {
+    expect(walkTree(parse("The only way out was a window.")!).some(({ cat, role }) => cat === "nb" && role === "compound")).toBe(true);
+  });
 });

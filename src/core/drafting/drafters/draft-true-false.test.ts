@@ -112,3 +112,25 @@ it("leaves what is far less so open to nobody", () => {
   const found = stated("# False bills\n\nForgers do not give up. Most false bills today are far less perfect.");
   expect(found.filter((line) => /perfect/.test(line))).toEqual([]);
 });
+
+describe("what school texts say beside", () => {
+  it.each([
+    [
+      "a sum of trays",
+      "A foam tray costs six cents. But four hundred trays a day for one hundred and eighty days comes to more than four thousand dollars a year.",
+      /but four hundred/,
+    ],
+    ["what was taken back", "A camera can't tell the dust behind a truck from smoke, or it couldn't until recently.", /camera/],
+    ["where nobody gets in", "Wolves and bears cannot get in.", /get in/],
+    ["minutes and five", "A class period has forty-five minutes, of which ten are spent on changing and five on warming up.", /minutes and five/],
+    ["what is signed", "Finally, the president may refuse to sign.", /refuse/],
+    ["the snow and the park", "The rest of the park could be left to the snow. It knows what to do with it.", /knows/],
+    [
+      "what excuses cost",
+      "A clerk spent six hours a week on counting coins, sending letters, and listening to excuses, which cost the town five thousand dollars.",
+      /^Excuses/,
+    ],
+  ])("tells nothing of %s", (_, text, words) => {
+    expect(stated(`# Notes\n\n${text}`).filter((line) => words.test(line))).toEqual([]);
+  });
+});
