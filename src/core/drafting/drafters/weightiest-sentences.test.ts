@@ -74,6 +74,13 @@ describe("what a summary of a life and its deeds holds", () => {
   });
 });
 
+it("holds that thousands died, which is no life of one", () => {
+  const told = points(
+    "The pump stood in a street of the city.\n\nJohn Snow drew a map of the street. The council painted the doors of the city in spring.\n\nThousands of people died in the city because the water of the pump was bad. Boys played ball near the doors.",
+  );
+  expect(told).toContain("Thousands of people died in the city because the water of the pump was bad.");
+});
+
 describe("the events of a story", () => {
   const story =
     "# The lantern\n\nEvery autumn Tomas came home from the festival with nothing. He could not fold paper. Then he found a pile of broken bottles in the old barn.\n\nTomas pressed the pieces into a frame. He nodded. That took long.\n\nOn the night of the festival Tomas lit the candle in the frame. The crowd fell silent. But on the way home his sister asked Tomas whether she could keep it.";

@@ -65,12 +65,12 @@ const SET_AGAINST = /^What (?:has|have|had) (?:really )?\p{Ll}+ed (?:is|are|was)
 const ANNOUNCES = /(?:, too|\bas well|, also)[.!]$/u;
 /** "Several answers have been suggested", "There are two reasons for this": what the sentences behind it go into. */
 const COUNTS =
-  /^(?:There (?:is|are) )?(?:several|many|some|two|three|four|five|a few|various|different) (?:\p{Ll}+ )?(?:answers?|reasons?|explanations?|theories|ideas|ways|kinds|types|answers|steps|things)\b/iu;
+  /^(?:There (?:is|are) )?(?:several|many|some|two|three|four|five|a few|various|different) (?:\p{Ll}+ )?(?:answers?|reasons?|explanations?|theories|ideas|ways|kinds|types|steps|things)\b/iu;
 /** "If you have ever slept in a tent, …": how a text takes its reader by the hand, and no more. */
 const HOOK = /^(?:If|When|Imagine|Have) you\b.*\b(?:ever|know)\b/i;
-/** What happens in every life: it tells little of what somebody is written about for. */
+/** What happens in every life, and not to thousands: it tells little of what somebody is written about for. */
 const OF_EVERY_LIFE =
-  /\b(?:(?:was|were) born|grew up|died|(?:went|became|was) (?:blind|deaf|ill|famous|an? (?:hero|heroine|legend))|married|retired|in old age)\b/u;
+  /\bwas born\b|\b\p{Lu}[\p{L}’'-]+ (?:grew up|died|married|retired)\b|\b(?:went|became|was) (?:blind|deaf|ill|famous|an? (?:hero|heroine|legend))\b|\bin old age\b/u;
 /** "had been working at the agency", "went on living there": what goes on behind what is told. */
 const GOES_ON = /\b(?:had been|(?:was|were) still|went on|kept(?: on)?) \p{Ll}+ing\b/u;
 /** What somebody decides, finds or does to others: the turns of what is told. */
