@@ -166,3 +166,14 @@ export function isWhatWentOn({ verb }: Clause, before: Clause): boolean {
   const isDeed = before.verb.cat === "v" && before.complements.length === 0 && !before.passive;
   return isDeed && /^(?:begin|last|end|happen|continue)$/.test(verb.lemma ?? "");
 }
+
+/** "The county marked *it* with a cross. *It* is to be felled": whatever was marked, and not the county. */
+export function goesOnWithIt({ complements, subject, sentence }: Clause, pronoun: string): boolean {
+  const again = { it: "it", they: "them" }[pronoun];
+  const isSelf = headTerminal(subject).cat === "pro";
+  return (
+    again !== undefined &&
+    !isSelf &&
+    complements.some(({ role, node }) => role === "object" && node.end - node.start === 1 && sentence.words[node.start]!.lower === again)
+  );
+}

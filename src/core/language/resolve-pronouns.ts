@@ -12,7 +12,7 @@ import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
-import { isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { goesOnWithIt, isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { isSinceAnother, meansAnother, paragraphPerson, solePerson, speaksUnnamed } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -131,7 +131,7 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   if (!earlier && /^(?:first|second|third|fourth|finally|last(?:ly)?|secondly|thirdly),/i.test(sentence.text)) return undefined;
   // "Scientists think that *they* push air through a fold, so they need not breathe": they of the thought.
   if (earlier && clause.rank === "main" && thinksOf(earlier, pronoun)) return undefined;
-  if (!earlier && saysOfAnother(candidate, pronoun, persons, lexicon)) return undefined;
+  if (!earlier && (saysOfAnother(candidate, pronoun, persons, lexicon) || goesOnWithIt(candidate, pronoun))) return undefined;
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.

@@ -75,6 +75,21 @@ it.each([
     "what a law demands",
     "A trial is heard in a court. The judge must listen. A witness must tell the truth. The state must pay. The lawyer speaks last. A jury decides. The court is open. Both sides may appeal.",
   ],
+  [
+    "opinion",
+    "a command as the title that the writer is asking for",
+    "# Give the old oak a lawyer\n\nThe engineer says that two lorries cannot pass. The oak gives shade. I am asking the county for one thing: wait a year.",
+  ],
+  [
+    "story",
+    "a tale with few words spoken",
+    `# The island without a bell\n\n${[
+      "The school had no bell. The teacher stood on the step and banged a saucepan. Ingrid collected bottles all spring.",
+      "The pupils sat along the rail while her father went down with a rope. The rope jerked three times, and they pulled.",
+      "The bell was covered with barnacles. They scraped it for two weeks. Ruben swung the clapper. There was a crack in the rim.",
+      "“May I?” said Miss Orde. She picked up the spoon and struck the bell. They hung it over the door. The pupils stop on the path to listen.",
+    ].join("\n\n")}`,
+  ],
   ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],
 ])("is %s: %s", (sort, _, text) => {
   expect(analyse(text, "markdown").sort).toBe(sort);

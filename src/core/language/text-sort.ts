@@ -65,7 +65,13 @@ function isStory(prose: readonly Sentence[]): boolean {
   const past = clauses.filter((clause) => [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"))).length;
   const ofSomebody = share(/\b(?:he|she|her|his|him)\b|\b(?:I|my|me)\b/);
   const isPast = past / Math.max(1, clauses.length);
-  return share(YEAR) === 0 && clauses.length >= 5 && ((isPast > 0.75 && ofSomebody > 0.35) || (isPast > 0.85 && ofSomebody > 0.25));
+  // A few words spoken say as much.
+  const isSpoken = speech > 0.07 && share(/"[^"]*[,.!?]" (?:\p{Lu}\p{L}+ |[Hh]e |[Ss]he )?(?:said|asked|whispered|cried|shouted|answered|replied)\b/u) > 0;
+  return (
+    share(YEAR) === 0 &&
+    clauses.length >= 5 &&
+    ((isPast > 0.75 && ofSomebody > 0.35) || (isPast > 0.85 && ofSomebody > 0.25) || (isSpoken && isPast > 0.75 && ofSomebody > 0.15))
+  );
 }
 
 /** A writer who says so, or who ends on what should be done and weighs what others say. */
@@ -94,7 +100,8 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   const demands = headings.some((heading) => heading.block.level === 1 && DEMAND.test(heading.text) && !asks(heading));
   // "Mend the town clock": a command as the title, over a text that says what its writer wants and others argue.
   const commands = headings.some((heading) => heading.block.level === 1 && COMMAND.test(heading.text));
-  if (commands && count(/\bI (?:want|do not claim|would like|ask)\b/) > 0 && count(/\b(?:argues?|argued|say|says|claims?) that\b/) > 0) return true;
+  if (commands && count(/\bI (?:want|do not claim|would like|ask|am (?:only |not )?asking)\b/) > 0 && count(/\b(?:argues?|argued|say|says|claims?) that\b/) > 0)
+    return true;
   if (demands && count(/\bshould\b|\bLet (?:us|'s)\b|\bI hope that\b|\bthere is a (?:far |much )?better (?:way|plan|idea)\b/i) > 0) return true;
   // "Why I voted against the trophy": reasons for what the writer did, with what others should do.
   const gives = headings.some((heading) => heading.block.level === 1 && /^why I\b/i.test(heading.text));

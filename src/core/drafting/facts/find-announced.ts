@@ -30,6 +30,10 @@ export function findAnnounced(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const noun = announcedNoun(object, sentence);
   const next = analysis.sentences[sentence.index + 1];
   if (!noun || !next || next.block !== sentence.block || !tellsIt(next, phrasing)) return [];
+  // "Balmis had *an idea*. A person who is given cowpox gets a blister.": what is so, and what the idea rests on.
+  const isPlan = /\b(?:idea|plan|solution)$/.test(noun);
+  const proposes = /\b(?:would|could|should|might)\b/.test(next.text) || (next.clauses[0] && pronounOf(next.clauses[0].subject) !== undefined);
+  if (isPlan && !proposes) return [];
   const rest = phraseRest(phrasing, analysis, [object, ...reasonsOf(clause)]);
   if (isUnclear(rest) || rest !== "") return [];
   const told = wordsText(next, 0, next.words.length).replace(/[.!]$/, "");

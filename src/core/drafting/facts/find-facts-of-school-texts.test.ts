@@ -118,6 +118,12 @@ describe("what school texts do not answer", () => {
       "# No fines\n\nThe library should stop charging fines. I think so. If a book is really lost, let the borrower replace it.",
       /^What should you do/,
     ],
+    "what an idea rests on": ["Doctor Balmis had an idea. A person who is given cowpox develops a blister after nine days.", /^What idea/],
+    "half a street": [
+      "Next to the bus shelter on Harrow Road stands an oak that was already old when the road was a cart track.",
+      /does Road stand|on Harrow\?/,
+    ],
+    "whether the county is felled": ["The county marked it with a yellow cross. It is to be felled so that the road can be widened.", /county .*felled/],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

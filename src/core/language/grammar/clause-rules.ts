@@ -1,6 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { firstWord, isBareSubject, isRecurringTime } from "./phrase-shapes";
+import { endsInName, firstWord, isBareSubject, isRecurringTime, opensWithPlaceWord } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 import { lastWord } from "./verb-shapes";
 
@@ -117,6 +117,7 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
               (cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0) +
               // "*About* two thirds of the animal's nerve cells lie in the arms": nearly so many.
               (cat === "pp" && part.kids[0]?.lemma === "about" ? 2 : 0) +
+              (cat === "pp" && endsInName(part) && opensWithPlaceWord(s) ? 3 : 0) +
               (part.kids[0]?.lemma === "for" && isBareSubject(s) ? 1.5 : 0),
           },
     );
