@@ -1,3 +1,4 @@
+import { ONE_SIDE_ONLY } from "../questions/one-side-only";
 import { gapsOf, type MatchQuestion, type Question } from "../questions/question";
 import { pairsOf } from "./match-pairs";
 
@@ -6,9 +7,6 @@ function itemsProved(question: MatchQuestion): { text: string }[] {
   const taught = new Set(pairsOf(question).flatMap(({ rightId, isTaught }) => (isTaught ? [rightId] : [])));
   return [...question.left, ...question.right.filter((item) => !taught.has(item.id))];
 }
-
-/** "The passage gives reasons for one side only": a point about the text or the task, which no sentence of the text says. */
-const OF_THE_WORK = /\bthe (?:passage|student)\b/i;
 
 /** The words that the evidence has to prove: of a true statement all, else the key, whole. */
 export function provedWords(question: Question): string {
@@ -23,7 +21,7 @@ export function provedWords(question: Question): string {
         .map((option) => option.text)
         .join(". ");
     case "essay":
-      return [...question.key.models.map((model) => model.text), ...question.key.points.filter((point) => !OF_THE_WORK.test(point))].join(" ");
+      return [...question.key.models.map((model) => model.text), ...question.key.points.filter((point) => point !== ONE_SIDE_ONLY)].join(" ");
     case "gap-fill":
       return gapsOf(question)
         .map((gap) => gap.key)

@@ -130,9 +130,9 @@ const AGENTS = new Set(
   ),
 );
 
-/** Of these nothing is measured in metres and tons. */
-const FOUNDED = new Set(
-  "company commission council government board parliament committee agency ministry union club society police army navy congress senate party jury charity team".split(
+/** People together: of these nothing is measured in metres and tons, and they have no edges. */
+export const FOUNDED: ReadonlySet<string> = new Set(
+  "company commission council government board parliament committee agency ministry union club society police army navy congress senate party jury charity team class group crowd crew family band gang staff".split(
     " ",
   ),
 );

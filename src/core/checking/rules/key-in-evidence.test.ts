@@ -1,8 +1,9 @@
 import { expect, it } from "vitest";
 import { runRule } from "@/core/checking/define-rule";
+import { ONE_SIDE_ONLY } from "@/core/questions/one-side-only";
 import { createSpan } from "@/core/source/create-span";
 import { blocksOf, tools } from "../../../../tests/support/language-tools";
-import { choice, evidence, gap, match, number, open, order, said, short, statement, testRule } from "../../../../tests/support/rule-tester";
+import { choice, essay, evidence, gap, match, number, open, order, said, short, statement, testRule } from "../../../../tests/support/rule-tester";
 import { keyInEvidence } from "./key-in-evidence";
 
 const rope = { evidence: evidence("Wet rope is harder to untie than dry rope.") };
@@ -37,6 +38,7 @@ testRule(keyInEvidence, {
       both,
     ),
     "a model answer of the source's sentences": open("Tell what the keepers did.", ["The keepers wound the clockwork every four hours."]),
+    "that the source lets nobody object": essay("Should they?", [{ side: "Agree", text: "The keepers wound the clockwork." }], [ONE_SIDE_ONLY]),
     "a reworded true statement": statement("The clockwork was wound by the keepers every four hours.", true),
   },
   flags: {
@@ -91,4 +93,14 @@ it.each([
   ],
 ])("a pronoun of the evidence may be %s", (_, source, stem, wanted) => {
   expect(doubts(source, stem)).toEqual(wanted);
+});
+
+it("lets a point name whoever the evidence calls she, and nobody that the source does not know", () => {
+  const blocks = blocksOf(`${PROOF} The board thanked Ida.`);
+  const doubtsOf = (point: string) => {
+    const task = open("Tell what happened.", [point], { evidence: [createSpan(blocks[0]!, 0, PROOF.length)] });
+    return runRule(keyInEvidence, task, { blocks, others: [], grade: 5, lexicon: tools().lexicon }).map(({ reason }) => reason);
+  };
+  expect(doubtsOf("Ida left the light in 1871.")).toEqual([]);
+  expect(doubtsOf("Mary left the light in 1871.")).toEqual(["The evidence does not say “Mary”, which the key needs."]);
 });

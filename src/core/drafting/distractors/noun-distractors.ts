@@ -36,14 +36,12 @@ export function nounDistractors(fact: Fact, stock: SourceStock, count: number, s
   const taken: string[] = [lemma];
   const chosen: string[] = [];
   // "What is this *water* called?": no door is water.
+  // "What do we call the *instrument* in the cabin?": an instrument, or another term of the text.
   const called = CALLED.exec(fact.stem)?.[1];
-  const sort = called === undefined ? undefined : nounFile(called.toLowerCase(), stock);
-  const asked = fact.type === "naming" ? OF_SORT.exec(fact.stem)?.[1] : undefined;
-  const askedFile = asked === undefined ? undefined : nounFile(asked.toLowerCase(), stock);
+  const asked = called ?? (fact.type === "naming" ? OF_SORT.exec(fact.stem)?.[1] : undefined);
+  const sort = asked === undefined ? undefined : nounFile(asked.toLowerCase(), stock);
   const take = (text: string, noun: string, isTerm = false) => {
-    if (sort !== undefined && CONCRETE.has(sort) && nounFile(noun, stock) !== sort) return;
-    // "What do we call the *instrument* in the cabin?": another term of the text, or an instrument.
-    if (askedFile !== undefined && !isTerm && CONCRETE.has(askedFile) && nounFile(noun, stock) !== askedFile) return;
+    if (sort !== undefined && CONCRETE.has(sort) && nounFile(noun, stock) !== sort && (called || !isTerm)) return;
     if (chosen.length >= count || taken.some((other) => overlaps(other, noun, lexicon)) || alsoTrue(fact, noun, stock)) return;
     taken.push(noun);
     chosen.push(text);

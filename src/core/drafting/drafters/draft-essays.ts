@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { CLOSED_WORDS } from "../../language/data/closed-words";
+import { ONE_SIDE_ONLY } from "../../questions/one-side-only";
 import type { Candidate } from "../candidate";
 import { speaksOfItself } from "../phrasing/opens-clearly";
 import type { SourceStock } from "../source-stock";
@@ -90,7 +91,7 @@ function argue(stock: SourceStock): Candidate[] {
     { side: "Agree", points: asPoints(reasons.slice(0, 4), stock.analysis) },
     ...(against.length > 0 ? [{ side: "Disagree", points: asPoints(against.slice(0, 4), stock.analysis) }] : []),
   ];
-  const note = against.length > 0 ? [] : ["The passage gives reasons for one side only; reasons against it must be the student's own."];
+  const note = against.length > 0 ? [] : [ONE_SIDE_ONLY];
   return [
     essay(
       "argue",

@@ -123,6 +123,7 @@ describe("what school texts say beside", () => {
     ["what was taken back", "A camera can't tell the dust behind a truck from smoke, or it couldn't until recently.", /camera/],
     ["where nobody gets in", "Wolves and bears cannot get in.", /get in/],
     ["minutes and five", "A class period has forty-five minutes, of which ten are spent on changing and five on warming up.", /minutes and five/],
+    ["a county that is felled", "In March the county marked it with a yellow cross. It is to be felled so that the road can be widened.", /felled/],
     ["what is signed", "Finally, the president may refuse to sign.", /refuse/],
     ["the snow and the park", "The rest of the park could be left to the snow. It knows what to do with it.", /knows/],
     [

@@ -1,9 +1,8 @@
 import type { Sentence } from "../../language/analysis";
-import { likeliestLemmas } from "../../language/likeliest-lemmas";
+import { isTopicOfText } from "../../language/topic-of-text";
 import { type WordMeaning, wordsOfOtherMeaning } from "../../language/word-meanings";
 import { createRandom, seedFrom } from "../../lib/random";
 import type { Candidate } from "../candidate";
-import type { Fact } from "../facts/fact";
 import { bareTerm } from "../facts/find-definition";
 import type { SourceStock } from "../source-stock";
 import { asAsked, findTaughtWords, sharesWord, type TaughtWord } from "./taught-words";
@@ -47,7 +46,7 @@ function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
         {
           factId: fact.id,
           pattern: "meaning-by-source",
-          worth: isTopic(fact, stock) ? KNOWN_WORTH : 2.7,
+          worth: fact.type === "definition" && isTopicOfText(fact.clause.subject, stock.analysis.sentences) ? KNOWN_WORTH : 2.7,
         },
       ),
     ];
@@ -56,12 +55,6 @@ function fromDefinitions(stock: SourceStock, seed: number): Candidate[] {
 
 /** "Beavers are large rodents": whoever has read of beavers on every line needs no line to tell what they are. */
 const KNOWN_WORTH = 0.8;
-
-function isTopic({ term, sentence }: Fact, { analysis: { headingLemmas, lemmaCounts } }: SourceStock): boolean {
-  const lemmas = [...likeliestLemmas(sentence, /^(?:n|pn)$/)].filter((lemma) => headingLemmas.has(lemma) && bareTerm(term!).toLowerCase().startsWith(lemma));
-  const most = Math.max(...lemmaCounts.values());
-  return lemmas.some((lemma) => (lemmaCounts.get(lemma) ?? 0) === most);
-}
 
 function fromTables(stock: SourceStock, seed: number): Candidate[] {
   const found = findTaughtWords(stock);

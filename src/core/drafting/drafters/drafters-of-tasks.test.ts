@@ -148,6 +148,12 @@ describe("words in context", () => {
     expect(meanings.map(({ stem, key }) => [stem, key])).toContainEqual(["What does “hawser” mean in the passage?", "a thick rope that holds a ship"]);
     for (const candidate of meanings) expect(candidate.evidence[0]!.text).toContain(candidate.key);
   });
+  it("are worth little where the whole text tells of the word", () => {
+    const told =
+      "# Hawsers\n\nA hawser is a thick rope that holds a ship. A tender is a small boat that carries stores to a tower. A fender is a soft cushion that keeps a boat from the quay. A breakwater is a wall that protects a harbour from waves. A hawser is wet. A hawser is heavy. A hawser is brown.";
+    const worth = new Map(draftWordsInContext(stockOf(analyse(told, "markdown")), 1).map(({ stem, worth: weight }) => [stem, weight]));
+    expect(worth.get("What does “hawser” mean in the passage?")).toBeLessThan(worth.get("What does “tender” mean in the passage?")!);
+  });
   const inContext = (text: string) => draftWordsInContext(stockOf(analyse(text, "markdown")), 1).map(({ stem, key }) => [stem, key]);
   it("ask what taught words mean, each in its base form", () => {
     expect(inContext("# The fog\n\nThe keeper was reluctant to leave the tower. Two thick ropes vanished in the fog.")).toEqual([
@@ -162,6 +168,8 @@ describe("words in context", () => {
     ["a verb with a particle", "The keeper knocked the bell over and rinsed out the cup."],
     ["a word of two classes", "Pilots import tea. The import of tea is free."],
     ["a name", "The boat sailed past Reluctant Rock."],
+    ["privacy, which no army enters", "Offices may not invade the privacy of the keeper."],
+    ["a claw that is no nail", "The crab shut the door with its claw."],
   ])("leave alone %s", (_what, sentence) => {
     expect(inContext(`# Notes\n\n${sentence}`)).toEqual([]);
   });

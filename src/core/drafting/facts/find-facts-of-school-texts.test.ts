@@ -79,7 +79,7 @@ describe("what school texts do not answer", () => {
     ],
     "any current": [
       "Westinghouse put his money on alternating current, which changes direction many times a second.",
-      /current changes?\b(?<!alternating current change.?)|^What changes/,
+      /^What changes|^What does current change/,
     ],
     "how long never": ["Rosa Tennant lived in a tower. Rosa Tennant had never spent a night alone in her life.", /^How long had Rosa Tennant never/],
     "where which mold is common": ["Scientists in Bolivia found that wild peppers are hotter where that mold is common.", /wild peppers/],
@@ -123,7 +123,6 @@ describe("what school texts do not answer", () => {
       "Next to the bus shelter on Harrow Road stands an oak that was already old when the road was a cart track.",
       /does Road stand|on Harrow\?/,
     ],
-    "whether the county is felled": ["The county marked it with a yellow cross. It is to be felled so that the road can be widened.", /county .*felled/],
     "cases of what": ["In the United States, where the drug had never been approved, there were only seventeen cases.", /^How many cases/],
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",

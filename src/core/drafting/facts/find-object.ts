@@ -181,7 +181,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       depth: "recall",
       // "What can the president sign?" – "The bill.": the source's own topic answers little.
       // "At last Odell *put down* the net": a gesture of a story.
-      worth: (!own && object.f.det === "def" && object.end - object.start === 2 ? 0.7 : 1.2) - (analysis.sort === "story" && GESTURES.test(verb) ? 0.7 : 0),
+      worth: (!own && object.f.det === "def" && object.end - object.start === 2 ? 0.7 : 1.2) - (analysis.sort === "story" && HANDLING.test(verb) ? 0.7 : 0),
       pattern: "what-object",
     },
   ];
@@ -215,6 +215,6 @@ function isOwn(object: Node, phrasing: Phrasing): boolean {
   );
 }
 
-const GESTURES = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;
+const HANDLING = /^(?:put|lay|set|pick|lift|drop|raise|hold|grab|grasp|seize|push|pull|shut|open|close)$/;
 const HINTS =
   /^(?:hint|clue|chance|choice|problem|reason|answer|idea|solution|mistake|difference|plan|promise|warning|limit|advantage|disadvantage|example|remedy)$/;

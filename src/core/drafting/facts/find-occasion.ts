@@ -5,6 +5,7 @@ import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { askShared, holdsForAll } from "../phrasing/ask-shared";
+import { isBeforeThen } from "../phrasing/before-then";
 import { binderOf, findUnclear } from "../phrasing/clear-reference";
 import { belongsToClauseAhead, objectAhead, phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factId } from "./fact";
@@ -90,10 +91,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     if (clause.adjuncts.some((other) => other.node !== node && other.node !== more && isOther(other.node))) return [];
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
-    // "*In the morning* two hundred strings *had* untwisted themselves": before then.
-    const had = clause.auxiliaries[0]?.cat === "have" && clause.auxiliaries[0].flags?.includes("past");
-    if (had && node.end <= clause.subject.start && /^(?:in the (?:morning|evening|afternoon)|at (?:dawn|noon|dusk))\b/i.test(nodeText(clause.sentence, part)))
-      return [];
+    if (isBeforeThen(node, clause)) return [];
     // "can catch *only three or four insects* before it dies": how many, and not when.
     if (part.f.sub === "before" && /\bonly\b/.test(rest)) return [];
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");

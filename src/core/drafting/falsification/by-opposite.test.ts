@@ -33,7 +33,7 @@ describe("an opposite, a limit or an amount", () => {
     ["is told elsewhere of the same", "The tide rises in the bay. Twice a day the tide falls."],
     ["is told of the other time as well", "Bats hunt moths at night. Some bats fly during the day."],
     ["is fallen into", "Last night Tom fell asleep."],
-    ["goes with what it is done for", "Osk opened his mouth to shout."],
+    ["goes with what it is done for", "Ida Marrow opened her mouth to shout."],
     ["goes with what follows", "The walls are too thick to be cut."],
     ["stands in one half of two", "The paper is large and smooth."],
     ["belongs to a relative clause", "A bridge that costs more than forty pounds needs a vote."],

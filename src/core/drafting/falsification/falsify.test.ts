@@ -64,7 +64,7 @@ it.each([
   "Light falls on the lens.",
   "The boats fell off the quay.",
   "The keepers push themselves up.",
-  "The master did not say a word.",
+  "Ida Marrow did not say a word.",
 ])("leaves %j alone, since the change might be true", (text) => {
   expect(falsehoods(text)).toEqual([]);
 });

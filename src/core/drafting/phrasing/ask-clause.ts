@@ -89,12 +89,6 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "Wolves and bears cannot *get in*": into what?
   if (clause.rank === "main" && clause.verb.lemma === "get" && /\bget(?:s|ting)? in$|\bgot in$/i.test(wordsText(sentence, clause.start, clause.end)))
     return "points-elsewhere";
-  // "The president may *refuse to sign*": what?
-  if (
-    /^(?:refuse|agree|decline|want|promise|offer)$/.test(clause.verb.lemma ?? "") &&
-    /\bto (?:sign|accept|agree|answer|pay|say|do|take|give)$/i.test(wordsText(sentence, clause.start, clause.end))
-  )
-    return "points-elsewhere";
   // "*Then come* eight digits": behind what was told of last.
   if (clause.verb.start < clause.subject.start && !clause.imperative && /^(?:then|next)\b/i.test(sentence.text)) return "points-elsewhere";
   // "You *now* have eight points": after what was just done. "I began *to look*": at what?
@@ -109,7 +103,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "The editors *refused*, because …": to do what stands in the sentence before.
   // "Most of the time you do not *notice*": what?
   if (/^(?:notice|realise|realize)$/.test(clause.verb.lemma ?? "") && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
-  if (/^(?:refuse|agree|decline|accept)$/.test(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && saysNoMore(clause))
+  // "The president may refuse *to sign*": what?
+  const isToDo = /\bto (?:sign|accept|agree|answer|pay|say|do|take|give)$/i.test(wordsText(sentence, clause.start, clause.end));
+  if (/^(?:refuse|agree|decline|accept)$/.test(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && (saysNoMore(clause) || isToDo))
     return "points-elsewhere";
   if (
     carriesOn(clause, analysis.sentences[sentence.index - 1]) ||
@@ -133,9 +129,6 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "*Step out of a warm shower*, and bumps spring up": only if one does.
   if (!clause.imperative && clause.linkedBy === "and" && clause.rank === "main" && sentence.clauses[0]?.imperative && sentence.clauses[0].rank === "main")
     return "points-elsewhere";
-  // "A camera can't tell dust from smoke, *or it couldn't until recently*": taken back in part.
-  const isTakenBack = ({ rank, linkedBy, start, verb }: Clause) => rank === "main" && linkedBy === "or" && start >= clause.end - 1 && verb.cat === "modal";
-  if (!clause.imperative && clause.rank === "main" && sentence.clauses.some(isTakenBack)) return "points-elsewhere";
   // "*Only then do the judges* and citizens leave": no command to do judges.
   if (/^(?:only|not until|never|seldom|rarely|nor)\b/i.test(sentence.text) && sentence.clauses.some(({ imperative, verb }) => imperative && verb.cat === "do"))
     return "points-elsewhere";

@@ -5,6 +5,7 @@ import { fileOf, NounFile } from "../../language/lexicon";
 import { isNoAntecedent } from "../../language/no-antecedent";
 import { nodeText } from "../../language/node-text";
 import { nounGender } from "../../language/noun-gender";
+import { FOUNDED } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { isClearByWords, isHowMuch } from "./clear-by-words";
 import { definiteIsClear, FIXING_ROLES } from "./definite-is-clear";
@@ -60,7 +61,7 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
     num: head.flags?.includes("mass") && node.f.num === "any" ? "sg" : (node.f.num ?? "any"),
     human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
-    ...(head.cat === "n" && GROUP.test(head.lemma ?? "") ? { group: true as const } : {}),
+    ...(head.cat === "n" && FOUNDED.has(head.lemma ?? "") ? { group: true as const } : {}),
     gender: person?.gender,
   };
 }
@@ -109,7 +110,6 @@ function isOneMoreOf(node: Node, { words }: Sentence): boolean {
 }
 
 const OF_PLACE = /^(?:edge|side|bank|shore|surface|bottom|floor|slope|border|corner|mouth|source|foot|entrance|wall|roof)$/;
-const GROUP = /^(?:class|team|group|crowd|crew|council|committee|company|club|family|party|jury|army|band|gang|society|board|staff)$/;
 
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
 

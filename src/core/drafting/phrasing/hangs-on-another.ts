@@ -27,7 +27,9 @@ export function hangsOnAnother(clause: Clause): boolean {
   // "He is looking after a brother, *or he is ill*, or there is no bus": a duty and its penalty are no such choice.
   const next = clauses.find((other) => other.rank === "main" && other.start > clause.verb.start && !other.shared);
   const isDuty = clause.imperative || clause.auxiliaries.some(({ cat }) => cat === "modal") || clause.verb.cat === "have" || clause.negated;
-  if (clause.rank === "main" && next?.linkedBy === "or" && !isDuty) return true;
+  // "A camera can't tell dust from smoke, *or it couldn't until recently*": taken back in part.
+  const isTakenBack = next?.verb.cat === "modal" && !clause.imperative;
+  if (clause.rank === "main" && next?.linkedBy === "or" && (!isDuty || isTakenBack)) return true;
   if (clause.rank !== "main" || !first || clause === first) return false;
   // "*In an oak* they are wide enough to be seen; *in a pine* you need a microscope": what for, the first half says.
   const inFront = ({ adjuncts, subject }: Clause) => adjuncts.find(({ node }) => node.cat.startsWith("pp") && node.end <= subject.start)?.node;

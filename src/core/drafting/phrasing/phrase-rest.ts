@@ -4,6 +4,7 @@ import { isList } from "../../language/grammar/verb-shapes";
 import { midSentence, nodeText, stripAsides, textWithoutAsides, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, holdsPronoun, type Node, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
+import { isBeforeThen } from "./before-then";
 import { bindersIn, findUnclear, type Unclear } from "./clear-reference";
 import { isEnoughInPassing, isExample, isExampleBehind, isNamedInPassing } from "./examples-in-passing";
 import { isContrast, isDropped, pointsBack } from "./left-out";
@@ -222,14 +223,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const fronted = node.end <= clause.verb.start;
     const during = nodeText(clause.sentence, node).toLowerCase();
     if (FOR_A_WHILE.test(during)) return "points-elsewhere";
-    // "*In the morning*, the strings *had* untwisted themselves": before then.
-    if (
-      fronted &&
-      /^(?:in the (?:morning|evening|afternoon)|at (?:dawn|noon|dusk|nightfall))\b/.test(during) &&
-      clause.auxiliaries[0]?.cat === "have" &&
-      clause.auxiliaries[0].flags?.includes("past")
-    )
-      return "points-elsewhere";
+    if (isBeforeThen(node, clause)) return "points-elsewhere";
     if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));

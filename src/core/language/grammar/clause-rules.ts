@@ -1,6 +1,6 @@
 import { TIME_NOUNS } from "../data/noun-classes";
 import { type Features, headTerminal, type Node } from "../tree";
-import { endsInName, firstWord, isBareSubject, isRecurringTime, opensWithPlaceWord } from "./phrase-shapes";
+import { firstWord, isBareSubject, isRecurringTime } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
 import { lastWord } from "./verb-shapes";
 
@@ -23,6 +23,9 @@ function holdsChoice(node: Node): boolean {
 function holdsClause(node: Node): boolean {
   return node.cat === "rc" || node.cat === "s" || node.kids.some(holdsClause);
 }
+
+/** Second words of the names of places. */
+const OF_PLACES = /^(?:Road|Street|Avenue|Lane|Square|Hill|Bridge|Bay|Island|River|Lake|Park|Place|House|Station|Point|Valley|Harbour|Harbor|Mountain|Beach)$/;
 
 /** Clauses, what stands in front of them, and how they are joined. */
 export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
@@ -117,7 +120,8 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
               (cat === "pp" ? (holdsClause(part) ? 1.5 : BEHIND.has(part.kids[0]?.lemma ?? "") ? 1 : 0) : 0) +
               // "*About* two thirds of the animal's nerve cells lie in the arms": nearly so many.
               (cat === "pp" && part.kids[0]?.lemma === "about" ? 2 : 0) +
-              (cat === "pp" && endsInName(part) && opensWithPlaceWord(s) ? 3 : 0) +
+              // "on *Harrow Road*": the second word is the rest of the name.
+              (cat === "pp" && lastWord(part).cat === "pn" && OF_PLACES.test(firstWord(s)) ? 3 : 0) +
               (part.kids[0]?.lemma === "for" && isBareSubject(s) ? 1.5 : 0),
           },
     );

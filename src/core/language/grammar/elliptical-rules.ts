@@ -2,7 +2,7 @@ import { TIME_NOUNS } from "../data/noun-classes";
 import { headTerminal, type Node } from "../tree";
 import { firstWord, isPlace } from "./phrase-shapes";
 import { agreeNumbers, type RuleWriter } from "./rule-writer";
-import { formOf } from "./verb-shapes";
+import { formOf, lastWord } from "./verb-shapes";
 
 /** "many of them", "each", "one": some of those who were named before. */
 function isSomeOfThem(np: Node): boolean {
@@ -59,7 +59,7 @@ export function addEllipticalRules({ rule, lift }: RuleWriter): void {
 
   // "sings for two reasons: *to warn other males, and to call a female*"
   rule("colon-vp", "colon vp", 1, "mark", 0, (_, vp) => (vp.f.form === "to" && !vp.f.gap ? {} : undefined));
-  rule("s", "s colon-vp", 0, "aside", 0.4, (s) => (s.f.gap || !ANNOUNCES.test(lastWord(s)) ? undefined : s.f));
+  rule("s", "s colon-vp", 0, "aside", 0.4, (s) => (s.f.gap || !ANNOUNCES.test(lastWord(s).lemma ?? "") ? undefined : s.f));
 
   // "*With the windows closed*, the clock reached thirty-one decibels"
   rule("pp", "pp vp", 0, "state", 0, (pp, vp) =>
@@ -162,8 +162,3 @@ export function addEllipticalRules({ rule, lift }: RuleWriter): void {
 }
 
 const ANNOUNCES = /^(?:reason|purpose|aim|goal|job|task|duty|choice|use|thing|way|role|function|rule|plan|wish|dream)$/;
-
-function lastWord(node: Node): string {
-  const last = node.kids.at(-1);
-  return last ? lastWord(last) : (node.lemma ?? "");
-}

@@ -49,18 +49,6 @@ export function firstWord(node: Node): string {
   return node.kids.length === 0 ? (node.lemma ?? "") : firstWord(node.kids[0]!);
 }
 
-/** "on *Harrow* Road": the second word is the rest of the name. */
-export function endsInName(node: Node): boolean {
-  const last = node.kids.at(-1);
-  return last ? endsInName(last) : node.cat === "pn";
-}
-
-const OF_PLACES = /^(?:Road|Street|Avenue|Lane|Square|Hill|Bridge|Bay|Island|River|Lake|Park|Place|House|Station|Point|Valley|Harbour|Harbor|Mountain|Beach)$/;
-
-export function opensWithPlaceWord(node: Node): boolean {
-  return OF_PLACES.test(firstWord(node));
-}
-
 /** "call *this state dormancy*": what it is called stands by itself. */
 export function isPointedCompound(np: Node): boolean {
   return (np.f.det === "dem" || np.f.det === "poss") && np.kids[1]?.role === "compound";
