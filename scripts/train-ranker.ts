@@ -1,5 +1,6 @@
 /**
- * Learns the ranker from the ratings in quality/ratings: `npm run train:ranker`. Prints how well it
+ * Learns the ranker from the ratings in quality/ratings and from what had to be mended (quality/mended):
+ * `npm run train:ranker`. Prints how well it
  * does on passages it has not seen, before and after, and writes src/core/drafting/ranking/weights.json.
  */
 import { writeFileSync } from "node:fs";
@@ -12,8 +13,12 @@ import type { Weights } from "../src/core/drafting/ranking/model";
 import { crossValidate, type Example, fitModel, pairsInOrder } from "./quality/fit-model";
 import { openPassages } from "./quality/open-passages";
 import { candidateKey, readRatings } from "./quality/rated-drafts";
+import { readShownThen } from "./quality/shown-then";
 
 const RIDGE = 3;
+const RIDGE_OF_RISK = 4;
+/** Many little words and few faults: it takes longer to settle. */
+const STEPS_OF_RISK = 3000;
 const FIRST = 12;
 
 const ratings = readRatings();
@@ -66,10 +71,32 @@ const report = [
 ];
 for (const row of report) process.stdout.write(`${row.map((cell) => cell.padEnd(28)).join("")}\n`);
 
+const shownThen = readShownThen();
+const risks = crossValidate(shownThen, RIDGE_OF_RISK, STEPS_OF_RISK);
+process.stdout.write(`What had to be mended before what did not, unseen passages: ${percent(pairsInOrder(shownThen, risks))}\n`);
+process.stdout.write(`Of tenths from the safest to the riskiest had to be mended: ${sharesOfTenths(risks).map(percent).join(", ")}\n`);
+
+function sharesOfTenths(predicted: readonly number[]): number[] {
+  const order = shownThen.map(({ label }, index) => ({ label, risk: predicted[index]! })).sort((a, b) => a.risk - b.risk);
+  return Array.from({ length: 10 }, (_, tenth) => {
+    const part = order.slice(Math.floor((tenth * order.length) / 10), Math.floor(((tenth + 1) * order.length) / 10));
+    return part.filter(({ label }) => label).length / part.length;
+  });
+}
+
 const weights: Weights = {
-  trainedOn: { ratings: rated.length, passages: new Set(rated.map((one) => one.passage)).size, raters: [...new Set(ratings.map((rating) => rating.rater))] },
+  trainedOn: {
+    ratings: rated.length,
+    passages: new Set(rated.map((one) => one.passage)).size,
+    raters: [...new Set(ratings.map((rating) => rating.rater))],
+    shownThen: shownThen.length,
+  },
   acceptable: fitModel(good, RIDGE),
   keyFault: fitModel(faulty, RIDGE * 2),
+  mended: {
+    ...fitModel(shownThen, RIDGE_OF_RISK, STEPS_OF_RISK),
+    share: Math.round((shownThen.filter(({ label }) => label).length / shownThen.length) * 1000) / 1000,
+  },
 };
 const out = path.resolve(import.meta.dirname, "../src/core/drafting/ranking/weights.json");
 writeFileSync(out, `${JSON.stringify(weights, null, 2)}\n`);

@@ -2,12 +2,19 @@ import type { Analysis } from "../language/analysis";
 import { type Candidate, mainSentence } from "./candidate";
 import { featuresOf, topicality } from "./ranking/features";
 import { LEARNT, predict } from "./ranking/model";
+import { riskFeatures } from "./ranking/risk-features";
 
 /** How much what was learnt counts beside what was laid down: found by cross-validation over passages. */
 export const LEARNT_SHARE = 4;
 export const HAND_SHARE = 0.15;
 /** Until ratings are there, the hand's order stands alone: for words in context they are of meanings that are no longer drafted. */
 const CENTRE = 1.2;
+/** How much it counts that a draft is likelier than others to need mending: of a tenth to a quarter of them about half a point. */
+const RISK_SHARE = 6;
+/** Not shown at all: of drafts above it more than three in ten had to be mended, of all one in eight. */
+const TOO_RISKY = 0.25;
+/** Tasks of many sentences and word meanings have not been learnt from. */
+const OF_ONE_SENTENCE = new Set<Candidate["kind"]>(["multiple-choice", "true-false", "gap-fill", "short-answer", "number", "two-part"]);
 
 /** Higher is better; about 1 for what is barely worth showing, about 4 for the best. */
 export function scoreCandidate(candidate: Candidate, analysis: Analysis): number {
@@ -15,7 +22,10 @@ export function scoreCandidate(candidate: Candidate, analysis: Analysis): number
   if (LEARNT.trainedOn.ratings === 0 || analysis.language !== "en" || candidate.kind === "word-in-context") return hand;
   const features = featuresOf(candidate, analysis);
   const fault = predict(LEARNT.keyFault, features);
-  return LEARNT_SHARE * predict(LEARNT.acceptable, features) + HAND_SHARE * hand - 2 * fault - CENTRE;
+  const score = LEARNT_SHARE * predict(LEARNT.acceptable, features) + HAND_SHARE * hand - 2 * fault - CENTRE;
+  if (!OF_ONE_SENTENCE.has(candidate.kind)) return score;
+  const risk = predict(LEARNT.mended, riskFeatures(candidate, analysis));
+  return risk > TOO_RISKY ? 0 : score - RISK_SHARE * (risk - LEARNT.mended.share);
 }
 
 /**

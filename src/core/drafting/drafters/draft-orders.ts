@@ -54,10 +54,13 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     const isScene =
       /^(?:float|hang|glow|shine|gleam|stretch|stand|sit|smell|lead|run|rise)$/.test(clause.verb.lemma ?? "") && clause.verb.start < clause.subject.start;
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
+    // "“Can you do it?” *Mr. Okoro asked Noor*": what, only his words say.
+    const isCut = /^(?:ask|tell|answer|warn|remind|beg|urge)$/.test(clause.verb.lemma ?? "") && clause.complements.length < 2;
     return (
       past &&
       !isHabit &&
       !isScene &&
+      !isCut &&
       !isOpen &&
       clause.rank === "main" &&
       !clause.negated &&

@@ -8,7 +8,7 @@ import { headTerminal, type Node } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
 import { SAID_BETWEEN } from "../phrasing/ask-clause";
-import { isImagined } from "../phrasing/is-imagined";
+import { isOfExample } from "../phrasing/is-imagined";
 import { hasPronounSubject, LEANS_BACK, opensClearly, speaksOfItself } from "../phrasing/opens-clearly";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { phrasingOf } from "../phrasing/phrasings";
@@ -73,7 +73,7 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const text = sentenceCase(sentence.text.replace(FOLLOWS, ""));
   if (!sentence.tree || clauses.length === 0 || speaksOfItself(sentence) || TELLS_NO_MORE.test(text) || POINTS_BACK.test(text) || EXAMPLE.test(text))
     return undefined;
-  if (isImagined(sentence, analysis)) return undefined;
+  if (isOfExample(sentence, analysis)) return undefined;
   // "You walk past a bakery": what listeners know, and nothing that the text tells them.
   const [opens] = clauses;
   if (analysis.sort === "expository" && opens!.auxiliaries.length === 0 && headTerminal(opens!.subject).lemma === "you" && !opens!.imperative) return undefined;

@@ -93,6 +93,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   if (!isBehind && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.end === purpose.start)) return [];
   // "long *enough to go round the Earth*", "too small to see"
   if (/^enough$/.test(clause.sentence.words[purpose.start - 1]?.lower ?? "")) return [];
+  // "*went on* to help plan the trip": what she did next.
+  if (clause.verb.lemma === "go" && clause.sentence.words[purpose.start - 1]?.lower === "on") return [];
   // "saves *enough energy* to light a room": how much.
   if (clause.complements.some(({ role, node }) => role === "object" && node.end === purpose.start && /^enough\b/i.test(nodeText(clause.sentence, node))))
     return [];

@@ -83,6 +83,8 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
     UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")
   )
     return [];
+  // "Hikers would take *two days*": for what?
+  if (clause.verb.lemma === "take" && rest === "" && phrasing.binder.human && UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
   // "two spoons of soda *into the bottle*": where it goes belongs to the verb.
   const own = ownPhrases(object);
   const goes = object.end > own.end ? wordsText(clause.sentence, own.end, object.end) : "";

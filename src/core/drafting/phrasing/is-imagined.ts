@@ -13,3 +13,9 @@ export function isImagined(sentence: Sentence, { sentences }: Analysis): boolean
   }
   return false;
 }
+
+/** "*Suppose that a state has fifty voters.* … The Greens could win three seats": an example that the paragraph supposes. */
+export function isOfExample(sentence: Sentence, { sentences }: Analysis): boolean {
+  for (let at = sentence.index; sentences[at]?.block === sentence.block; at--) if (OPENS.test(sentences[at]!.text)) return true;
+  return false;
+}

@@ -26,9 +26,12 @@ export function pointsBack(node: Node): boolean {
   );
 }
 
-/** "four holes, *each one inch deep*": a second measure, said in passing. */
+/** "four holes, *each one inch deep*", "paid well, *about three times what others earned*": a second measure, said in passing. */
 function isMeasureInPassing(node: Node): boolean {
-  return node.cat === "c-advp" && node.kids[1]?.f.sub === "measure";
+  const phrase = node.kids[1];
+  if (node.cat === "c-pp" && /^(?:about|around)$/.test(phrase?.kids[0]?.lemma ?? ""))
+    return walkTree(phrase!.kids[1]!).some(({ cat, lemma }) => cat === "n" && lemma === "time");
+  return node.cat === "c-advp" && phrase?.f.sub === "measure";
 }
 
 /** What is left out of a question: comments, and words that join the sentence to the one before. */
@@ -38,8 +41,8 @@ export function isDropped(node: Node): boolean {
   if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
-  // "get their colour from carotenoids, *too*"
-  if (/^c-advp?/.test(node.cat) && head.lemma === "too") return true;
+  // "get their colour from carotenoids, *too*", "With packing, *though*, the Greens could win"
+  if (/^(?:c-advp?|advp-c)/.test(node.cat) && /^(?:too|though)$/.test(head.lemma ?? "")) return true;
   // "*Strangely*, octopuses are colour-blind": what the writer thinks of it.
   // "*Oddly enough*, people like the burn"
   const [opening] = head.lemma === "enough" ? walkTree(node).filter(({ cat }) => cat === "adv") : [head];
