@@ -332,12 +332,15 @@ const PEOPLE = new Set(
   ),
 );
 
+/** In the dictionary somebody first (a guard, an alarm raiser, an informer); in a text for schools a thing or an animal. */
+const NO_PEOPLE = new Set("screw siren canary rake hood pop grind amazon".split(" "));
+
 export function isAnimalNoun(lemma: string, lexicon: Lexicon): boolean {
   return fileOf(lemma, lexicon) === NounFile.animal;
 }
 
 export function isPersonNoun(lemma: string, lexicon: Lexicon): boolean {
-  return PEOPLE.has(lemma) || /-year-old$/.test(lemma) || fileOf(lemma, lexicon) === NounFile.person;
+  return PEOPLE.has(lemma) || /-year-old$/.test(lemma) || (fileOf(lemma, lexicon) === NounFile.person && !NO_PEOPLE.has(lemma));
 }
 
 /** A person in one of its senses: "star", "guide". */

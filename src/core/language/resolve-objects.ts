@@ -165,10 +165,9 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return undefined;
   }
-  if (pronoun.lemma === "them" && (namesTwoThings(sentence, pronoun, here) || /\b(?:join(?:ed|s)?|accompanied) (?:her|him|it)\b/.test(sentence.text))) {
-    // "Four others *joined her*, and the papers called *them* …": the four, or all five?
-    return undefined;
-  }
+  // "Four others *joined her*, and the papers called *them* …": the four, or all five?
+  const isJoined = /\b(?:join(?:ed|s)?|accompanied) (?:her|him|it)\b/.test(sentence.text);
+  if (pronoun.lemma === "them" && (isJoined || namesTwoThings(sentence, pronoun, here))) return undefined;
   if (here.length > 0) {
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
     const thinkers = new Set(sentence.clauses.map((clause) => clause.subject.end));

@@ -270,7 +270,8 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   if (all) return { text: all, node, sentence: clause.sentence };
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
   // "*A single Bible* kept a monk busy. It cost …", "In those days *a computer* was not a machine": any of them.
-  const isAny = /^an? single\b/.test(text) || (clause.verb.cat === "be" && clause.complements.some(({ node: { cat, f } }) => cat === "np" && f.det === "indef"));
+  const isAny =
+    /^an? single\b/.test(text) || (clause.verb.cat === "be" && clause.complements.some(({ node: { cat, f } }) => cat === "np" && f.det === "indef"));
   const known = node.f.det === "indef" && past && !isAny ? text.replace(/^an? /, "the ") : text;
   return { text: known, node, sentence: clause.sentence };
 }

@@ -243,8 +243,10 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
     /^pp/.test(reasonNode(node).cat) &&
     !reasonNode(node).f.time &&
     /^(?:across|behind|beside|near|outside|opposite|over|under|along|around|in|at|on)$/.test(reasonNode(node).f.sub ?? "");
+  // "In places where cuckoos are common, they gather in mobs *to drive them off*"
   const strays =
-    clause.complements.some(({ role, node }) => role === "infinitive" && node.end - node.start >= 4) &&
+    (clause.complements.some(({ role, node }) => role === "infinitive" && node.end - node.start >= 4) ||
+      clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to" && node.start > clause.verb.start)) &&
     clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && isPlace(node));
   // "If *it* is covered with drops, there is too much water in the jar": behind it, the jar would be.
   const pointsAhead =

@@ -89,6 +89,8 @@ export function claimWords(claim: Sentence): string {
     .replace(/^I [^,]*, (?:and|but|so) (?=I (?:(?:firmly|really) )?(?:believe|think|feel|argue)\b)/, "")
     .replace(/^(?:(?:I|we) (?:(?:firmly|really|still|also|therefore) )?(?:believe|think|feel|argue|propose|suggest)|I am (?:convinced|sure))(?: that)? /i, "")
     .replace(/^In my (?:view|opinion),? /, "")
+    // "should teach cooking, *and that* it should be compulsory": two things that the writer thinks.
+    .replace(/,? and that (?=\p{L}+ (?:should|must|ought)\b)/u, ", and ")
     .replace(/^(?:So|Therefore|That is why|For (?:all )?these reasons),? /, "");
   return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -51,7 +51,7 @@ function namedIn({ resolved }: Sentence): Sentence[] {
 export const FEWEST_OF_POINT = 5;
 /** What points at something that another sentence told. */
 export const POINTS_BACK =
-  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way)s?\b/i;
+  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way)s?\b|^In (?:one|the other|another),/i;
 /** An example of what another sentence says. */
 const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */
@@ -100,7 +100,11 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   }
   const named = withNamedSubject(sentence, analysis);
   if (named && new RegExp(`\\b${literally(named.noun)}\\b`).test(named.ahead)) return { sentence, text };
-  return named === undefined || LEANS_BACK.test(named.ahead) || /\b(?:them|it|him|her|these|those)\b/.test(named.noun)
+  // "*To prove it* Simpson needed measurements", "*Yet* she would not": what, the sentence before says.
+  return named === undefined ||
+    LEANS_BACK.test(named.ahead) ||
+    /\b(?:it|them|that)\b/.test(named.ahead) ||
+    /\b(?:them|it|him|her|these|those)\b/.test(named.noun)
     ? undefined
     : { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}`, support: [named.sentence] };
 }

@@ -120,7 +120,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const first = stateShared({ ...phrasing, ...compares, binder: asked.binder }, analysis, [part.node, ...dated]);
   // "you mend what is easy *and you miss what is important*": the same one's second deed belongs to the answer.
   const answer = first && `${first}${goesOnWith(clause, phrasing, isSupposed, analysis) || goesOnToo(part.node, clause, asked.binder, analysis)}`;
-  if (!answer || answer.split(" ").length < 3) return [];
+  // "Where cuckoos are rare, *they hardly bother*": to do what?
+  if (!answer || answer.split(" ").length < 3 || /\b(?:bother|mind|care)(?:s|d|ed)?$/.test(answer)) return [];
   if (asksOfMore(answer, asked)) return [];
   // "If you are in a hurry, *you can* press flowers with an iron": what the reader may do does not happen.
   const isOffer = /^(?:can|may)$/.test(modal?.lemma ?? "") && phrasing.subject === "you";

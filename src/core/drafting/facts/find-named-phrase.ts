@@ -155,6 +155,13 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   )
     return [];
   const head = headTerminal(term);
+  // "a *worn* washer, a rubber ring": what a washer is, in whatever state it be.
+  if (
+    /^(?:an? |the )?(?:worn|broken|old|new|used|damaged|rusty|loose|empty|full|dirty|lost|missing|cracked|leaking|faulty|single|second|simple|small|large|big|little|long|short|good|bad) \p{L}+$/iu.test(
+      nodeText(sentence, term),
+    )
+  )
+    return [];
   // "demands *a visa as well*, a permission …"
   if (/ as well\b/.test(nodeText(sentence, term))) return [];
   if (head.cat !== "n" || THIN_NOUNS.has(head.lemma ?? "") || term.f.det === "pron" || term.f.det === "poss" || term.f.det === "dem") return [];

@@ -59,6 +59,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isDoing && clause.adjuncts.some(({ node }) => node.start === object.end)) return [];
   // "worked *nights* at the hospital": when.
   if (TIME_NOUNS.has(head.lemma ?? "") && object.f.det === "bare" && clause.verb.lemma === "work") return [];
+  // "*To prove it* she needed measurements": for what, the sentence before says.
+  if (/^(?:need|want|require)$/.test(clause.verb.lemma ?? "") && /^To \p{Ll}+ (?:it|this|that|them|so)\b/u.test(clause.sentence.text)) return [];
   // "offers *one of three things*: …": which stands behind the colon.
   if (isOfThings(nodeText(clause.sentence, object))) return [];
   // "follow suit", "set sail": one thing without an article is a part of what the verb says.

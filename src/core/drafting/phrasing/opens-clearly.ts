@@ -3,7 +3,7 @@ import { isExpletive, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal } from "../../language/tree";
 
 export const LEANS_BACK =
-  /^(?:but|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|(?:some|most|many|all|none|one|two|three|half|each|both|several|a few|few) of (?:them|it|these|those)|(?:both|neither) (?:were|are|was|is|had|have)|some of|others|another|one(?! (?:day|night|morning|afternoon|evening|spring|summer|autumn|winter|year)\b)|(?:\S+ )?\S+ (?:years?|days?|weeks?|months?|hours?|minutes?|moments?) (?:later|earlier|afterwards?)|the (?:next|following|same) \p{L}+)\b/iu;
+  /^(?:but|yet|and|so|then|this|these|that|those|such|however|therefore|for this|it|they|he|she|its|their|his|her|(?:some|most|many|all|none|one|two|three|half|each|both|several|a few|few) of (?:them|it|these|those)|(?:both|neither) (?:were|are|was|is|had|have)|some of|others|another|one(?! (?:day|night|morning|afternoon|evening|spring|summer|autumn|winter|year)\b)|(?:\S+ )?\S+ (?:years?|days?|weeks?|months?|hours?|minutes?|moments?) (?:later|earlier|afterwards?)|the (?:next|following|same) \p{L}+)\b/iu;
 
 /** Opens neither with a pronoun nor with a word that leans on the sentence before; `text` is what is shown of it. */
 export function opensClearly(sentence: Sentence, text = sentence.text): boolean {
