@@ -5,6 +5,7 @@ import { TIME_NOUNS } from "./data/noun-classes";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import { fits } from "./fits-object";
 import type { Lexicon } from "./lexicon";
+import { meansSeveral } from "./means-several";
 import { isNoAntecedent, JUDGED } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
@@ -126,8 +127,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return undefined;
   // "waited for nine hours, and for about *eight of them*": hours, which nothing is said of.
   if (pronoun.lemma === "them" && sentence.words[pronoun.start - 1]?.lower === "of" && tellsTimes(sentence, pronoun)) return undefined;
-  // "could remember *them all*"
-  if (/^(?:all|both)$/.test(sentence.words[pronoun.end]?.lower ?? "")) return undefined;
+  if (meansSeveral(pronoun, sentence)) return undefined;
   const own = innermostSubject(pronoun, sentence);
   const phrase = phraseAround(pronoun, sentence.tree!);
   const isLocative = phrase !== undefined && LOCATIVE.has(phrase.f.sub ?? "");
@@ -165,9 +165,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return undefined;
   }
-  // "Four others *joined her*, and the papers called *them* …": the four, or all five?
-  const isJoined = /\b(?:join(?:ed|s)?|accompanied) (?:her|him|it)\b/.test(sentence.text);
-  if (pronoun.lemma === "them" && (isJoined || namesTwoThings(sentence, pronoun, here))) return undefined;
+  if (pronoun.lemma === "them" && namesTwoThings(sentence, pronoun, here, own)) return undefined;
   if (here.length > 0) {
     // "Our school allowed phones. Teachers hoped that pupils would use *them*": whoever thinks so is seldom what is thought of.
     const thinkers = new Set(sentence.clauses.map((clause) => clause.subject.end));
@@ -228,12 +226,13 @@ function isSubjectIn({ sentence, text }: Resolved): boolean {
 }
 
 /** "into meat and fish to stop them": two nouns beside an *and*, however the sentence was read, may be meant together. */
-function namesTwoThings(sentence: Sentence, pronoun: Node, found: readonly Found[]): boolean {
+function namesTwoThings(sentence: Sentence, pronoun: Node, found: readonly Found[], own: Node | undefined): boolean {
   const cheapest = (at: number, cats: string[]) =>
     Math.min(...(sentence.words[at]?.candidates.filter((tag) => cats.includes(tag.cat)).map((tag) => tag.cost) ?? []), 9);
   const isNoun = (at: number) => cheapest(at, ["n", "pn"]) + 0.5 < cheapest(at, ["v"]);
   return sentence.words.slice(0, pronoun.start).some((word, at) => {
-    if (word.lower !== "and" || !isNoun(at - 1) || !isNoun(at + 1)) return false;
+    // "*Turtles and ducks* swallow them": whoever does it is not what it is done to.
+    if (word.lower !== "and" || !isNoun(at - 1) || !isNoun(at + 1) || (own && own.start < at && at < own.end)) return false;
     return !found.some(({ end }) => end === at + 2);
   });
 }

@@ -295,8 +295,10 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
     tags.push({ cat: "n", flags: [plain, ...(MASS_NOUNS.has(word) ? ["mass"] : [])], cost: NAMED_DEEDS.test(word) ? 0.6 : cost(own.noun), lemma: word });
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
+  // "bees and *butterflies*": where the dictionary has counted neither use, the thing is meant, and not what somebody does.
+  const isThing = singular !== undefined && singular !== word && verbWeight === 1 && nounWeight === 1 ? 1 : 0;
   for (const { lemma, form } of verbs) {
-    const shared = verbs.length > 1 && verbs.some((other) => other.lemma !== lemma) ? cost(entryOf(lemma)?.verb ?? 1) : cost(verbWeight);
+    const shared = verbs.length > 1 && verbs.some((other) => other.lemma !== lemma) ? cost(entryOf(lemma)?.verb ?? 1) : cost(verbWeight) + isThing;
     tags.push({ cat: "v", flags: [form], cost: shared, lemma });
     if (form === "base") tags.push({ cat: "v", flags: ["plain"], cost: shared, lemma });
   }

@@ -55,7 +55,9 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
       /^(?:float|hang|glow|shine|gleam|stretch|stand|sit|smell|lead|run|rise)$/.test(clause.verb.lemma ?? "") && clause.verb.start < clause.subject.start;
     const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
     // "“Can you do it?” *Mr. Okoro asked Noor*": what, only his words say.
-    const isCut = /^(?:ask|tell|answer|warn|remind|beg|urge)$/.test(clause.verb.lemma ?? "") && clause.complements.length < 2;
+    const isCut =
+      /^(?:ask|tell|answer|warn|remind|beg|urge)$/.test(clause.verb.lemma ?? "") &&
+      clause.complements.every(({ role, node }) => role === "object" && node.end >= clause.end);
     return (
       past &&
       !isHabit &&

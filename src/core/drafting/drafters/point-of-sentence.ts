@@ -51,16 +51,17 @@ function namedIn({ resolved }: Sentence): Sentence[] {
 export const FEWEST_OF_POINT = 5;
 /** What points at something that another sentence told. */
 export const POINTS_BACK =
-  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way)s?\b|^In (?:one|the other|another),/i;
+  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way|question|family|reason|sort)s?\b|^In (?:one|the other|another),/i;
 /** An example of what another sentence says. */
 const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */
 const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|In fact|Of course), (?=\S)|^Next (?=\p{Lu})/u;
-/** "So the surface had to be curved", "Ice is therefore less dense": what follows from the sentence before, and can be told without it. */
-const FOLLOWS = /^(?:So|Therefore|Thus|Hence|As a result|For this reason),? (?=\p{L})|,? \btherefore\b,?/gu;
+/** "So the surface had to be curved", "Ice is therefore less dense", "Bones also store calcium": what joins it to the sentence before, and can be left out. */
+const FOLLOWS =
+  /^(?:So|Therefore|Thus|Hence|As a result|For this reason),? (?=\p{L})|,? \btherefore\b,?|(?<!\b(?:but|not|only)) \balso(?= \p{Ll})|,? (?:as well|too)(?=[.!]$)/gu;
 /** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
 export const TELLS_NO_MORE =
-  /(?<!\b(?:how|what|where|who|which|when|than|as)\b.*)\b(?:did|does|do|is|was|were|had|has|have|can|could|would|will)(?: not|n[’']t)?[.!]$|\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$/i;
+  /(?<!\b(?:how|what|where|who|which|when|than|as)\b.*)\b(?:did|does|do|is|was|were|had|has|have|can|could|would|will)(?: not|n[’']t)?[.!]$|\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$|\b(?:further|otherwise|likewise)[.!]$/i;
 
 /** Why a clause is not asked about, though whoever has read the passage follows it in a list of points. */
 const FOLLOWED = new Set(["pronoun", "definite-without-antecedent", "points-elsewhere", "no-subject", "contracted"]);

@@ -25,6 +25,9 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (!isOfWhole && findUnclear(reason, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
   // "Goats … And since *they* swallow the seeds, the weeds do not come back": whoever was told of before.
   if (analysis.led !== clause.sentence && reason.end <= clause.subject.start && speaksOfOthers(reason, clause.sentence, analysis, phrasing.subject)) return [];
+  // "since they could all read Arabic *and all knew the same law*": a second half that was read as a clause of its own.
+  const [and = "", who = ""] = clause.sentence.words.slice(reason.end, reason.end + 2).map(({ lower }) => lower);
+  if (reason.start > clause.verb.start && /^(?:and|or)$/.test(and) && /^(?:all|both|each|none|neither|most|some)$/.test(who)) return [];
   // "because of differences *with the North*": what follows a mere phrase belongs to it.
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => isTailOf(node, reason));
   // "because a seedling would soon die *of thirst*": read behind the reason, its end would be torn off.

@@ -16,7 +16,8 @@ export function findMeans(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const [part, ...more] = clause.adjuncts.map(({ node }) => node).filter((node) => MEANS.test(nodeText(sentence, node)));
   if (!part || more.length > 0 || part.start < clause.verb.end) return [];
   // "calculated it by hand *with a slide rule*": one way, told in two phrases.
-  if (clause.adjuncts.some(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "with" && node.start === part.end)) return [];
+  const isMade = /^by (?:hand|machine)$/i.test(nodeText(sentence, part));
+  if (isMade && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "with" && node.start === part.end)) return [];
   const rest = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);
   // "Wolves hunt *in packs*": a whole sort, and what it does.
   const isOfSort = clause.subject.f.det === "bare" && clause.subject.f.num === "pl" && !/^(?:go|come|do|work|get)$/.test(clause.verb.lemma ?? "");

@@ -157,7 +157,7 @@ function toFacts({ term, meaning, how }: Named, clause: Clause, analysis: Analys
   const head = headTerminal(term);
   // "a *worn* washer, a rubber ring": what a washer is, in whatever state it be.
   if (
-    /^(?:an? |the )?(?:worn|broken|old|new|used|damaged|rusty|loose|empty|full|dirty|lost|missing|cracked|leaking|faulty|single|second|simple|small|large|big|little|long|short|good|bad) \p{L}+$/iu.test(
+    /^(?:an? |the )?(?:worn|broken|old|new|used|damaged|rusty|loose|empty|full|dirty|lost|missing|cracked|leaking|faulty|second|small|large|big|little|long|short|good|bad) \p{L}+$/iu.test(
       nodeText(sentence, term),
     )
   )
@@ -222,7 +222,7 @@ function nameAgain({ term, meaning }: Named, clause: Clause, analysis: Analysis)
   const [head, own] = [headTerminal(term), headTerminal(meaning)];
   const isPlain = head.cat === "n" && own.cat === "n" && !["def", "poss", "dem"].includes(meaning.f.det ?? "") && meaning.end - meaning.start <= LONGEST_TERM;
   if (!isPlain || hasOpenPronoun(meaning, sentence, analysis) || findUnclear(meaning, sentence, analysis) || THIN_NOUNS.has(own.lemma ?? "")) return [];
-  const name = midSentence(sentence, term);
+  const name = midSentence(sentence, term).replace(/ for short$/, "");
   // "has *one* sprocket, or toothed wheel,"
   const definiens = midSentence(sentence, meaning).replace(/^(?:one|two|three|some|several|many) /, "");
   const bare = bareTerm(name);

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { pluralOf } from "../../language/inflect";
 import { midSentence, nodeText, withoutAside, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -84,7 +84,7 @@ function fromComplement(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // "Hikers would take *two days*": for what?
-  if (clause.verb.lemma === "take" && rest === "" && phrasing.binder.human && UNIT_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
+  if (clause.verb.lemma === "take" && rest === "" && phrasing.binder.human && TIME_NOUNS.has(headTerminal(counted).lemma ?? "")) return [];
   // "two spoons of soda *into the bottle*": where it goes belongs to the verb.
   const own = ownPhrases(object);
   const goes = object.end > own.end ? wordsText(clause.sentence, own.end, object.end) : "";

@@ -31,7 +31,7 @@ export function byBound({ text, phrasing: { clause } }: Statement): Falsehood[] 
   const isMany =
     amount &&
     !/^most of the things?\b/i.test(text) &&
-    !/\b(?:any\p{L}*|ever)\b/u.test(text) &&
+    !/\b(?:any\p{L}*|n?ever)\b/u.test(text) &&
     clause.subject.f.num === "pl" &&
     new RegExp(`^${amount[1]} `, "i").test(subject);
   return [

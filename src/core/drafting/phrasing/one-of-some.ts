@@ -33,6 +33,8 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   if (/^(?:following|preceding|previous|above|latter)$/.test(second)) return true;
   // "at *the other end*": of what?
   if (second === "other" && np.f.num !== "pl" && np.end - np.start === 3) return true;
+  // "broke *one open*": one of what was told of.
+  if (/^one (?:open|apart|away|back|off|out)$/i.test(nodeText(sentence, np))) return true;
   const head = headTerminal(np);
   // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
   const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));

@@ -9,7 +9,7 @@ export function phraseNarrator(clause: Clause, analysis: Analysis): Phrasing | U
   const narrator = narratorOf(clause.sentence, analysis);
   const verb = narrator ? phraseVerb(clause) : undefined;
   if (!narrator || !verb) return "first-person";
-  const third = (word: string) => ({ am: "is", have: "has", do: "does" })[word] ?? word;
+  const third = (word: string) => ({ am: "is", have: "has", do: "does", shall: "will" })[word] ?? word;
   const [first = "", ...more] = verb.finite.split(" ");
   const bare = clause.auxiliaries.length === 0 && clause.verb.cat === "v" && clause.verb.flags?.[0] === "plain";
   const finite = [bare ? inflectVerb(clause.verb.lemma ?? first, "third") : third(first), ...more].join(" ");

@@ -5,6 +5,10 @@ import type { Phrasing } from "./ask-clause";
 /** The verb of a clause in the forms that questions and statements need; undefined where it is contracted. */
 export function phraseVerb(clause: Clause): Pick<Phrasing, "inverted" | "verbPhrase" | "finite"> | undefined {
   if (isGranted(clause)) return undefined;
+  // "A farmer *alone* could *hardly* bargain": behind the verb the word would say something else.
+  const [first] = clause.auxiliaries;
+  const around = first && [clause.sentence.words[first.start - 1], clause.sentence.words[first.end]].map((word) => word?.lower);
+  if (around?.[0] === "alone" && /^(?:hardly|scarcely|barely)$/.test(around[1] ?? "")) return undefined;
   const emphatic = emphaticDo(clause);
   if (emphatic) return emphatic;
   const words = clause.auxiliaries.map((node) => wholeForm(clause.sentence.words[node.start]!.lower));
