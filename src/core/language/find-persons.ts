@@ -386,7 +386,10 @@ function pronounNext(sentence: Sentence, from: number, sentences: readonly Sente
 
 const OPENING = /^(?:(?:Then|Suddenly|Soon|When|Whenever|While|So|But|And|Now|At last|Finally|Instead),? )?(he|his|she|her)\b/i;
 
+/** "*Oluwaseun Park* paints murals. Our reporters met *him* beside his newest wall." */
+const MET = /^(?:Our|The|A) (?:\p{L}+ ){1,6}?(?:met|interviewed|visited|asked|(?:talked|spoke) (?:to|with)) (him|her)\b/u;
+
 function pronounOpening(sentence: Sentence | undefined): Person["gender"] {
-  const first = OPENING.exec(sentence?.text ?? "")?.[1]?.toLowerCase();
+  const first = (OPENING.exec(sentence?.text ?? "") ?? MET.exec(sentence?.text ?? ""))?.[1]?.toLowerCase();
   return first === undefined ? undefined : first.startsWith("h") && first !== "her" ? "he" : "she";
 }

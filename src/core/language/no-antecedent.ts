@@ -14,6 +14,8 @@ const FRAMES = /^(?:test|experiment|study|trial|survey)$/;
  */
 export function isNoAntecedent(np: Node, { words }: Sentence): boolean {
   const { lemma = "" } = headTerminal(np);
+  // "the inside *of one*": of one of what?
+  if (words[np.end - 1]?.lower === "one" && words[np.end - 2]?.lower === "of") return true;
   const isBare = np.f.det === "bare" && np.end - np.start === 1 && IN_IDIOMS.test(lemma) && words[np.start]!.lower === lemma;
   return isBare || (words[np.start - 1]?.lower === "in" && np.end - np.start <= 3 && FRAMES.test(lemma));
 }

@@ -177,3 +177,8 @@ export function goesOnWithIt({ complements, subject, sentence }: Clause, pronoun
     complements.some(({ role, node }) => role === "object" && node.end - node.start === 1 && sentence.words[node.start]!.lower === again)
   );
 }
+
+/** "Some two hundred thousand letters *cannot be delivered*. *They* are known as dead letters": all that cannot be, and not so many. */
+export function namesSuch({ passive, verb }: Clause, { subject }: Clause): boolean {
+  return passive === true && /^(?:call|know|name|term)$/.test(verb.lemma ?? "") && /^(?:num|quant)$/.test(subject.f.det ?? "");
+}

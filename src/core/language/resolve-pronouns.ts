@@ -12,7 +12,7 @@ import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
 import { nounGender } from "./noun-gender";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
-import { goesOnWithIt, isThingsDeed, isWhatWentOn, leavesRival, mayDo, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { goesOnWithIt, isThingsDeed, isWhatWentOn, leavesRival, mayDo, namesSuch, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { isSinceAnother, meansAnother, paragraphPerson, solePerson, speaksUnnamed } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -131,7 +131,7 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   if (!earlier && /^(?:first|second|third|fourth|finally|last(?:ly)?|secondly|thirdly),/i.test(sentence.text)) return undefined;
   // "Scientists think that *they* push air through a fold, so they need not breathe": they of the thought.
   if (earlier && clause.rank === "main" && thinksOf(earlier, pronoun)) return undefined;
-  if (!earlier && (saysOfAnother(candidate, pronoun, persons, lexicon) || goesOnWithIt(candidate, pronoun))) return undefined;
+  if (!earlier && (saysOfAnother(candidate, pronoun, persons, lexicon) || goesOnWithIt(candidate, pronoun) || namesSuch(clause, candidate))) return undefined;
   if (antecedent && earlier?.rank === "adverbial" && isTopic(sentences[sentence.index - 1], sentence, antecedent, pronoun, found, persons, lexicon))
     return undefined;
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
@@ -262,7 +262,7 @@ export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecede
   if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
   const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
   // "Most of the workers were immigrants. They …": all of them, or most?
-  if (/^(?:most|many|some|half|part|several|a few) of\b/i.test(text)) return undefined;
+  if (/^(?:most|many|some|half|part|several|a few) of\b| of (?:one|some)$/i.test(text)) return undefined;
   // "Not all rust is useless. Painters have used it": rust, and not all of it.
   if (/^(?:not|no|few|little|hardly any)\b/i.test(text)) return undefined;
   // "Nearly all glaciers are growing shorter. In the Alps *they* have lost half": the glaciers there, and not nearly all.

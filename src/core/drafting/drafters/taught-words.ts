@@ -66,6 +66,7 @@ function isOfLongerTerm(leaves: readonly Node[], index: number): boolean {
 const OTHER_SENSES: Readonly<Record<string, RegExp>> = {
   cancel: /\bcancel\w* (?:out|each other|one another)\b|\b(?:tint|effects?|noise|sounds?|waves?|charges?|forces?|colou?rs?)\b/i,
   ripe: /\b(?:blisters?|time|age|moment|idea)\b/i,
+  ancestor: /\b(?:its|whales?|birds?|horses?|animals?|plants?|fish|dinosaurs?|species|wol(?:f|ves)|dogs?|cats?)\b/i,
   claw: /\b(?:crabs?|lobsters?|crayfish|scorpions?|shrimps?)\b/i,
   invade: /\b(?:privacy|body|bodies|cells?|homes?|dreams?|gardens?|fields?)\b/i,
 };

@@ -167,7 +167,8 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     const isNear = NEARLY.test(clause.sentence.words[number.start - 1]?.lower ?? "");
     const others = isNear ? farFrom(value, words, text, seed) : numberDistractors(words, [], 3, seed);
     // "one sources" would give itself away by its grammar.
-    const other = others.find((number) => numberValue(number) !== 1);
+    // "from fifty-six hours to fifty-four": never to the other one of the two.
+    const other = others.find((number) => numberValue(number) !== 1 && !new RegExp(`\\b${literally(number)}\\b`, "i").test(text));
     return other ? swap(text, words, other, "number") : [];
   });
 }

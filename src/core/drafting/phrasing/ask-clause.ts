@@ -13,6 +13,7 @@ import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { isImagined } from "./is-imagined";
+import { mayBeMisread } from "./may-be-misread";
 import { mayBeSplit } from "./may-be-split";
 import { nameInPassing } from "./name-in-passing";
 import { isAnybody } from "./one-of-some";
@@ -111,6 +112,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     carriesOn(clause, analysis.sentences[sentence.index - 1]) ||
     hangsOnAnother(clause) ||
     mayBeTwoWords(clause) ||
+    mayBeMisread(clause) ||
     lacksObject(clause, analysis) ||
     turnsTense(clause)
   )
