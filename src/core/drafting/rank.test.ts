@@ -29,8 +29,24 @@ describe("what is worth more", () => {
     expect(scoreCandidate(central, analysis)).toBeGreaterThan(scoreCandidate(aside, analysis));
   });
   it("a stem that is easy to take in, before a long one", () => {
-    const [candidate] = draftShortAnswers(stockSource(analysis));
+    const candidate = draftShortAnswers(stockSource(analysis)).find(({ stem }) => stem.startsWith("What did a boy"));
     const long = { ...candidate!, stem: `${candidate!.stem.replace("?", "")} ${"on and on ".repeat(8)}?` };
     expect(scoreCandidate(candidate!, analysis)).toBeGreaterThan(scoreCandidate(long, analysis));
+  });
+});
+
+describe("what is likely to need mending", () => {
+  const [candidate] = draftShortAnswers(stockSource(analysis));
+  it("counts less", () => {
+    const doubtful = { ...candidate!, stem: candidate!.stem.replace(/^Why /, "Until when and as most ") };
+    expect(scoreCandidate(doubtful, analysis)).toBeLessThan(scoreCandidate(candidate!, analysis));
+  });
+  it("is not shown at all where it is likelier than one in five", () => {
+    const stem = `Read: “It, he, they.” Until when do all of them as such, and so, or most of them, do there what they would do?`;
+    expect(scoreCandidate({ ...candidate!, kind: "short-answer", pattern: "what-to-do", factType: "aim", stem }, analysis)).toBe(0);
+  });
+  it("is no matter of tasks over many sentences", () => {
+    const task = { ...candidate!, kind: "open-response" as const };
+    expect(scoreCandidate(task, analysis)).toBeGreaterThan(0);
   });
 });

@@ -34,6 +34,8 @@ describe("it stays open", () => {
     ["where this was spoken of", "This rule was worked out by Naismith, a Scottish climber, and walkers still use it."],
     ["where it is what happened", "The dog barked. Ida did not think it was funny."],
     ["where the only one is part of a turn of phrase", "In truth they produce no light at all. They only reflect it."],
+    ["where others have joined it", "The boat left the bay. Four other boats joined it, and the papers wrote of them."],
+    ["where both of two are meant", "Billions of bacteria live in the worm. The worm gathers gas, and the bacteria turn it into food for both of them."],
     ["where the sentence before has another", "The lens arrived. Where the tower stands, Ida cleaned it."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);

@@ -118,6 +118,7 @@ describe("it stays open", () => {
     ["beside several that something was done to", "Fishermen caught crabs. They were sold at the quay."],
     ["in a new paragraph", "The lens was heavy.\n\nIt held a thousand prisms."],
     ["when the sentence before has two subjects", "The wind rose and the boat sank. It was gone by dawn."],
+    ["where only such as cannot be delivered are named so", "Some two hundred letters cannot be delivered. They are known as dead letters."],
     ["when the subject before is a pronoun without its noun", "They came early. They left late."],
   ])("%s", (_, text) => {
     expect(stands(text)).toEqual([]);

@@ -14,6 +14,31 @@ function stated(text: string): string[] {
 describe("is no statement of its own", () => {
   it.each([
     [
+      "a thing that flies as a deed",
+      "# Yards\n\nThe writer has an aunt. In the first summer Ida Marrow counted nineteen kinds of bees and butterflies in the yard. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /Marrow butterflies/,
+    ],
+    [
+      "a walk as the place that it leads to",
+      "# Falls\n\nIda Marrow walked up to Heron Falls, which takes two hours and a good deal of sweat. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /Falls takes/,
+    ],
+    [
+      "the inside of one",
+      "# Springs\n\nNobody has ever seen the inside of one, but scientists are fairly sure how it works. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /inside of one/,
+    ],
+    [
+      "a place and a purpose behind one another",
+      "# Cuckoos\n\nIn places where cuckoos are common, warblers gather in noisy mobs to drive the adults off. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /common to drive/,
+    ],
+    [
+      "a farmer who could alone hardly do it",
+      "# Co-ops\n\nFarmers sell milk. A dairy farmer alone could hardly bargain with a supermarket chain, and five hundred of them can. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /could alone/,
+    ],
+    [
       "what was then, found out now",
       "# Candy\n\nSugar grows on a stick. If nothing grows, there was not enough sugar in the syrup. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
       /if nothing grows/,

@@ -20,6 +20,16 @@ describe("a sentence as a point", () => {
     ["which of two groups", "Two groups of students read the text. After a week the second group remembered half again as much."],
     ["who wrote it", "William Marbury asked for help. Marbury had a right to his commission, the judge wrote, but the court could not help him."],
     ["no sentence", "Her hardest case was easy to name. A gorilla named Kito who needed heart surgery."],
+    ["what it proved", "Joanne Simpson had a theory about clouds. To prove it she needed measurements from inside a storm."],
+    ["what she had instead", "Joanne Simpson had many troubles. Yet she would not have chosen anything else in the world."],
+    ["one of two houses", "There are two houses. In one, the House of Representatives, states have seats according to their population."],
+    ["which question", "Three questions are asked of a painting. The third question is put to the laboratory of the museum."],
+    ["how far", "In Seattle lessons begin at nine. Some towns have gone further."],
+    ["whose traces", "Whales once walked on land. Traces of their past can still be found in museums."],
+    [
+      "an example",
+      "Suppose that a state has fifty voters. The Greens are packed into two districts. With clever packing, the Greens could win three seats of five.",
+    ],
     ["of whom", "Workers dug the canal. In the swamps near Syracuse, about a thousand of them fell ill in a single summer."],
   ])("is none where it leaves open: %s", (_, text) => {
     expect(point(text)).toBeUndefined();
@@ -27,6 +37,8 @@ describe("a sentence as a point", () => {
   it.each([
     ["So the surface between the two towns had to be curved.", "The surface between the two towns had to be curved."],
     ["Ice is therefore less dense than water.", "Ice is less dense than water."],
+    ["Bones also store calcium, a mineral that muscles and nerves need.", "Bones store calcium, a mineral that muscles and nerves need."],
+    ["Historians are grateful for watermarks, too.", "Historians are grateful for watermarks."],
     ["For this reason a national manual lays down the shape of each sign.", "A national manual lays down the shape of each sign."],
   ])("is told without what it follows from: %s", (text, told) => {
     expect(point(`Water freezes in winter. ${text}`)).toBe(told);

@@ -71,6 +71,28 @@ describe("what school texts say", () => {
   });
 });
 
+describe("what school texts say, without what stands beside it", () => {
+  finds({
+    "without a though": [
+      "With clever packing, though, the Greens could win three seats of five.",
+      "How many seats of five could the Greens win with clever packing?",
+      "three",
+    ],
+    "without a second price": [
+      "# The trip\n\nThe trip to the island cost 40 dollars, about three times the usual price.",
+      "How many dollars did the trip to the island cost?",
+      "40",
+    ],
+    "what holds a thing": ["The washer is held by a brass screw.", "What holds the washer?", "a brass screw"],
+    "a name for short": ["In a cooperative, or co-op for short, the owners are the people who use it.", "What is another name for a cooperative?", "co-op"],
+    "bees and butterflies": [
+      "In the first summer Ida Marrow counted nineteen kinds of bees and butterflies.",
+      "How many kinds of bees and butterflies did Ida Marrow count in the first summer?",
+      "nineteen",
+    ],
+  });
+});
+
 describe("what school texts do not answer", () => {
   neverAsks({
     "for which of two": [
@@ -127,6 +149,19 @@ describe("what school texts do not answer", () => {
     "whose neck": [
       "# Make a hovercraft\n\n1. Push the cap shut.\n2. Blow up the balloon, twist its neck so that no air gets out, and stretch it over the cap.\n3. Pull the cap open.",
       /its neck/,
+    ],
+    "what was done next": ["Johnson wrote the report. Johnson went on to help plan the trip to the Moon.", /^Why did Johnson go on/],
+    "how long for what": ["A truck cannot get there, and hikers would take two days.", /hikers take/],
+    "a price said in passing": ["# The trip\n\nThe trip to the island cost 40 dollars, about three times the usual price.", /three times the usual/],
+    "a worn thing as a term": ["Usually the culprit is a worn washer, a rubber ring that costs less than a dollar.", /worn washer|call a rubber ring/],
+    "bothering to do what": ["Where cuckoos are rare, warblers hardly bother.", /^What happens where/],
+    "by hand or with a rule": ["Simpson calculated the growth of a cloud by hand with a slide rule.", /^How did Simpson/],
+    "needed for what": ["Simpson had an idea. To prove it Simpson needed measurements.", /^What did Simpson need/],
+    "half of a reason": ["Scholars were welcome in Spain, since they could all read Arabic and all knew the same law.", /^Why were scholars/],
+    "what comes of standing there": ["Stand at the corner of the street and listen. You will hear eleven lawn mowers.", /^How many lawn mowers/],
+    "an answer as a command": [
+      "# A talk\n\nLUIS: What kind of paint do you use?\n\nPARK: Acrylic, mostly. Spray paint for the edges.\n\nLUIS: Who decides what you paint?\n\nPARK: The neighborhood.",
+      /should you spray/,
     ],
   });
 });
