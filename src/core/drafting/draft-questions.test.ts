@@ -36,7 +36,7 @@ Many ships struck the rocks because their crews saw the fire too late. A prism i
 
 The lens of Skerry Bay held 1,016 prisms. The keepers wound the clockwork every four hours. Keepers wore linen aprons because the buttons of a coat could scratch the glass. The lens weighed more than three tonnes.
 
-An electric motor replaced the clockwork in 1954. The keepers left the tower in 1987, because the light switches itself on at dusk. Rescue teams use the tower to watch the bay. The slow rise and fall of the sea is called the tide. The council meets twice a year in the tower. A beam of light leaves the tower every night.`;
+An electric motor replaced the clockwork in 1954. The keepers left the tower in 1987, because the light switches itself on at dusk. A rescue team uses the tower to watch the bay. The slow rise and fall of the sea is called the tide. The council meets twice a year in the tower. A beam of light leaves the tower every night.`;
 
 describe("short answers", () => {
   const found = questions(LENS, { "short-answer": 20 });
@@ -56,7 +56,7 @@ describe("short answers", () => {
     expect(naming).toMatchObject({ key: "The tide", accepted: ["tide"] });
   });
   it("asks what for", () => {
-    expect(keyOf("Why do rescue teams use the tower?")).toBe("To watch the bay");
+    expect(keyOf("Why does a rescue team use the tower?")).toBe("To watch the bay");
   });
   it("accepts a number in digits and in words, with and without its noun", () => {
     const prisms = found.find((question) => question.stem === "How many prisms did the lens of Skerry Bay hold?");
