@@ -49,9 +49,14 @@ function isToldToDo(prose: readonly Sentence[]): boolean {
   return commands >= FEWEST_COMMANDS && commands / prose.length >= SHARE_OF_COMMANDS;
 }
 
+const DATELINE = /^\p{Lu}[\p{L}'’. -]+, (?:\d{1,2} \p{Lu}\p{Ll}{2,8}|\p{Lu}\p{Ll}{2,8} \d{1,2})(?:,? \d{4})?\.?$/u;
+
 /** "SKERRY BAY, 14 March – A seal pup …": a newspaper's place and date. */
 export function isReport(prose: readonly Sentence[]): boolean {
-  return /^\p{Lu}[\p{Lu}'’. -]{3,}(?:, [\p{L}\d. ]{2,20})? [–—-]+ /u.test(prose[0]?.block.text ?? "");
+  const [first, next] = prose;
+  if (/^\p{Lu}[\p{Lu}'’. -]{3,}(?:, [\p{L}\d. ]{2,20})? [–—-]+ /u.test(first?.block.text ?? "")) return true;
+  // "Port Carrow, 9 February", by itself: a paper's as well, where no letter and no diary goes on.
+  return DATELINE.test(first?.block.text ?? "") && !/^(?:My )?[Dd]ear\b|\b(?:I|we|my|our)\b/.test(next?.text ?? "");
 }
 
 function isStory(prose: readonly Sentence[]): boolean {

@@ -51,11 +51,11 @@ function namedIn({ resolved }: Sentence): Sentence[] {
 export const FEWEST_OF_POINT = 5;
 /** What points at something that another sentence told. */
 export const POINTS_BACK =
-  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way|question|family|reason|sort)s?\b|^In (?:one|the other|another),|^\p{L}+ (?:of|in|on) (?:its|their|his|her)\b|\b(?:for|in) that (?:very )?(?:reason|case|way)\b/iu;
+  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way|question|family|reason|sort)s?\b|^In (?:one|the other|another),|\bsomething (?:quite |very |rather )?(?:different|else|similar)\b|^\p{L}+ (?:of|in|on) (?:its|their|his|her)\b|\b(?:for|in) that (?:very )?(?:reason|case|way)\b/iu;
 /** An example of what another sentence says. */
 const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */
-const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|In fact|Of course), (?=\S)|^Next (?=\p{Lu})/u;
+const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|Alternatively|Of course), (?=\S)|^In fact,? (?=\S)|^Next (?=\p{Lu})/u;
 /** "So the surface had to be curved", "Ice is therefore less dense", "Bones also store calcium": what joins it to the sentence before, and can be left out. */
 const FOLLOWS =
   /^(?:So|Therefore|Thus|Hence|As a result|For this reason),? (?=\p{L})|,? \btherefore\b,?|(?<!\b(?:but|not|only)) \balso(?= \p{Ll})|,? (?:as well|too)(?=[.!]$)/gu;
@@ -107,7 +107,7 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
     /\b(?:it|them|that)\b/.test(named.ahead) ||
     /\b(?:them|it|him|her|these|those)\b/.test(named.noun)
     ? undefined
-    : { sentence, text: `${sentenceCase(named.ahead + named.text)}${stop}`, support: [named.sentence] };
+    : { sentence, text: `${sentenceCase((named.ahead + named.text).replace(LINK, ""))}${stop}`, support: [named.sentence] };
 }
 
 /** "*The fat* will kill the leaf": of what, another sentence says by another word. */

@@ -10,6 +10,7 @@ import { numberForms } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
+import { isUnitAlone } from "./find-price";
 import { countedNoun, quantityFact } from "./find-quantity";
 
 /** "The wave was *nearly eight metres high* at its peak", "shouts *ten times a second*": how many metres, how many times a second? */
@@ -72,6 +73,7 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (
     !/^(?:weigh|cost|earn|pay)$/.test(verb.lemma ?? "") ||
     !object ||
+    isUnitAlone(clause.subject) ||
     !/^(?:(?:less|more) than|(?:about |nearly |almost )?(?:twice |half )?as much as) (?:an?|the|one|two) /i.test(answer)
   )
     return [];

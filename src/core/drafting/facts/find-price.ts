@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -26,6 +27,7 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!price || !isBareSum(price, nodeText(sentence, price))) return [];
   // "The team won *12*": of games or of medals, where no coin says what.
   if (!/^(?:cost|charge|pay|earn|sell|buy)$/.test(verb) && !/[£$€¥]/.test(nodeText(sentence, price))) return [];
+  if (isUnitAlone(clause.subject)) return [];
   const rest = phraseRest(phrasing, analysis, [paid ?? phrase!, ...reasonsOf(clause)]);
   if (isUnclear(rest) || `${phrasing.subject} ${rest}`.trim().split(" ").length < 2) return [];
   const answer = nodeText(sentence, price);
@@ -41,6 +43,11 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "how-much",
     }),
   ];
+}
+
+/** "*A kilo* costs more than a car": of what? */
+export function isUnitAlone(np: Node): boolean {
+  return np.end - np.start === 2 && np.f.det === "indef" && UNIT_NOUNS.has(headTerminal(np).lemma ?? "");
 }
 
 /** "Silk was *worth its weight in gold*": what was it worth? */

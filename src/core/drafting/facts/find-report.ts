@@ -80,6 +80,11 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ({ role, kids: [verb, object] }) => role === "object" && verb?.cat !== "np" && object?.f.det === "pron" && headTerminal(object).lemma === "it",
   );
   if (takesIt && clause.sentence.indexInBlock > 0 && !phrasing.binder.human) return [];
+  // "knew that they had not thought *of everything*", "is not the traffic *but what goes on behind her*": said with it, however it was read.
+  const isTorn =
+    clause.adjuncts.some(({ node }) => node.start === part.node.end && node.cat === "pp" && node.f.sub === "of") ||
+    (clause.sentence.words[part.node.end]?.lower === "but" && / not\b/.test(told));
+  if (isTorn) return [];
   // "declared that the teaching was false *and warned Galileo*": said, or done?
   const isAnd = part.node.cat === "cs" || (part.node.cat === "ws" && !/ or /.test(told));
   if (isAnd && walkTree(part.node).some((node) => mayBeDone(node, clause))) return [];

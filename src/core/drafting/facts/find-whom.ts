@@ -46,6 +46,8 @@ export function findWhom(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   if (findUnclear(object, sentence, analysis, phrasing.binder)) return [];
+  // "Dr Rao, who led *the team*, said …": told in passing, and nothing that rests on it.
+  if (clause.rank === "aside" && object.f.det === "def" && object.end - object.start === 2) return [];
   // "her husband": whose, the question says; "his own son" of somebody else it does not.
   if (walkTree(object).some(({ cat, lemma }) => cat === "poss" && /^(?:its|their|our|my|your)$/.test(lemma ?? ""))) return [];
   const own = ownPhrase(object, clause, analysis);

@@ -34,13 +34,24 @@ function opensAsPast(part: Node, { words }: Sentence): boolean {
 }
 
 /** "yellow might stand *for* gold, white *for* silver and red *for* soldiers": each of something else, with the verb left out. */
-export function isGapped({ adjuncts }: Clause): boolean {
+export function isGapped(clause: Clause): boolean {
+  const { adjuncts } = clause;
+  if (readsNounAsVerb(clause)) return true;
   return adjuncts.some(({ node }) => {
     const [preposition, list] = node.kids;
     if (node.cat !== "pp" || !preposition || list?.role !== "coordination") return false;
     const [, ...others] = conjunctsOf(list);
     return others.some((part) => part.role === "postmodifier" && part.kids[1]?.kids[0]?.lemma === preposition.lemma);
   });
+}
+
+/** "Straw goes *into* a third, and pine *cones* for the ladybugs *into* a fourth": the verb was told before. */
+function readsNounAsVerb({ sentence, verb, complements, adjuncts, linkedBy }: Clause): boolean {
+  const last = adjuncts.at(-1)?.node;
+  const isNoun = sentence.words[verb.start]?.candidates.some(({ cat, flags, cost }) => cat === "n" && flags?.includes("pl") && cost < 3) === true;
+  if (linkedBy !== "and" || !isNoun || complements.length > 0 || adjuncts.length < 2 || last?.cat !== "pp") return false;
+  const [before] = sentence.clauses;
+  return before?.adjuncts.some(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === last.kids[0]?.lemma) === true;
 }
 
 /** "Do not blow on it *and close the windows*": the not is of the first alone, or of both. */

@@ -39,6 +39,8 @@ export function isDropped(node: Node): boolean {
   if (isMeasureInPassing(node)) return true;
   // "*Unlike insects*, they have eight legs", "*Like every other member*, the mayor has one vote": said in passing of others.
   if (node.cat === "pp-c" && /^(?:un)?like$/.test(node.kids[0]?.kids[0]?.lemma ?? "")) return true;
+  // "The Eighteenth, *of 1919*, made it illegal": when, said in passing.
+  if (node.cat === "c-pp-c" && walkTree(node).find(({ cat }) => cat === "pp")?.kids[0]?.lemma === "of") return true;
   const head = headTerminal(node);
   const isAdverb = /^(?:c-)?advp?(?:-c)?$/.test(node.cat);
   // "get their colour from carotenoids, *too*", "With packing, *though*, the Greens could win"

@@ -1,5 +1,5 @@
 import type { Sentence } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, withoutAside } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
 
 const ORDINALS = "second|third|fourth|fifth|sixth|tenth|last|next";
@@ -8,6 +8,8 @@ const ONE_OF_SOME = new RegExp(
   `^(?:(?!(?:no|any|every|some) one$).+\\bones?|(?:the )?ones? (?:that|which|who|whose)\\b.*|the (?:${ORDINALS}|\\d+(?:st|nd|rd|th)))$`,
   "i",
 );
+
+const FIRST_SO_MANY = /^the (?:first|last|next|other|remaining) (?:two|three|four|five|six|seven|eight|nine|ten|twelve|dozen|hundred|\d+)$/i;
 
 const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
 
@@ -35,6 +37,8 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   if (second === "other" && np.f.num !== "pl" && np.end - np.start === 3) return true;
   // "broke *one open*": one of what was told of.
   if (/^one (?:open|apart|away|back|off|out)$/i.test(nodeText(sentence, np))) return true;
+  // "*The first ten* were adopted together": ten of what?
+  if (FIRST_SO_MANY.test(nodeText(sentence, withoutAside(np)))) return true;
   const head = headTerminal(np);
   // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
   const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
