@@ -1,6 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
-import { UNIT_NOUNS } from "../../language/data/noun-classes";
+import { TIME_NOUNS, UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -135,7 +135,8 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!PLACES.has(word)) return [];
   // "Push it into the stone *halfway up*": how far into it belongs to the place.
   // "Hang it *at least a metre* above the ground"
-  const isMeasured = UNIT_NOUNS.has(rest.split(" ").at(-1)!.replace(/s$/, "")) && !UNIT_NOUNS.has(headTerminal(object).lemma ?? "");
+  const unit = rest.split(" ").at(-1)!.replace(/s$/, "");
+  const isMeasured = UNIT_NOUNS.has(unit) && !TIME_NOUNS.has(unit) && !UNIT_NOUNS.has(headTerminal(object).lemma ?? "");
   if (isMeasured || /\b(?:half|part)way\b/.test(rest)) return [];
   const answer = wordsText(sentence, phrase.start, where.at(-1)!.end);
   return [

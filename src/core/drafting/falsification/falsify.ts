@@ -168,7 +168,7 @@ function byNumber({ phrasing, text }: Statement, seed: number): Falsehood[] {
     const others = isNear ? farFrom(value, words, text, seed) : numberDistractors(words, [], 3, seed);
     // "one sources" would give itself away by its grammar.
     // "from fifty-six hours to fifty-four": never to the other one of the two.
-    const other = others.find((number) => numberValue(number) !== 1 && !new RegExp(`\\b${literally(number)}\\b`, "i").test(text));
+    const other = others.find((number) => numberValue(number) !== 1 && !new RegExp(`(?<![\\w-])${literally(number)}(?![\\w-])`, "i").test(text));
     return other ? swap(text, words, other, "number") : [];
   });
 }

@@ -18,6 +18,7 @@ function isPairOfNouns({ imperative, verb, complements, sentence }: Clause): boo
     verb.start === 0 &&
     object?.role === "object" &&
     object.node.start === verb.end &&
+    object.node.end === verb.end + 1 &&
     object.node.f.det === "bare"
   );
 }

@@ -9,7 +9,7 @@ const ONE_OF_SOME = new RegExp(
   "i",
 );
 
-const FIRST_SO_MANY = /^the (?:first|last|next|other|remaining) (?:two|three|four|five|six|seven|eight|nine|ten|twelve|dozen|hundred|\d+)$/i;
+const FIRST_SO_MANY = /^the (?:first|last|next) (?:two|three|four|five|six|seven|eight|nine|ten|twelve|dozen|hundred|\d+)$/i;
 
 const MAY_BE_ONE = new RegExp(`^(?:ones?|${ORDINALS}|\\d+(?:st|nd|rd|th))$`);
 
@@ -38,7 +38,7 @@ export function isOneOfSome(np: Node, sentence: Sentence): boolean {
   // "broke *one open*": one of what was told of.
   if (/^one (?:open|apart|away|back|off|out)$/i.test(nodeText(sentence, np))) return true;
   // "*The first ten* were adopted together": ten of what?
-  if (FIRST_SO_MANY.test(nodeText(sentence, withoutAside(np)))) return true;
+  if (FIRST_SO_MANY.test(nodeText(sentence, withoutAside(np))) && !/^(?:who|that|which|to|of)$/.test(sentence.words[np.end]?.lower ?? "")) return true;
   const head = headTerminal(np);
   // "*the blind one*", "*the best* known is old": a quality with nothing that has it.
   const isQuality = (np.role === "determiner" && /^(?:adj|v)$/.test(head.cat)) || (np.role !== "postmodifier" && /^(?:best|worst)$/.test(head.lemma ?? ""));
