@@ -90,6 +90,8 @@ it.each([
       "“May I?” said Miss Orde. She picked up the spoon and struck the bell. They hung it over the door. The pupils stop on the path to listen.",
     ].join("\n\n")}`,
   ],
+  ["expository", "a paper's report under its place and date", `# Whale blocks road\n\n*Port Carrow, 9 February*\n\n${TALE}`],
+  ["story", "the same without a place and a date", `# Whale blocks road\n\n${TALE}`],
   ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],
 ])("is %s: %s", (sort, _, text) => {
   expect(analyse(text, "markdown").sort).toBe(sort);

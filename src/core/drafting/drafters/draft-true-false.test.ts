@@ -14,6 +14,11 @@ function stated(text: string): string[] {
 describe("is no statement of its own", () => {
   it.each([
     [
+      "cones that are read as a deed",
+      "# Hotels\n\nStraw goes into a third room, and pine cones for the ladybugs into a fourth. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /pine cones/i,
+    ],
+    [
       "a thing that flies as a deed",
       "# Yards\n\nThe writer has an aunt. In the first summer Ida Marrow counted nineteen kinds of bees and butterflies in the yard. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
       /Marrow butterflies/,

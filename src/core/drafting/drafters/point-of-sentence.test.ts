@@ -24,6 +24,7 @@ describe("a sentence as a point", () => {
     ["what she had instead", "Joanne Simpson had many troubles. Yet she would not have chosen anything else in the world."],
     ["one of two houses", "There are two houses. In one, the House of Representatives, states have seats according to their population."],
     ["which question", "Three questions are asked of a painting. The third question is put to the laboratory of the museum."],
+    ["different from what", "The dot seems to know where you are. In fact the dot on a phone knows something quite different."],
     ["how far", "In Seattle lessons begin at nine. Some towns have gone further."],
     ["whose traces", "Whales once walked on land. Traces of their past can still be found in museums."],
     [
@@ -37,6 +38,7 @@ describe("a sentence as a point", () => {
   it.each([
     ["So the surface between the two towns had to be curved.", "The surface between the two towns had to be curved."],
     ["Ice is therefore less dense than water.", "Ice is less dense than water."],
+    ["Alternatively, two thirds of the states can demand a convention.", "Two thirds of the states can demand a convention."],
     ["Bones also store calcium, a mineral that muscles and nerves need.", "Bones store calcium, a mineral that muscles and nerves need."],
     ["Historians are grateful for watermarks, too.", "Historians are grateful for watermarks."],
     ["For this reason a national manual lays down the shape of each sign.", "A national manual lays down the shape of each sign."],

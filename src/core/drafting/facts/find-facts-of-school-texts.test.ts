@@ -163,5 +163,10 @@ describe("what school texts do not answer", () => {
       "# A talk\n\nLUIS: What kind of paint do you use?\n\nPARK: Acrylic, mostly. Spray paint for the edges.\n\nLUIS: Who decides what you paint?\n\nPARK: The neighborhood.",
       /should you spray/,
     ],
+    "thought of everything": ["The people who wrote the Constitution knew that they had not thought of everything.", /^What did the people .* know/],
+    "a kilo of what": ["Orris butter is made from roots. A kilo costs more than a car.", /does a kilo cost/],
+    "the team that somebody led": ["According to Dr. Rao, who taught the team, the whale was old.", /^Whom did Dr\. Rao/],
+    "ten of what": ["There are many amendments. The first ten were adopted together in 1791.", /first ten/],
+    "alcohol of a year": ["The Eighteenth Amendment, of 1919, made it illegal to produce or sell alcohol.", /of 1919\?/],
   });
 });

@@ -11,7 +11,7 @@ export const MONTHS = new Set("January February March April May June July August
 
 /** Measures: with a number they say how much, not how many things. */
 export const UNIT_NOUNS = new Set(
-  "metre meter kilometre kilometer centimetre centimeter millimetre millimeter mile yard foot inch tonne ton kilogram gram pound ounce litre liter gallon pint degree knot fathom watt volt hectare acre second minute hour day night week month year decade century km cm mm kg m g percent % cent penny dollar euro shilling nautical hertz times".split(
+  "metre meter kilometre kilometer centimetre centimeter millimetre millimeter mile yard foot inch tonne ton kilo kilogram gram pound ounce litre liter gallon pint degree knot fathom watt volt hectare acre second minute hour day night week month year decade century km cm mm kg m g percent % cent penny dollar euro shilling nautical hertz times".split(
     " ",
   ),
 );
