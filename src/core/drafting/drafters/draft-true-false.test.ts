@@ -14,6 +14,11 @@ function stated(text: string): string[] {
 describe("is no statement of its own", () => {
   it.each([
     [
+      "several as one",
+      "# Cuts\n\nThe white cells swallow bacteria and dead tissue in the wound. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
+      /tissue is swallowed/,
+    ],
+    [
       "cones that are read as a deed",
       "# Hotels\n\nStraw goes into a third room, and pine cones for the ladybugs into a fourth. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
       /pine cones/i,

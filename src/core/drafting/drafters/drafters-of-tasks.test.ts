@@ -170,6 +170,7 @@ describe("words in context", () => {
     ["a name", "The boat sailed past Reluctant Rock."],
     ["privacy, which no army enters", "Offices may not invade the privacy of the keeper."],
     ["an ancestor that is nobody's family", "The legs once carried its ancestor."],
+    ["a sprout without a seed", "New vessels sprout in the wound."],
     ["a claw that is no nail", "The crab shut the door with its claw."],
   ])("leave alone %s", (_what, sentence) => {
     expect(inContext(`# Notes\n\n${sentence}`)).toEqual([]);

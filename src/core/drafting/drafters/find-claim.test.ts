@@ -36,6 +36,14 @@ describe("the two sides of an opinion", () => {
       "Some keepers worry that zoos cost too much.",
     ]);
   });
+  it("hold an objection that the writer raises, and no three words of agreement", () => {
+    const { reasons, against } = sides(
+      "# Give the Pupils a Seat\n\nOur school has a council, and I have been a member of it for two years. I believe that two pupils should sit on the board.\n\nA seat would teach us more about democracy than any textbook.\n\nA more serious objection is that some matters are private. Of course we would. A seat on the board costs nothing. Of course, a board has other work to do.",
+    );
+    expect(against).toEqual(["A more serious objection is that some matters are private.", "Of course, a board has other work to do."]);
+    expect(reasons).not.toContain("A more serious objection is that some matters are private.");
+    expect(reasons).not.toContain("Our school has a council, and I have been a member of it for two years.");
+  });
   it("hold what would come of it, also where a paragraph goes on with it", () => {
     const { reasons, against } = sides(
       "# Give Us the Roof\n\nThere are four hundred students at our school and one patch of grass.\n\nA garden would make the classrooms cooler. Soil shades the roof.\n\nIt would also save money in the long run. Opponents point to the price of the soil.\n\nSome parents worry about children falling off.",

@@ -12,6 +12,8 @@ const OTHER_SIDE =
 /** "I know what the mayor will answer. *She will say* that someone might slip", "Older people *may feel* left out" */
 const OBJECTS =
   /^(?:He|She|They) (?:will|may|might) (?:say|argue|answer|object|claim|reply|tell)\b|^(?:(?!I\b|We\b|You\b)\p{L}+ ){1,4}?(?:may|might) (?:feel|complain|worry|object|fear)\b/u;
+/** "*A more serious objection is* that some matters are private" */
+const OBJECTION = /^(?:An?|One|Another|The (?:most \p{L}+|\p{L}+)) (?:(?:more|most) )?(?:\p{L}+ )?(?:objection|counter-?argument|worry) (?:is|was) that\b/u;
 /** "I have come to ask you not to cut down the oak" */
 const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b(?!.*\bthe (?:plan|proposal|motion)\b)/u;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
@@ -116,7 +118,7 @@ export function titleClaim({ sentences, sort }: Analysis): { text: string; asks:
 
 /** "There is another reason", "The main reason is simple", "If it does not work, …": what is no reason by itself. */
 const ANNOUNCES =
-  /^nobody is asking\b|\b(?:reason|argument) is what\b|\banother (?:two|three|four|five|six|ten|\d+),|^if I am (?:wrong|right)\b|^the (?:town|city|school|council) could (?:help|do more|act)\b|\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
+  /^nobody is asking\b|\b(?:reason|argument) is what\b|\banother (?:two|three|four|five|six|ten|\d+),|^if I am (?:wrong|right)\b|^the (?:town|city|school|council) could (?:help|do more|act)\b|\b(?:another|one more|a (?:second|third|last)) (?:reason|point)\b|\b(?:reason|point|answer)s? (?:is|are) (?:very |quite )?(?:simple|clear|plain|easy|obvious)\b|^(?:if|when|because|as) (?:it|they|this|that)\b|\b(?:these|those|both) reasons\b|\b(?:two|three|four|several|some) (?:objections|arguments|reasons)\b|\banother (?:worry|problem|question)\b|\bthe question of\b|\bother side\b|^I do not (?:ask|want)\b|\bI have been an? |^you do not have to\b|^I (?:hear|urge|ask|beg|appeal)\b|^you (?:also )?(?:say|write|want|ask)\b|^your (?:article|letter|editorial|paper|report)\b/i;
 
 /** "The café owners say that visitors love the gulls", "Teachers have told me that …": neither the writer nor whoever knows. */
 function isSaidByOthers({ text, block }: Sentence): boolean {
@@ -150,7 +152,8 @@ const MOST_WORDS = 34;
 export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | undefined): { reasons: Sentence[]; against: Sentence[] } {
   const against = analysis.sentences.filter(
     (sentence) =>
-      (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course)/i.test(sentence.text))) ||
+      OBJECTION.test(sentence.text) ||
+      (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course,? (?:\S+ ){3})/i.test(sentence.text))) ||
       OBJECTS.test(sentence.text) ||
       isSaidByOthers(sentence),
   );

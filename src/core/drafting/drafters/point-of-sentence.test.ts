@@ -45,6 +45,11 @@ describe("a sentence as a point", () => {
   ])("is told without what it follows from: %s", (text, told) => {
     expect(point(`Water freezes in winter. ${text}`)).toBe(told);
   });
+  it("is told without an also behind its noun, too", () => {
+    expect(point("Platelets drift along in the blood. They also send out signals that make the blood form threads.")).toBe(
+      "Platelets send out signals that make the blood form threads.",
+    );
+  });
   it.each(["One morning the apple of glass was gone.", "Before sunrise it is too dark to find insects."])("may open so: %s", (text) => {
     expect(point(text)).toBe(text);
   });

@@ -107,7 +107,7 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
     /\b(?:it|them|that)\b/.test(named.ahead) ||
     /\b(?:them|it|him|her|these|those)\b/.test(named.noun)
     ? undefined
-    : { sentence, text: `${sentenceCase((named.ahead + named.text).replace(LINK, ""))}${stop}`, support: [named.sentence] };
+    : { sentence, text: `${sentenceCase((named.ahead + named.text).replace(FOLLOWS, "").replace(LINK, ""))}${stop}`, support: [named.sentence] };
 }
 
 /** "*The fat* will kill the leaf": of what, another sentence says by another word. */

@@ -68,6 +68,7 @@ const OTHER_SENSES: Readonly<Record<string, RegExp>> = {
   ripe: /\b(?:blisters?|time|age|moment|idea)\b/i,
   ancestor: /\b(?:its|whales?|birds?|horses?|animals?|plants?|fish|dinosaurs?|species|wol(?:f|ves)|dogs?|cats?)\b/i,
   claw: /\b(?:crabs?|lobsters?|crayfish|scorpions?|shrimps?)\b/i,
+  sprout: /\b(?:vessels?|teeth|tooth|feathers?|horns?|wings?|hairs?|towns?|houses?)\b/i,
   invade: /\b(?:privacy|body|bodies|cells?|homes?|dreams?|gardens?|fields?)\b/i,
 };
 

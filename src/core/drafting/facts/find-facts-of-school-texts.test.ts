@@ -168,5 +168,8 @@ describe("what school texts do not answer", () => {
     "the team that somebody led": ["According to Dr. Rao, who taught the team, the whale was old.", /^Whom did Dr\. Rao/],
     "ten of what": ["There are many amendments. The first ten were adopted together in 1791.", /first ten/],
     "alcohol of a year": ["The Eighteenth Amendment, of 1919, made it illegal to produce or sell alcohol.", /of 1919\?/],
+    "sitting by law": ["In Norway pupils have sat on school boards by law since the 1970s.", /^How have pupils sat/],
+    "begun before": ["Before the keeper has found a bandage, the body has already begun to repair the damage.", /^When has the body begun/],
+    "plates as a place": ["The telescopes of the observatory took photographs of the sky on plates of glass.", /^Where did/],
   });
 });

@@ -92,6 +92,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const plain = more ? { ...withoutAsides(part), end: reasonNode(more).end } : withoutAsides(part);
     // "until the bread was out of the oven, *for* guests were hungry": why is another matter.
     if (isBeforeThen(node, clause)) return [];
+    // "Before you have found a bandage, your body *has begun*": of no time that has passed.
+    if (part.f.sub === "before" && clause.auxiliaries[0]?.cat === "have" && !clause.auxiliaries[0].flags?.includes("past")) return [];
     // "can catch *only three or four insects* before it dies": how many, and not when.
     if (part.f.sub === "before" && /\bonly\b/.test(rest)) return [];
     const answer = lowerFirst(nodeText(clause.sentence, close ? { ...plain, start: close.start } : plain), plain).replace(/, for \p{L}+ \p{L}+ .*$/u, "");

@@ -4,7 +4,7 @@ import { isPersonNoun } from "../../language/find-persons";
 import { phrasesOf } from "../../language/grammar/phrase-shapes";
 import { NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
-import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
+import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
@@ -70,6 +70,10 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isOfList(place.node, clause.adjuncts) ||
     (clause.shared && !standsAlone(clause)) ||
     NO_PLACE_VERBS.has(clause.verb.lemma ?? "") ||
+    // "took photographs of the sky *on plates of glass*": with what they were made.
+    (clause.verb.lemma === "take" &&
+      clause.complements.some(({ node }) => /^(?:photograph|photo|picture|note)$/.test(headTerminal(coreOf(node)).lemma ?? "")) &&
+      reasonNode(place.node).f.sub === "on") ||
     clause.negated
   )
     return [];

@@ -54,7 +54,8 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   const form = clause.verb.flags?.[0];
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;
-  const plural = object.f.num === "pl";
+  // "bacteria and dead tissue": together several.
+  const plural = object.f.num === "pl" || (object.role === "coordination" && object.kids.at(-1)?.f.sub === "and");
   const be = past ? (plural ? "were" : "was") : plural ? "are" : "is";
   // "Portugal *alone* produces": of the doer.
   const [adverbs, doer] = preverbalAdverbs(clause) === "alone" ? ["", `by ${phrasing.subject} alone`] : [preverbalAdverbs(clause), `by ${phrasing.subject}`];
