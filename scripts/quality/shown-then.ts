@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import path from "node:path";
+import { namesKind } from "../../src/core/drafting/ranking/risk-features";
 import type { Example } from "./fit-model";
 
 const file = path.resolve(import.meta.dirname, "../../quality/mended/drafts.tsv");
@@ -23,6 +24,6 @@ export function readShownThen(): Example[] {
         const [index, value = "1"] = one.split(":");
         return [names[Number(index)]!, Number(value)] as const;
       });
-      return { group, label: verdict === "-", features: Object.fromEntries(features) };
+      return { group, label: verdict === "-", features: Object.fromEntries(features.filter(([name]) => !namesKind(name))) };
     });
 }

@@ -12,7 +12,7 @@ const CENTRE = 1.2;
 /** How much it counts that a draft is likelier than others to need mending: from the safest tenth to the riskiest about a point and a half. */
 const RISK_SHARE = 8;
 /** Not shown at all: of the drafts above it one in four had to be mended, of all one in eight. */
-const TOO_RISKY = 0.19;
+const TOO_RISKY = 0.2;
 /** Tasks of many sentences and word meanings have not been learnt from. */
 const OF_ONE_SENTENCE = new Set<Candidate["kind"]>(["multiple-choice", "true-false", "gap-fill", "short-answer", "number", "two-part"]);
 

@@ -59,8 +59,8 @@ describe("what may make a draft wrong", () => {
       "key opens with another word": 1,
     });
   });
-  it("names no passage and no topic", () => {
-    for (const name of Object.keys(features({ evidence: [tangled!] }))) expect(name).not.toMatch(/lamp|Ida|wind|horn|\d/);
+  it("names no passage, no topic and no kind", () => {
+    for (const name of Object.keys(features({ evidence: [tangled!] }))) expect(name).not.toMatch(/lamp|Ida|wind|horn|\d|^kind /);
   });
 });
 

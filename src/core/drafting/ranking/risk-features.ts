@@ -22,10 +22,16 @@ const KEY_OPENERS = new Set("the a an to that because they it its their his her 
 
 /**
  * What may make a draft wrong, beside what it is like: how its sentence is built, what its stem left out or
- * added, and the little words that decide what is said. None names a passage or a topic.
+ * added, and the little words that decide what is said. None names a passage or a topic, and none the kind:
+ * how many of each kind a paper has, the plan decides.
  */
 export function riskFeatures(candidate: Candidate, analysis: Analysis): Features {
-  return { ...featuresOf(candidate, analysis), ...sentenceFeatures(candidate), ...wordFeatures(candidate) };
+  const all = { ...featuresOf(candidate, analysis), ...sentenceFeatures(candidate), ...wordFeatures(candidate) };
+  return Object.fromEntries(Object.entries(all).filter(([name]) => !namesKind(name)));
+}
+
+export function namesKind(feature: string): boolean {
+  return feature.startsWith("kind ");
 }
 
 function sentenceFeatures(candidate: Candidate): Features {
