@@ -12,7 +12,7 @@ describe("drafts that were shown on unseen passages", () => {
   });
   it("have features by name, each a number", () => {
     for (const { features } of shown) {
-      expect(Object.keys(features).some((name) => name.startsWith("depth "))).toBe(true);
+      expect(Object.keys(features).some((name) => name.startsWith("text "))).toBe(true);
       expect(Object.keys(features).filter((name) => name.startsWith("kind "))).toEqual([]);
       for (const value of Object.values(features)) expect(Number.isFinite(value)).toBe(true);
     }
