@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
+import { plainCandidate } from "../../../../tests/support/plain-candidate";
 import type { Candidate } from "../candidate";
 import { featuresOf, topicality } from "./features";
 
@@ -9,25 +10,7 @@ const analysis = analyse(
 );
 const [, first, second, third, fourth] = analysis.sentences;
 
-const features = (more: Partial<Candidate> = {}) =>
-  featuresOf(
-    {
-      kind: "short-answer",
-      stem: "What does the lamp burn?",
-      key: "Oil",
-      accepted: [],
-      distractors: [],
-      optionOrder: "shuffled",
-      evidence: [first!],
-      factId: "1:thing:3",
-      factType: "thing",
-      pattern: "what-object",
-      depth: "recall",
-      worth: 1.2,
-      ...more,
-    },
-    analysis,
-  );
+const features = (more: Partial<Candidate> = {}) => featuresOf(plainCandidate(first!, more), analysis);
 
 describe("what a candidate is like", () => {
   it.each([

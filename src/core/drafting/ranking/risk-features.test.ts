@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../../tests/support/language-tools";
+import { plainCandidate } from "../../../../tests/support/plain-candidate";
 import type { Candidate } from "../candidate";
 import { LEARNT, predict } from "./model";
 import { riskFeatures } from "./risk-features";
@@ -10,25 +11,7 @@ const analysis = analyse(
 );
 const [, plain, tangled] = analysis.sentences;
 
-const features = (more: Partial<Candidate> = {}) =>
-  riskFeatures(
-    {
-      kind: "short-answer",
-      stem: "What does the lamp burn?",
-      key: "Oil",
-      accepted: [],
-      distractors: [],
-      optionOrder: "shuffled",
-      evidence: [plain!],
-      factId: "1:thing:3",
-      factType: "thing",
-      pattern: "what-object",
-      depth: "recall",
-      worth: 1.2,
-      ...more,
-    },
-    analysis,
-  );
+const features = (more: Partial<Candidate> = {}) => riskFeatures(plainCandidate(plain!, more), analysis);
 
 describe("what may make a draft wrong", () => {
   it.each([
