@@ -41,7 +41,7 @@ describe("what is likely to need mending", () => {
     const doubtful = { ...candidate!, stem: candidate!.stem.replace(/^Why /, "Until when and as most ") };
     expect(scoreCandidate(doubtful, analysis)).toBeLessThan(scoreCandidate(candidate!, analysis));
   });
-  it("is not shown at all where it is likelier than one in five", () => {
+  it("is not shown at all where it is likelier than one in four", () => {
     const stem = `Read: “It, he, they.” Until when do all of them as such, and so, or most of them, do there what they would do?`;
     expect(scoreCandidate({ ...candidate!, kind: "short-answer", pattern: "what-to-do", factType: "aim", stem }, analysis)).toBe(0);
   });
