@@ -159,6 +159,7 @@ export const GATE_TEXT: Record<string, string> = {
   "opens-badly": "it does not open like a sentence",
   "ends-badly": "its answer breaks off",
   unpunctuated: "it would show whole sentences, and this speech has no full stops",
+  risk: "too much like drafts that had to be mended",
   score: "not worth enough beside the others",
 };
 

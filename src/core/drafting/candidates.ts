@@ -30,7 +30,7 @@ import { draftOwnWords, draftWordGaps } from "./drafters/draft-word-gaps";
 import { draftWordsInContext } from "./drafters/draft-words-in-context";
 import { failedGate, type GateName } from "./gates";
 import type { PlanRow } from "./plan";
-import { scoreCandidate } from "./rank";
+import { isTooRisky, scoreCandidate } from "./rank";
 import { SHOWN_FROM } from "./shown-from";
 import { type SourceStock, stockSource } from "./source-stock";
 import { inThirdPerson } from "./third-person";
@@ -153,15 +153,16 @@ export type ExplainedCandidate = {
   factType: Candidate["factType"];
   pattern: string;
   score: number;
-  /** The gate that held it back, or "score" where it did not reach the least that is shown. */
-  heldBack?: GateName | "score";
+  /** The gate that held it back, "risk" where it is like drafts that had to be mended, or "score" where it did not reach the least that is shown. */
+  heldBack?: GateName | "risk" | "score";
 };
 
 /** All candidates with what held them back: for the page that shows what the engine saw. */
 export function explainCandidates(analysis: Analysis, seed: number): ExplainedCandidate[] {
   return allCandidates(analysis, seed).map((candidate) => {
     const score = Math.round(scoreOf(candidate, analysis, seed) * 100) / 100;
-    const heldBack = failedGate(candidate) ?? (score < shownFrom(candidate.kind) ? ("score" as const) : undefined);
+    const tooLow = score < shownFrom(candidate.kind) ? (isTooRisky(candidate, analysis) ? ("risk" as const) : ("score" as const)) : undefined;
+    const heldBack = failedGate(candidate) ?? tooLow;
     const { kind, stem, key, factType, pattern } = candidate;
     return { sentence: mainSentence(candidate).index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
   });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { analyse } from "../../../tests/support/language-tools";
 import { draftShortAnswers } from "./drafters/draft-short-answers";
-import { scoreCandidate } from "./rank";
+import { isTooRisky, scoreCandidate } from "./rank";
 import { stockSource } from "./source-stock";
 
 const analysis = analyse(
@@ -43,10 +43,13 @@ describe("what is likely to need mending", () => {
   });
   it("is not shown at all where it is likelier than one in four", () => {
     const stem = `Read: “It, he, they.” Until when do all of them as such, and so, or most of them, do there what they would do?`;
-    expect(scoreCandidate({ ...candidate!, kind: "short-answer", pattern: "what-to-do", factType: "aim", stem }, analysis)).toBe(0);
+    const risky = { ...candidate!, kind: "short-answer" as const, pattern: "what-to-do", factType: "aim" as const, stem };
+    expect(scoreCandidate(risky, analysis)).toBe(0);
+    expect([risky, candidate!].map((one) => isTooRisky(one, analysis))).toEqual([true, false]);
   });
   it("is no matter of tasks over many sentences", () => {
     const task = { ...candidate!, kind: "open-response" as const };
     expect(scoreCandidate(task, analysis)).toBeGreaterThan(0);
+    expect(isTooRisky(task, analysis)).toBe(false);
   });
 });
