@@ -182,20 +182,20 @@ describe("a teacher writes a question", () => {
 describe("a source that is changed", () => {
   it("keeps evidence tied to its words, and says what is lost", async () => {
     await teacher.open(`${app.url}/sets/demo-tide/prepare`);
-    await teacher.click("[data-block]", "Harbour masters use tide tables");
+    await teacher.click("[data-block]", "Large ships enter Skerry Bay");
     await teacher.click("button", "Correct the words");
     const field = await teacher.find("textarea[aria-label='Words of this block']");
     const text = (await field.getAttribute("value"))!;
     await teacher.driver.executeScript(
       "Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(arguments[0], arguments[1]); arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
       field,
-      text.replace("Harbour masters use tide tables to plan the day.", "Harbour masters plan the day."),
+      text.replace(/Large ships enter Skerry Bay only near high tide because .*$/, "Large ships wait outside."),
     );
     await teacher.find("[role=status]", /no longer in the text/);
     await teacher.saved();
     await margin();
     expect((await teacher.texts("[data-evidence]")).length).toBeGreaterThan(2);
-    await teacher.take("Why do harbour masters use tide tables?");
+    await teacher.take("Why do large ships enter Skerry Bay only near high tide?");
     await teacher.until("the loss", async () => (await (await inHand()).getText()).includes("are no longer in the source"));
   });
 });
