@@ -1,7 +1,7 @@
 /**
  * Learns the ranker from the ratings in quality/ratings and from what had to be mended (quality/mended):
- * `npm run train:ranker`. Prints how well it
- * does on passages it has not seen, before and after, and writes src/core/drafting/ranking/weights.json.
+ * `npm run train:ranker`. Prints how well it does on passages it has not seen, before and after, and writes
+ * src/core/drafting/ranking/weights.json.
  */
 import { writeFileSync } from "node:fs";
 import path from "node:path";

@@ -161,8 +161,8 @@ export type ExplainedCandidate = {
 export function explainCandidates(analysis: Analysis, seed: number): ExplainedCandidate[] {
   return allCandidates(analysis, seed).map((candidate) => {
     const score = Math.round(scoreOf(candidate, analysis, seed) * 100) / 100;
-    const tooLow = score < shownFrom(candidate.kind) ? (isTooRisky(candidate, analysis) ? ("risk" as const) : ("score" as const)) : undefined;
-    const heldBack = failedGate(candidate) ?? tooLow;
+    const tooLow = isTooRisky(candidate, analysis) ? ("risk" as const) : ("score" as const);
+    const heldBack = failedGate(candidate) ?? (score < shownFrom(candidate.kind) ? tooLow : undefined);
     const { kind, stem, key, factType, pattern } = candidate;
     return { sentence: mainSentence(candidate).index, kind, stem, key, factType, pattern, score, ...(heldBack ? { heldBack } : {}) };
   });

@@ -1,6 +1,6 @@
 import type { Analysis } from "../language/analysis";
 import { type Candidate, mainSentence } from "./candidate";
-import { featuresOf, topicality } from "./ranking/features";
+import { type Features, featuresOf, topicality } from "./ranking/features";
 import { LEARNT, predict } from "./ranking/model";
 import { riskFeatures } from "./ranking/risk-features";
 
@@ -23,18 +23,18 @@ export function scoreCandidate(candidate: Candidate, analysis: Analysis): number
   const features = featuresOf(candidate, analysis);
   const fault = predict(LEARNT.keyFault, features);
   const score = LEARNT_SHARE * predict(LEARNT.acceptable, features) + HAND_SHARE * hand - 2 * fault - CENTRE;
-  const risk = riskOf(candidate, analysis);
+  const risk = riskOf(candidate, features);
   return risk > TOO_RISKY ? 0 : score - RISK_SHARE * (risk - LEARNT.mended.share);
 }
 
 /** Whether a draft is like so many that had to be mended that it is not shown, whatever it is worth. */
 export function isTooRisky(candidate: Candidate, analysis: Analysis): boolean {
-  return analysis.language === "en" && riskOf(candidate, analysis) > TOO_RISKY;
+  return analysis.language === "en" && riskOf(candidate, featuresOf(candidate, analysis)) > TOO_RISKY;
 }
 
 /** How likely it is to need mending, 0 to 1; the mean where nothing is known of its kind. */
-function riskOf(candidate: Candidate, analysis: Analysis): number {
-  return OF_ONE_SENTENCE.has(candidate.kind) ? predict(LEARNT.mended, riskFeatures(candidate, analysis)) : LEARNT.mended.share;
+function riskOf(candidate: Candidate, features: Features): number {
+  return OF_ONE_SENTENCE.has(candidate.kind) ? predict(LEARNT.mended, riskFeatures(candidate, features)) : LEARNT.mended.share;
 }
 
 /**

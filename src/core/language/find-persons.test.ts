@@ -12,6 +12,11 @@ describe("a name is a person's with positive evidence", () => {
     ["a trade before it", "The engineer Fresnel drew the lens.", [["Fresnel", undefined]]],
     ["a trade and a comma", "A French engineer, Augustin Fresnel, drew the lens.", [["Augustin Fresnel", "he"]]],
     ["a pronoun of its own, whatever lists of names say", "One day Raven turned himself into a needle.", [["Raven", "he"]]],
+    [
+      "whoever reporters met, in the sentence behind the name",
+      "The engineer Kestrel paints clocks in a cellar. Our reporters met him beside his newest clock.",
+      [["Kestrel", "he"]],
+    ],
     ["a verb that only persons do", "Fresnel believed the reports.", [["Fresnel", undefined]]],
   ])("%s", (_, text, wanted) => {
     expect(persons(text)).toEqual(wanted);

@@ -386,7 +386,7 @@ function pronounNext(sentence: Sentence, from: number, sentences: readonly Sente
 
 const OPENING = /^(?:(?:Then|Suddenly|Soon|When|Whenever|While|So|But|And|Now|At last|Finally|Instead),? )?(he|his|she|her)\b/i;
 
-/** "*Oluwaseun Park* paints murals. Our reporters met *him* beside his newest wall." */
+/** "The engineer *Kestrel* paints clocks. Our reporters met *him* beside his newest clock." */
 const MET = /^(?:Our|The|A) (?:\p{L}+ ){1,6}?(?:met|interviewed|visited|asked|(?:talked|spoke) (?:to|with)) (him|her)\b/u;
 
 function pronounOpening(sentence: Sentence | undefined): Person["gender"] {

@@ -14,11 +14,6 @@ function stated(text: string): string[] {
 describe("is no statement of its own", () => {
   it.each([
     [
-      "several as one",
-      "# Cuts\n\nThe white cells swallow bacteria and dead tissue in the wound. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
-      /tissue is swallowed/,
-    ],
-    [
       "cones that are read as a deed",
       "# Hotels\n\nStraw goes into a third room, and pine cones for the ladybugs into a fourth. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.",
       /pine cones/i,
@@ -104,6 +99,11 @@ describe("what a writer claims", () => {
   ])("is not asked where it is %s", (_, sentence) => {
     expect(stated(`${OPINION}${sentence}`).filter((line) => line.startsWith("According to"))).toEqual([]);
   });
+});
+
+it("tells of two things together that they are, and not that they is", () => {
+  const found = stated("# Cuts\n\nThe white cells swallow bacteria and dead tissue. Keepers wound the clockwork in 1871, and Ida Marrow polished the lens.");
+  expect(found).toContain("Bacteria and dead tissue are swallowed by the white cells. true");
 });
 
 it("never tells what owners do as done by what they own", () => {

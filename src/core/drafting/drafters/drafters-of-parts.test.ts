@@ -72,6 +72,13 @@ describe("events of a story", () => {
     expect(items.length).toBeGreaterThanOrEqual(4);
     expect(items.filter((item) => !/^(?:Ida|Tom|One evening)/.test(item))).toEqual([]);
   });
+  it("are no asking without the words that were asked", () => {
+    const text =
+      '# The play\n\nNell opened the gate. Nell fed the cat under the bench. "Can you do it?" Mr. Okoro asked Nell. Nell carried the lamp to the boat. Nell climbed on the harbour wall.';
+    const [order] = draftOrders(stock(text));
+    expect(order?.key).toContain("Nell carried the lamp to the boat.");
+    expect(order?.key).not.toContain("asked");
+  });
 });
 
 describe("steps", () => {

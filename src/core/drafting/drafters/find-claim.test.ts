@@ -92,6 +92,7 @@ describe("what a writer claims", () => {
     ["I still think that we should keep the bell.", "We should keep the bell."],
     ["I propose that lunch should last an hour.", "Lunch should last an hour."],
     ["For these reasons the school should buy lockers.", "The school should buy lockers."],
+    ["I think that every school should teach cooking, and that it should be free.", "Every school should teach cooking, and it should be free."],
   ])("is told without its opening: %s", (text, words) => {
     expect(claimWords(analyse(text).sentences[0]!)).toBe(words);
   });

@@ -171,5 +171,9 @@ describe("what school texts do not answer", () => {
     "sitting by law": ["In Norway pupils have sat on school boards by law since the 1970s.", /^How have pupils sat/],
     "begun before": ["Before the keeper has found a bandage, the body has already begun to repair the damage.", /^When has the body begun/],
     "plates as a place": ["The telescopes of the observatory took photographs of the sky on plates of glass.", /^Where did/],
+    "not this but what": [
+      "# Our bus needs belts\n\nI think that our school should buy belts. Ms. Kowalski, who has driven Bus 14 for twenty-two years, tells me that the worst part of her job is not the traffic but what goes on behind her back.",
+      /not the traffic$/,
+    ],
   });
 });

@@ -12,7 +12,7 @@ import { BINDS_NOTHING, type Binder, binderOf, binderOfPronoun, findUnclear, typ
 import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
-import { isImagined } from "./is-imagined";
+import { comesOfDoing, isImagined } from "./is-imagined";
 import { mayBeMisread } from "./may-be-misread";
 import { mayBeSplit } from "./may-be-split";
 import { nameInPassing } from "./name-in-passing";
@@ -82,7 +82,7 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     clause.adjuncts.every(({ node }) => node.f.time && headTerminal(node).lemma !== "spring")
   )
     return "points-elsewhere";
-  if (isImagined(sentence, analysis)) return "points-elsewhere";
+  if (isImagined(sentence, analysis) || comesOfDoing(sentence, analysis)) return "points-elsewhere";
   // "*One group* was tested in the evening. The other …": one of two that were told of together.
   const isOneOfTwo =
     /^one \p{Ll}+$/iu.test(nodeText(sentence, clause.subject)) && /^(?:the other|another)\b/i.test(analysis.sentences[sentence.index + 1]?.text ?? "");

@@ -6,7 +6,6 @@ const ONCE = /^(?:One (?:day|night|morning|evening)|Then|Now|Suddenly|A (?:lette
 
 /** "*Imagine that your family has farmed the same land for years. One day a letter arrives. The highway will run through your barn.*": what is only supposed, up to the first sentence that leaves it. */
 export function isImagined(sentence: Sentence, { sentences }: Analysis): boolean {
-  if (comesOfDoing(sentence, sentences[sentence.index - 1])) return true;
   for (let at = sentence.index; sentences[at]?.block === sentence.block; at--) {
     const { text } = sentences[at]!;
     if (OPENS.test(text)) return true;
@@ -16,7 +15,8 @@ export function isImagined(sentence: Sentence, { sentences }: Analysis): boolean
 }
 
 /** "Stand at the corner of my street and listen. *You will hear eleven mowers*": where one does as one is told. */
-function comesOfDoing({ block, text }: Sentence, before: Sentence | undefined): boolean {
+export function comesOfDoing({ block, text, index }: Sentence, { sentences }: Analysis): boolean {
+  const before = sentences[index - 1];
   return before?.block === block && /^You(?: will|’ll|'ll)\b/.test(text) && before.clauses.some(({ imperative, start }) => imperative && start === 0);
 }
 

@@ -12,6 +12,14 @@ const asks = (answer: string) =>
     1,
   ).map(({ candidate: { stem, key } }) => `${stem} ${key}`);
 
+describe("what somebody says that they shall do", () => {
+  it("is what they will do", () => {
+    const found = asks("I shall sell the old table in May.").join("\n");
+    expect(found).toMatch(/\bwill\b/);
+    expect(found).not.toMatch(/\bshall\b/);
+  });
+});
+
 describe("what somebody and others did", () => {
   it("is asked by name, where it was done once", () => {
     expect(asks("We once built a tiny cast for a flamingo.").join("\n")).toMatch(/What did Amara Osei and others once build for a flamingo\? A tiny cast/i);

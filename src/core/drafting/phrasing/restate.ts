@@ -3,6 +3,7 @@ import { inflectVerb } from "../../language/inflect";
 import { nodeText, sentenceCase } from "../../language/node-text";
 import { coreOf, headTerminal, walkTree } from "../../language/tree";
 import type { Phrasing } from "./ask-clause";
+import { conjunctsOf } from "./conjuncts";
 import { preverbalAdverbs } from "./phrase-rest";
 
 export type Passive = { subject: string; verb: string; doer: string };
@@ -55,7 +56,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
   const past = form === "past";
   if (!past && form !== "third" && form !== "plain") return undefined;
   // "bacteria and dead tissue": together several.
-  const plural = object.f.num === "pl" || (object.role === "coordination" && object.kids.at(-1)?.f.sub === "and");
+  const plural = object.f.num === "pl" || (conjunctsOf(object).length > 1 && / and /.test(nodeText(clause.sentence, object)));
   const be = past ? (plural ? "were" : "was") : plural ? "are" : "is";
   // "Portugal *alone* produces": of the doer.
   const [adverbs, doer] = preverbalAdverbs(clause) === "alone" ? ["", `by ${phrasing.subject} alone`] : [preverbalAdverbs(clause), `by ${phrasing.subject}`];

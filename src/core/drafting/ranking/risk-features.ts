@@ -1,6 +1,5 @@
-import type { Analysis } from "../../language/analysis";
 import { type Candidate, mainSentence } from "../candidate";
-import { type Features, featuresOf } from "./features";
+import type { Features } from "./features";
 
 /** Little words that often stood in drafts that had to be mended, or in sound ones. */
 const WATCHED = new Set(
@@ -22,16 +21,10 @@ const KEY_OPENERS = new Set("the a an to that because they it its their his her 
 
 /**
  * What may make a draft wrong, beside what it is like: how its sentence is built, what its stem left out or
- * added, and the little words that decide what is said. None names a passage or a topic, and none the kind:
- * how many of each kind a paper has, the plan decides.
+ * added, and the little words that decide what is said. None names a passage or a topic.
  */
-export function riskFeatures(candidate: Candidate, analysis: Analysis): Features {
-  const all = { ...featuresOf(candidate, analysis), ...sentenceFeatures(candidate), ...wordFeatures(candidate) };
-  return Object.fromEntries(Object.entries(all).filter(([name]) => !namesKind(name)));
-}
-
-export function namesKind(feature: string): boolean {
-  return feature.startsWith("kind ");
+export function riskFeatures(candidate: Candidate, features: Features): Features {
+  return { ...features, ...sentenceFeatures(candidate), ...wordFeatures(candidate) };
 }
 
 function sentenceFeatures(candidate: Candidate): Features {
