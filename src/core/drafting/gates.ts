@@ -58,7 +58,9 @@ export function failedGate(candidate: Candidate): GateName | undefined {
   const stem = candidate.stem;
   const words = stem.replace(LED, "Read: …").split(" ").length;
   // "What is evaporation?" asks for the whole meaning of one term: nothing about it is thin.
-  const fewest = candidate.factType === "definition" ? 3 : FEWEST_WORDS[candidate.kind];
+  // "What controls blushing?" has one answer in the source, and a whole one.
+  const isWhole = candidate.factType === "definition" || (candidate.pattern === "passive-by" && candidate.key.split(" ").length >= 4);
+  const fewest = isWhole ? 3 : FEWEST_WORDS[candidate.kind];
   if (words < fewest) return "stem-too-thin";
   if (words > LONGEST[candidate.kind]) return "stem-too-long";
   if (

@@ -267,7 +267,8 @@ function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): bool
 /** "the town of *Rosetta*": a place, wherever the text speaks of it. */
 function namesOfPlaces(sentences: readonly Sentence[]): ReadonlySet<string> {
   const named = sentences.flatMap(({ text }) => [...text.matchAll(PLACES_OF)].map(([, name]) => name!));
-  return new Set(named);
+  // "*Uranus* did not move as it should", in a text that speaks of planets.
+  return new Set([...named, ...(sentences.some(({ text }) => /\bplanets?\b/i.test(text)) ? PLANETS : [])]);
 }
 
 /** "the Cherokees", where the text also has "a Cherokee village": many, and nobody's name. */
@@ -284,6 +285,7 @@ function isNameIn(name: string, speaker: string): boolean {
   return words.includes(speaker.split(" ").at(-1)!);
 }
 
+const PLANETS = ["Mercury", "Venus", "Mars", "Jupiter", "Saturn", "Uranus", "Neptune", "Pluto"];
 const PLACES_OF =
   /\b(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle) of (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/gu;
 /** "New Year's *Eve*", "St George's *Day*" */

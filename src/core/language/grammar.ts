@@ -1,5 +1,6 @@
 import { addClauseRules } from "./grammar/clause-rules";
 import { addEllipticalRules } from "./grammar/elliptical-rules";
+import { addIdiomRules } from "./grammar/idiom-rules";
 import { addModifierRules } from "./grammar/modifier-rules";
 import { addNounPhraseRules } from "./grammar/noun-phrase-rules";
 import { addNounRules } from "./grammar/noun-rules";
@@ -25,5 +26,6 @@ export function createGrammar(lexicon: Lexicon): Grammar {
   addVerbRules(writer);
   addClauseRules(writer);
   addEllipticalRules(writer);
+  addIdiomRules(writer);
   return { binary: writer.binary, unary: writer.unary };
 }

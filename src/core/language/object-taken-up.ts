@@ -1,29 +1,46 @@
 import type { Antecedent, Sentence } from "./analysis";
 import type { Clause } from "./clause";
 import { nodeText } from "./node-text";
+import { OF_EVENTS } from "./only-thing";
 import { agrees, isTopic, type Known, mayBe, nounPhrases } from "./resolve-pronouns";
 import { pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node } from "./tree";
 
 /** "When you heat *wax*, it melts", "If nobody claims *a thing*, it is sold": what the condition in front does something to, where nothing else in it can be meant. */
-export function objectAhead(
-  earlier: Clause,
-  { sentence, subject, rank }: Clause,
-  pronoun: string,
-  { sentences, persons, lexicon, found }: Known,
-): Antecedent | undefined {
-  const [object, ...more] = earlier.complements.filter(({ role }) => role !== "particle");
-  if (pronoun !== "it" || earlier.rank !== "adverbial" || rank !== "main" || earlier.end > subject.start || object?.role !== "object" || more.length > 0)
-    return undefined;
+export function objectAhead(earlier: Clause, clause: Clause, pronoun: string, { sentences, persons, lexicon, found }: Known): Antecedent | undefined {
+  const { sentence, subject, rank } = clause;
+  const [object, ...more] = earlier.complements.filter(({ role }) => role !== "particle" && role !== "object2");
+  if (pronoun !== "it" || rank !== "main" || earlier.end > subject.start || object?.role !== "object" || more.length > 0) return undefined;
+  if (earlier.rank === "main" && !goesOnWithObject(earlier, clause)) return undefined;
   // "If *it* picks up a paper clip, *it* is magnetized": the first of the two may be meant again.
   if (pronounOf(earlier.subject) === pronoun) return undefined;
-  const antecedent = { text: nodeText(sentence, object.node), node: object.node, sentence };
+  const told = nodeText(sentence, object.node);
+  const isOnce = earlier.rank === "main" && earlier.verb.flags?.includes("past");
+  const antecedent = { text: isOnce ? told.replace(/^an? /, "the ") : told, node: object.node, sentence };
+  // What something is called is no other thing.
+  const name = earlier.complements.find(({ role }) => role === "object2")?.node;
   const isOther = (np: Node) =>
-    headTerminal(np) !== headTerminal(object.node) && np.end <= subject.start && !np.f.time && mayBe("it", np, sentence, persons, lexicon);
+    headTerminal(np) !== headTerminal(object.node) &&
+    np.end <= subject.start &&
+    !(name && np.start >= name.start && np.end <= name.end) &&
+    !np.f.time &&
+    mayBe("it", np, sentence, persons, lexicon);
   if (object.node.f.det === "pron" || object.node.f.det === "quant" || !agrees("it", antecedent, persons, lexicon)) return undefined;
   if (!sentence.tree || nounPhrases(sentence.tree).some(isOther)) return undefined;
   return isTopic(sentences[sentence.index - 1], sentence, antecedent, "it", found, persons, lexicon) ? undefined : antecedent;
 }
+
+/** "Ida built *a clock*, and *it* struck every hour", "called *blushing* human, and *it* puzzled him"; "lost the race, and it upset her" tells of the loss. */
+function goesOnWithObject(earlier: Clause, { verb, passive, linkedBy }: Clause): boolean {
+  if (earlier.shared || earlier.negated || !/^(?:and|but)$/.test(linkedBy ?? "")) return false;
+  const isNamed = earlier.complements.some(({ role }) => role === "object2") && earlier.verb.lemma === "call";
+  if (isNamed) return true;
+  return verb.cat === "be" ? passive : !OF_EVENTS.test(verb.lemma ?? "") && !MOVING.test(verb.lemma ?? "");
+}
+
+/** What upsets or pleases somebody may be what was done as well. */
+const MOVING =
+  /^(?:please|upset|annoy|puzzle|surprise|frighten|scare|worry|anger|amuse|delight|shock|hurt|bother|comfort|console|interest|excite|teach|remind|change|kill|ruin|convince|win|earn|bring|put|force)$/;
 
 /**
  * "Hang *the box* above the ground. If *it* faces south, …": what a command tells the reader to do something

@@ -8,7 +8,7 @@ import { pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** What *it* is said of that may be a deed or a whole event: "It was a disaster", "It took a year", "It meant that …". */
-const OF_EVENTS =
+export const OF_EVENTS =
   /^(?:take|mean|make|help|show|happen|cost|last|end|begin|start|become|prove|cause|lead|work|come|go|turn|seem|feel|look|sound|save|allow|let|give)$/;
 
 /**

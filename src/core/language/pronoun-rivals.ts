@@ -88,9 +88,19 @@ function isMeasured({ verb, complements }: Clause): boolean {
 export function isThingsDeed(np: Node, clause: Clause, lexicon: Lexicon): boolean {
   const lemma = headTerminal(np).lemma ?? "";
   if (FOUNDED.has(lemma) && isMeasured(clause)) return true;
+  // "If the *ground* is damp, *it starts to grow*": what lies in it does.
+  if (NEVER_GROWS.test(lemma) && deedsOf(clause).some((verb) => GROWING.test(verb))) return true;
   // "The city sends a crew. It takes nine days, and *it costs $24,000*": what is done, and no city.
   if (AGENTS.has(lemma) && clause.verb.lemma === "cost") return true;
   return (THINGS_DEEDS.has(clause.verb.lemma ?? "") || isPutTogether(clause)) && isPersonNoun(lemma, lexicon);
+}
+
+const NEVER_GROWS = /^(?:ground|soil|earth|weather|air|water|sun|sunlight|pot|season|climate)$/;
+const GROWING = /^(?:grow|sprout|germinate|bloom|blossom|ripen|hatch|wilt)$/;
+
+/** The verb, and what it begins or tries: "starts to *grow*". */
+function deedsOf({ verb, complements }: Clause): string[] {
+  return [verb, ...complements.filter(({ role }) => role === "infinitive").map(({ node }) => headTerminal(node))].map(({ lemma = "" }) => lemma);
 }
 
 /** "*Fitted together*, they formed a flute": what nobody is. */

@@ -6,6 +6,7 @@ import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import { fits } from "./fits-object";
 import type { Lexicon } from "./lexicon";
 import { meansSeveral } from "./means-several";
+import { namedBefore } from "./named-before";
 import { isNoAntecedent, JUDGED } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
 import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
@@ -180,6 +181,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     return sole;
   }
   if (!before?.tree) return undefined;
+  const term = pronoun.lemma === "it" ? namedBefore(before) : undefined;
+  if (term) return { text: term.text, sentence: before };
   // "The jury decides *what really happened*. The judge decides what the law says about *it*": what happened, and no jury.
   const isTold = before.clauses.some(({ complements }) => complements.some(({ role, node }) => role === "clause" && node.cat === "ws"));
   if (pronoun.lemma === "it" && isTold) return undefined;

@@ -6,6 +6,7 @@ import { DEMONYMS, MANY_AS_ONE, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-cla
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import { anyOfSort } from "./he-or-she";
 import type { Lexicon } from "./lexicon";
+import { namedBefore } from "./named-before";
 import { namedTogether } from "./named-together";
 import { isNoAntecedent } from "./no-antecedent";
 import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
@@ -58,6 +59,7 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
   if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;
   const before = sentences[sentence.index - 1];
+  if (pronoun === "it" && position === 0 && before?.block === sentence.block && namedBefore(before)) return namedBefore(before);
   const later = inFront(clause, clauses, pronoun, known);
   if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
   const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
@@ -385,8 +387,9 @@ export function agrees(pronoun: string, { text, node }: Antecedent, persons: Rea
   const told = nounGender(head.lemma ?? "");
   if (told !== undefined && (pronoun === "he" || pronoun === "she") && told !== pronoun) return false;
   const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  // "*Everyone who came out* was greeted by a painting. It …"
-  const human = Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", lexicon)) || /(?:body|one)$/.test(head.cat === "pro" ? head.lemma! : "");
+  // "*Everyone who came out* was greeted by a painting. It …"; "*the word scientist*" is nobody.
+  const isNoun = head.cat === "n" && !/^the (?:word|term) \p{Ll}/iu.test(text);
+  const human = Boolean(person) || (isNoun && isPersonNoun(head.lemma ?? "", lexicon)) || /(?:body|one)$/.test(head.cat === "pro" ? head.lemma! : "");
   if (pronoun === "it") return !human && !node.f.time;
   // Somebody whose name tells nothing is not taken up where another is known to be a he or a she.
   const isOpen = person !== undefined && person.gender === undefined && [...persons.values()].some((other) => other !== person && other.gender === pronoun);

@@ -117,7 +117,9 @@ function withoutPredicates(text: string): string {
       .replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1")
       // "made her *its first woman member*", "said that *a married woman* could not": of her, and of any.
       .replace(/\b(made (?:her|him)) (?:its|their|the|an?) (?:\p{Ll}+ ){0,3}\p{Ll}+/giu, "$1")
-      .replace(/\bthat an? (?:\p{Ll}+ ){0,2}(?:woman|man)\b/giu, "that")
+      .replace(/\bthat an? (?:\p{Ll}+ ){0,2}(?:woman|man|girl|boy|lady)\b/giu, "that")
+      // "would harm *a girl's* health", "*no lady* could walk into a shop": any, and nobody.
+      .replace(/\ban? (?:\p{Ll}+ )?(?:woman|man|girl|boy|lady)[’']s\b|\bno (?:\p{Ll}+ )?(?:woman|man|girl|boy|lady)\b/giu, "")
   );
 }
 

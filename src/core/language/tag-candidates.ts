@@ -162,7 +162,10 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     if (key === "and so" && !OPENS_CLAUSE.test(next?.lower ?? "")) continue;
     // "is about *as long as* a fingernail" compares, "as long as it rains" sets a condition.
     const ahead = tokens[tokens[at - 1]?.lower === "only" ? at - 2 : at - 1]?.lower ?? "";
-    if (key === "as long as" && COMPARED.test(ahead)) continue;
+    // "has a root *as long as* your arm"
+    if (key === "as long as" && (COMPARED.test(ahead) || /^an?$/.test(tokens[at - 2]?.lower ?? ""))) continue;
+    // "It cannot be faked, *you see*.": said in passing, and no *when you see*.
+    if (/^you (?:see|know)$/.test(key) && !(tokens[at - 1]?.text === "," && /^[,.]$/.test(next?.text ?? ""))) continue;
     // "are the easiest *to begin with*"
     if (key === "to begin with" && at > 0 && tokens[at - 1]?.text !== ",") continue;
     // "for long journeys"

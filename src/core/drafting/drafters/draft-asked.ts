@@ -64,13 +64,20 @@ function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefi
   const asks = led.charAt(0).toUpperCase() + led.slice(1);
   const words = asks.split(" ");
   if (words.length < 4 || words.length > LONGEST_QUESTION || pointsBack(asks) || OF_WHAT.test(asks) || MEANS.test(asks)) return [];
-  if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, reply)) return [];
+  // "Mostly Labradors, *because they like to please*": the answer is the part before its reason.
+  const [, part] = reply.clauses.length === 0 && /^(?:which|what|who)\b/i.test(asks) ? (/^([^,;:]+?), (?:because|since|as) /.exec(reply.text) ?? []) : [];
+  const says = part === undefined ? reply : firstWords(reply, part);
+  if (/["“”]/.test(asks + reply.text) || COMMENT.test(reply.text) || !replyFits(asks, says)) return [];
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
   if (after && after.block === reply.block && (GOES_ON.test(after.text) || (ASKS_TALE.test(asks) && TELLS_ON.test(after.text)) || ASKS_HOW_IT_CAME.test(asks)))
     return [];
-  const answer = reply.text.trim().replace(/[.!]$/, "");
+  const answer = says.text.trim().replace(/[.!]$/, "");
   const count = answer.split(" ").length;
   return count > LONGEST_ANSWER ? [] : [{ question, asks, reply, answer, isWhy: /^(?:Why|How (?:do|does|did|can|is|are))\b/.test(asks) }];
+}
+
+function firstWords(reply: Sentence, text: string): Sentence {
+  return { ...reply, text, words: reply.words.slice(0, text.split(" ").length) };
 }
 
 const GOES_ON = /^(?:but|however|or|also|second|another|the other|then|besides|only|except|not)\b/i;

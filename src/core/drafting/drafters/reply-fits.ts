@@ -26,6 +26,8 @@ type Form = {
   isOneClause: boolean;
   /** Whoever or whatever the question asks about is the subject. */
   isOfDoer: boolean;
+  /** "What happens to *a puppy*? *It* goes to a family": what it happens to is the subject, and something comes of it. */
+  isOfWhom: boolean;
   /** And does something. */
   isDeed: boolean;
   saysWhat: boolean;
@@ -37,6 +39,7 @@ const FORMS: [asks: RegExp, fits: (form: Form, asks: string) => boolean][] = [
   [/^how (?:many|much|long|old|often|far|high|big|deep|tall|heavy|fast)\b/i, ({ text, isPart, isOneClause }) => AMOUNT.test(text) && (isPart || isOneClause)],
   [/^(?:when|what time)\b/i, ({ text, isPart }) => isPart && WHEN.test(text)],
   [/^where\b/i, ({ text, isPart }) => isPart && WHERE.test(text)],
+  [/^what happens (?:to|with)\b/i, ({ isOfWhom }) => isOfWhom],
   [/^(?:how|what) (?:should|can|could|must)\b/i, ({ isCommand, isDeed, words }) => (isCommand && words >= FEWEST_OF_ADVICE) || isDeed],
   [/^how\b/i, ({ text, isPart, isDeed }) => (isPart && (HOW.test(text) || WAY.test(text))) || isDeed],
   [/^what (?:advice|tips?|suggestions?)\b/i, ({ isCommand, words }) => isCommand && words >= FEWEST_OF_ADVICE],
@@ -63,6 +66,7 @@ function formOf(asks: string, reply: Sentence): Form {
     isCommand,
     isOneClause: main.length === 1,
     isOfDoer,
+    isOfWhom: sameThing(asks, reply) && (doesSomething(reply) || reply.clauses[0]?.passive === true),
     isDeed: isOfDoer && doesSomething(reply),
     saysWhat: saysWhat(reply),
   };
@@ -103,6 +107,18 @@ function doesSomething({ clauses }: Sentence): boolean {
     !/^(?:think|believe|hope|know|feel|seem|like|love|want|wish|mean|wait|try|use)$/.test(main.verb.lemma ?? "") &&
     main.sentence.words.length >= 4
   );
+}
+
+/** "What happens *to a puppy* after the test? *It* goes to live with a family." */
+function sameThing(asks: string, { clauses, words }: Sentence): boolean {
+  const [main] = clauses;
+  const [, named = ""] = /^what happens (?:to|with) ((?:an?|the|all|most)? ?\p{L}+)/iu.exec(asks) ?? [];
+  if (!main || main.imperative || named === "") return false;
+  const subject = words
+    .slice(main.subject.start, main.subject.end)
+    .map(({ lower }) => lower)
+    .join(" ");
+  return subject === (/^an? /i.test(named) || !/s$/.test(named) ? "it" : "they") || subject === named.toLowerCase();
 }
 
 /** "Why do *you* …? *We* …", "What does *a crab* do …? *It* …": who is asked about does it. */

@@ -1,7 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
 import { nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
-import { coreOf, headTerminal, type Node } from "../../language/tree";
+import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { opensClearly } from "../phrasing/opens-clearly";
@@ -19,6 +19,40 @@ const PROMISING = new Set(
 /** Opens a sentence that goes on to something else. */
 const TURNS_AWAY = /^(?:but|however|yet|still|nevertheless|even so|so|therefore|then|later|today|and|or|in spite)\b/i;
 const MOST_WORDS = 22;
+
+/** "The plan had *one weakness*: it needed a fast horse.": told behind the colon. */
+export function findAnnouncedHere(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const colon = sentence.words.findIndex(({ text }, at) => text === ":" && at >= clause.end);
+  // "*Each* remedy has a weakness: quotas, *for instance*, …": one of several.
+  if (/^(?:each|every)\b/i.test(phrasing.subject) || /\bfor (?:instance|example)\b/.test(sentence.text)) return [];
+  const [own, told] = sentence.clauses.filter(({ rank }) => rank === "main");
+  if (colon !== clause.end || own !== clause || !told || told.start <= colon || clause.negated || clause.shared || clause.imperative) return [];
+  const object = clause.complements.find(({ role }) => role === "object")?.node;
+  const noun =
+    clause.verb.cat === "have" && clause.complements.length === 1 && clause.adjuncts.length === 0 && object ? announcedNoun(object, sentence) : undefined;
+  // "agreed *on one condition*: …"
+  const on = clause.adjuncts.find(({ node }) => /^on (?:one|a) condition$/i.test(nodeText(sentence, node)))?.node;
+  const named = noun ? object : on;
+  if (!named || named.end !== colon) return [];
+  const rest = phraseRest(phrasing, analysis, [named, ...reasonsOf(clause)]);
+  const answer = wordsText(sentence, colon + 1, sentence.words.length).replace(/[.!]$/, "");
+  if (isUnclear(rest) || answer.split(" ").length > MOST_WORDS || /[“”"?;:]/.test(answer)) return [];
+  const behind = walkTree(sentence.tree!).find(({ cat, start }) => cat === "s" && start > colon);
+  if (!behind || findUnclear(behind, sentence, analysis, phrasing.binder, false, { isAnswer: true })) return [];
+  return [
+    factOf(phrasing, colon, {
+      type: "reason",
+      stem: askClause(phrasing, noun ? `What ${noun}` : "On what condition", rest),
+      answer,
+      accepted: [],
+      depth: "understanding",
+      worth: 2.8,
+      pattern: "what-announced",
+    }),
+  ];
+}
 
 /** "Soap has *one weakness*. In hard water it forms scum.": the next sentence says which. */
 export function findAnnounced(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -8,7 +8,7 @@ import { type Fact, factOf } from "./fact";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { bareForms } from "./find-participant";
 
-const LONGEST_NAME = 5;
+const LONGEST_NAME = 8;
 
 /** "Jenner called his method *vaccination*", "The Post Office called the plan *wild*": what did he call it? */
 export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {

@@ -9,7 +9,7 @@ import { type FactFinder, factId } from "./fact";
 /** "Keepers wore aprons *because the buttons could scratch the glass*." */
 export const findCause: FactFinder = (phrasing, analysis) => {
   const { clause } = phrasing;
-  const part = clause.adjuncts.find(({ node }) => isReason(node) || isSinceOfReason(node, clause));
+  const part = clause.adjuncts.find(({ node }) => isReasonOf(node, clause));
   if (!part) return [];
   // "did not fail because it was old": behind a not, only a comma says that the reason holds.
   if (clause.negated && !part.node.cat.startsWith("c-") && part.node.start > clause.verb.start) return [];
@@ -49,7 +49,7 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     // "because wolves do not tolerate them, *and as a result foxes increased*": what came of it.
     .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
     .replace(/^for (?:example|instance),? /, "")
-    .replace(/^(?:for|since) /, "because ");
+    .replace(/^(?:for|since|as) /, "because ");
   // "because a shark mistakes a surfer for a seal, *and it usually lets go*": what comes of it, and not why.
   if (/,? and (?:it|they|he|she) (?:usually|often|then|soon|sometimes|always|normally) /.test(answer)) return [];
   if (answer.split(" ").length < 4 || / why$/.test(answer)) return [];
@@ -104,6 +104,15 @@ function isSinceOfReason(node: Node, clause: Clause): boolean {
   return !isPerfect && (node.cat.startsWith("c-") || node.end <= clause.subject.start);
 }
 
+/** "Put on an apron, *as food colouring does not wash out*": behind a command and a comma, *as* says why. */
+function isAsOfReason(node: Node, clause: Clause): boolean {
+  return clause.imperative && node.cat === "c-sb" && reasonNode(node).f.sub === "as" && reasonNode(node).f.form !== "ing" && node.start > clause.verb.start;
+}
+
+function isReasonOf(node: Node, clause: Clause): boolean {
+  return isReason(node) || isSinceOfReason(node, clause) || isAsOfReason(node, clause);
+}
+
 function headOfPreposition(pp: Node): string | undefined {
   return pp.kids[0]?.cat === "prep" ? pp.kids[0].flags?.[0] : headTerminal(pp).flags?.[0];
 }
@@ -111,9 +120,7 @@ function headOfPreposition(pp: Node): string | undefined {
 /** Reasons of a clause: facts of their own, and left out of questions about anything else. */
 export function reasonsOf(clause: Clause): Node[] {
   const parts = clause.adjuncts.map((part) => part.node);
-  const reasons = parts.filter(
-    (node) => isReason(node) || isSinceOfReason(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"),
-  );
+  const reasons = parts.filter((node) => isReasonOf(node, clause) || (reasonNode(node).cat === "sb" && reasonNode(node).f.sub === "purpose"));
   // "*Because of the bad weather* with strong winds, …": what stands right behind goes with it.
   const behind = parts.filter((node) => reasons.some((reason) => isTailOf(node, reason)));
   return [...reasons, ...behind];

@@ -74,7 +74,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const time = isSupposed
     ? "supposed"
     : inner && ((isGeneral(inner) || looksTheSame(inner)) && isGeneral(clause) ? "general" : wasOnce(inner) && wasOnce(clause) ? "once" : undefined);
-  const asked = inner && time ? phraseClause(inner, analysis) : undefined;
+  // "If *even* a small piece stays in the ground, …": belongs to the piece, and is told with it.
+  const even = inner?.adjuncts.find(({ node }) => headTerminal(node).lemma === "even" && node.end === inner.subject.start);
+  const asked = inner && time ? phraseClause(even ? { ...inner, adjuncts: inner.adjuncts.filter((part) => part !== even) } : inner, analysis) : undefined;
   // "When our eyes look red, the flash *has lit up* the vessels": what was before, and comes of nothing.
   if (clause.auxiliaries[0]?.cat === "have" && inner?.auxiliaries[0]?.cat !== "have") return [];
   // "When you buy apples, you *trust* the scale": what somebody thinks does not happen.
@@ -112,7 +114,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     ? wordsText(inner.sentence, inner.start, inner.end)
     : inner?.shared
       ? stateShared({ ...asked, ...compares }, analysis, [])
-      : stateClause(asked, askedRest);
+      : `${even ? "even " : ""}${stateClause(asked, askedRest)}`;
   if (!told) return [];
   const word = nodeText(clause.sentence, condition.kids[0]!).toLowerCase();
   // "*In April*, when the ice goes soft, it stops talking": the month belongs to the condition.

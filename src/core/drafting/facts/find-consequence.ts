@@ -2,6 +2,7 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { isAnimalNoun, isPersonNoun } from "../../language/find-persons";
 import { nodeText, wordsText } from "../../language/node-text";
+import { isThingsDeed } from "../../language/pronoun-rivals";
 import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { type Phrasing, stateClause } from "../phrasing/ask-clause";
@@ -94,7 +95,9 @@ function holdsThen(clause: Clause, part: Node): boolean {
 }
 
 function partsOf({ complements, adjuncts }: Clause, part: Node): Node[] {
-  return [...complements, ...adjuncts].map(({ node }) => node).filter((node) => node !== part);
+  // "If …, *therefore*, she suspects …": leads over, and tells nothing.
+  const leadsOver = (node: Node) => /^(?:c-)?advp-c$/.test(node.cat) && /^(?:therefore|however|then|though)$/.test(headTerminal(node).lemma ?? "");
+  return [...complements, ...adjuncts].map(({ node }) => node).filter((node) => node !== part && !leadsOver(node));
 }
 
 /** Nothing stands between the condition and the subject but what is said in passing. */
@@ -115,6 +118,8 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
   if (!pronoun) return false;
   // "When a horn blows, *its* plate …": the subject of the one is the subject of the other, where it is still there.
   const isThing = inner.subject.cat === "np" && inner.subject.f.det !== "pron" && !isGone(inner);
+  // "If the ground is damp, *it* starts to grow"
+  if (isThing && isThingsDeed(inner.subject, main, analysis.lexicon)) return true;
   if (isThing && mayBind(pronoun, binderOf(inner.subject, nodeText(sentence, inner.subject), analysis))) return false;
   const named = new Set(walkTree(condition).flatMap(({ cat, lemma }) => (cat === "n" || cat === "pn" ? [(lemma ?? "").toLowerCase()] : [])));
   const isNamed = (text: string) =>

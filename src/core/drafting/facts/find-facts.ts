@@ -6,221 +6,28 @@ import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { binderOf, mayBind } from "../phrasing/clear-reference";
 import { leavesOutName } from "../phrasing/name-left-out";
 import { phrasingOf, phrasings } from "../phrasing/phrasings";
-import type { Fact, FactFinder } from "./fact";
-import { findAbility } from "./find-ability";
-import { findAboutWhen } from "./find-about-when";
+import type { Fact } from "./fact";
 import { findAdmission } from "./find-admission";
-import { findAge } from "./find-age";
-import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
-import { findAnnounced, findTakenUp } from "./find-announced";
-import { findBackCause, findNamedEvent, findWhyClause } from "./find-back-cause";
-import { findBlame } from "./find-blame";
-import { findCalling } from "./find-calling";
-import { findCase } from "./find-case";
-import { findCause } from "./find-cause";
-import { findChange } from "./find-change";
-import { findCharge } from "./find-charge";
+import { findNamedEvent, findWhyClause } from "./find-back-cause";
 import { findCleft, findWhatCleft } from "./find-cleft";
-import { findColonReason } from "./find-colon-reason";
-import { findAdded, findCommand, findDailyTime } from "./find-command";
-import { findComparison } from "./find-comparison";
-import { findCondition, findOnlyIf, findUnless } from "./find-condition";
+import { findCondition } from "./find-condition";
 import { findConsequence } from "./find-consequence";
-import { findConviction } from "./find-conviction";
-import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
+import { findDepends } from "./find-depends";
 import { findDescribed } from "./find-described";
 import { findDuration } from "./find-duration";
-import { findDemand, findDuty } from "./find-duty";
-import { findEach } from "./find-each";
-import { findEffect, findPreventer } from "./find-effect";
-import { findExtent } from "./find-extent";
 import { findExtraposed, findMistake } from "./find-extraposed";
-import { findFeeling } from "./find-feeling";
-import { findForbidden } from "./find-forbidden";
-import { findForemost } from "./find-foremost";
-import { findFunction } from "./find-function";
-import { findHappening } from "./find-happening";
-import { findKeeper } from "./find-keeper";
-import { findLength } from "./find-length";
-import { findList } from "./find-list";
-import { findListedReasons } from "./find-listed-reasons";
-import { findMakes } from "./find-makes";
-import { findManner } from "./find-manner";
-import { findMass } from "./find-mass";
-import { findMeaning, findMeaningOfName } from "./find-meaning";
-import { findMeans } from "./find-means";
-import { findMeanwhile } from "./find-meanwhile";
-import { findMeasure } from "./find-measure";
-import { findMoreThanAny } from "./find-more-than-any";
-import { findMultiple, findTimesAs } from "./find-multiple";
-import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
+import { findMeaningOfName } from "./find-meaning";
 import { findNamedPhrases } from "./find-named-phrase";
-import { findNamedThing } from "./find-named-thing";
-import { findNeededFor } from "./find-needed-for";
-import { findNeeds } from "./find-needs";
-import { findNotUntil } from "./find-not-until";
 import { findNumberedItem } from "./find-numbered-item";
-import { findNumberedList } from "./find-numbered-list";
 import { findNumberedReason } from "./find-numbered-reason";
 import { findObject } from "./find-object";
-import { findOccasion } from "./find-occasion";
-import { findOnly } from "./find-only";
-import { findOrigin } from "./find-origin";
-import { findOtherwise } from "./find-otherwise";
-import { findPartOf } from "./find-part-of";
 import { findAgent, findDoer } from "./find-participant";
-import { findPatient } from "./find-patient";
-import { findPlace, findWhereClause } from "./find-place";
-import { findPossession } from "./find-possession";
-import { findPosture } from "./find-posture";
-import { findOutcome, findPredicate } from "./find-predicate";
-import { findPrice, findWorth } from "./find-price";
-import { findPurpose } from "./find-purpose";
+import { findPlace } from "./find-place";
 import { findQuantity } from "./find-quantity";
-import { findReaction } from "./find-reaction";
-import { findReady } from "./find-ready";
-import { findRebuttal } from "./find-rebuttal";
-import { findGift, findQuality, findRelation } from "./find-relation";
-import { findOldBelief, findReport } from "./find-report";
-import { findResult } from "./find-result";
-import { findRight, findRightHolder } from "./find-right";
-import { findSense } from "./find-sense";
 import { findShare } from "./find-share";
-import { findSign } from "./find-sign";
-import { findHolder, findPostHolder, findSingled } from "./find-singled";
-import { findSo } from "./find-so";
-import { findSoon } from "./find-soon";
-import { findSort } from "./find-sort";
-import { findStepDetail } from "./find-step-detail";
-import { findStepLength } from "./find-step-length";
-import { findStepReason } from "./find-step-reason";
-import { findTaking } from "./find-taking";
 import { findTime } from "./find-time";
-import { findTimes } from "./find-times";
-import { findTold } from "./find-told";
-import { findUnknown } from "./find-unknown";
-import { findWay } from "./find-way";
-import { findWhich } from "./find-which";
-import { findWhoever } from "./find-whoever";
-import { findWhom } from "./find-whom";
+import { FINDERS } from "./finders";
 import { isToldInPassing } from "./told-in-passing";
-
-const FINDERS: FactFinder[] = [
-  findDefinition,
-  findNaming,
-  findIdentity,
-  findKindName,
-  findNamedThing,
-  findSingled,
-  findHolder,
-  findPostHolder,
-  findNamedByClause,
-  findNamedDeed,
-  findCause,
-  findSo,
-  findBackCause,
-  findExtent,
-  findResult,
-  findPurpose,
-  findCondition,
-  findOnlyIf,
-  findUnless,
-  findColonReason,
-  findListedReasons,
-  findManner,
-  findQuantity,
-  findShare,
-  findMeasure,
-  findTime,
-  findDoer,
-  findAgent,
-  findObject,
-  findPlace,
-  findWhereClause,
-  findPossession,
-  findOccasion,
-  findFeeling,
-  findList,
-  findNumberedList,
-  findReaction,
-  findFunction,
-  findReport,
-  findOldBelief,
-  findAim,
-  findRequest,
-  findWish,
-  findFate,
-  findDuty,
-  findDemand,
-  findRelation,
-  findBlame,
-  findCharge,
-  findQuality,
-  findTold,
-  findPredicate,
-  findOutcome,
-  findGift,
-  findAge,
-  findThought,
-  findObligation,
-  findAbility,
-  findWhoever,
-  findOrigin,
-  findForbidden,
-  findOtherwise,
-  findComparison,
-  findRight,
-  findRightHolder,
-  findWay,
-  findUnknown,
-  findAnnounced,
-  findTakenUp,
-  findPrice,
-  findWorth,
-  findOnly,
-  findMultiple,
-  findTimesAs,
-  findPartOf,
-  findSign,
-  findKeeper,
-  findStepReason,
-  findMeaning,
-  findCalling,
-  findEffect,
-  findPreventer,
-  findConviction,
-  findLength,
-  findHappening,
-  findNeeds,
-  findNotUntil,
-  findStepDetail,
-  findWhom,
-  findSoon,
-  findMeanwhile,
-  findMeans,
-  findMass,
-  findTimes,
-  findForemost,
-  findSort,
-  findStepLength,
-  findRebuttal,
-  findTaking,
-  findReady,
-  findCase,
-  findAboutWhen,
-  findMakes,
-  findPosture,
-  findNeededFor,
-  findEach,
-  findSense,
-  findCommand,
-  findDailyTime,
-  findChange,
-  findAdded,
-  findPatient,
-  findMoreThanAny,
-  findWhich,
-];
 
 /** In a story only reasons and results are worth a question; in steps, not who does them. */
 const LEFT_ALONE: Record<Analysis["sort"], ReadonlySet<Fact["type"]>> = {
@@ -288,6 +95,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findCleft(sentence, analysis),
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
+    ...findDepends(sentence, analysis),
     ...findExtraposed(sentence, analysis),
     ...findMistake(sentence, analysis),
     ...findDescribed(sentence, analysis),

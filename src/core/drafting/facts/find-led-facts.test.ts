@@ -59,6 +59,11 @@ describe("facts that take up the sentence before", () => {
       "Read: “A frog does not look like its parents when it is born. It changes its shape as it grows.” What is this change called?",
       "metamorphosis",
     ],
+    "by a sentence whose pronoun is known": [
+      "A newt lives under stones and rotten leaves in the ponds of the long valley behind the school at Skerry Bay. It keeps its gills for its whole life. Scientists call this condition neoteny.",
+      "Read: “[A newt] keeps its gills for its whole life.” What do scientists call this condition?",
+      "neoteny",
+    ],
     "by what they do": [
       "First the milk is warmed, and bacteria are added. They turn the sugar of the milk into acid.",
       "Read: “First the milk is warmed, and bacteria are added.” What do they turn the sugar of the milk into?",

@@ -4,7 +4,7 @@ import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
-import { mayDo } from "../../language/pronoun-rivals";
+import { isThingsDeed, mayDo } from "../../language/pronoun-rivals";
 import { mayBe } from "../../language/resolve-pronouns";
 import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
@@ -33,7 +33,7 @@ export function findLedFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const pointers = pointersIn(sentence, before, analysis);
   const leads = pointers.length > 0 ? leadsOf(sentence, analysis) : [];
   if (leads.length === 0) return [];
-  const quoted = leads.map(({ text }) => text.trim()).join(" ");
+  const quoted = leads.length > 1 ? leads.map(({ text }) => text.trim()).join(" ") : quotedText(leads[0]!, analysis);
   return findFacts(sentence, { ...analysis, led: sentence })
     .filter((fact) => takesUp(fact, pointers) && !(fact.type !== "condition" && isNamedAhead(fact.sentence, pointers, analysis)))
     .map((fact) => (isNamedByCondition(fact, pointers, analysis) ? fact : { ...fact, stem: `Read: “${quoted}” ${fact.stem}`, support: leads }))
@@ -94,24 +94,52 @@ function isNamedAhead(sentence: Sentence, pointers: readonly string[], { persons
 function isNamedByCondition({ type, stem, sentence }: Fact, pointers: readonly string[], { persons, lexicon }: Analysis): boolean {
   const [pointer, ...more] = pointers;
   if (type !== "condition" || !pointer || more.length > 0 || !/^(?:it|they)$/.test(pointer) || new RegExp(`\\b${pointer}\\b`, "i").test(stem)) return false;
-  const conditions = sentence.clauses.filter(({ rank, start }) => rank === "adverbial" && start < (firstMain(sentence)?.subject.start ?? 0));
+  const main = firstMain(sentence);
+  const conditions = sentence.clauses.filter(({ rank, start }) => rank === "adverbial" && start < (main?.subject.start ?? 0));
   return conditions.some((inner) => {
     const { subject, complements } = inner;
     if (isGone(inner)) return false;
     return [subject, ...complements.map(({ node }) => node)].some(
-      (np) => np.cat === "np" && headTerminal(np).cat !== "pro" && mayBe(pointer, np, sentence, persons, lexicon),
+      (np) => np.cat === "np" && headTerminal(np).cat !== "pro" && mayBe(pointer, np, sentence, persons, lexicon) && !(main && isThingsDeed(np, main, lexicon)),
     );
   });
 }
 
-/** The sentence before, and the one before that where it does not stand by itself; none where they are no clear words of the source. */
+/** The sentence before, and the one before that where it does not stand by itself and both are short; none where they are no clear words of the source. */
 function leadsOf(sentence: Sentence, analysis: Analysis): Sentence[] {
   const [second, first] = [analysis.sentences[sentence.index - 1]!, analysis.sentences[sentence.index - 2]];
   if (!mayQuote(second, sentence, analysis)) return [];
   if (opensClearly(second)) return [second];
-  if (!first || !mayQuote(first, sentence, analysis) || !opensClearly(first) || !hasPronounSubject(second)) return [];
-  return `${first.text} ${second.text}`.split(" ").length <= LONGEST_LEAD ? [first, second] : [];
+  const isBoth =
+    first !== undefined &&
+    mayQuote(first, sentence, analysis) &&
+    opensClearly(first) &&
+    hasPronounSubject(second) &&
+    `${first.text} ${second.text}`.split(" ").length <= LONGEST_LEAD;
+  if (isBoth) return [first, second];
+  return opensWithKnown(second, analysis) ? [second] : [];
 }
+
+/** "*She* soon noticed that …": a pronoun that is known, and stands in brackets by its name where it is quoted. */
+function opensWithKnown(lead: Sentence, analysis: Analysis): boolean {
+  const [opening] = lead.clauses.filter(({ rank }) => rank === "main");
+  const known = opening && analysis.antecedents.get(positionKey(lead, opening.subject.start));
+  // "*Then* it …": leans on more than its pronoun.
+  // "*It's* the same thing that …": no name stands before the rest of that word.
+  if (/^\p{L}+[’']/u.test(lead.text)) return false;
+  return opening?.subject.start === 0 && pronounOf(opening.subject) !== undefined && known !== undefined && known.text.split(" ").length <= MOST_OF_NAME;
+}
+
+/** As the source has it, but for its opening pronoun: "[Ida Marrick] soon noticed that …". */
+function quotedText(lead: Sentence, analysis: Analysis): string {
+  const text = lead.text.trim();
+  if (!hasPronounSubject(lead) || !opensWithKnown(lead, analysis)) return text;
+  const known = analysis.antecedents.get(positionKey(lead, 0))!;
+  return text.replace(/^\p{L}+/u, `[${known.text.charAt(0).toUpperCase()}${known.text.slice(1)}]`);
+}
+
+/** Words of what stands in brackets. */
+const MOST_OF_NAME = 5;
 
 /** Whole, of the same paragraph and voice, nobody's speech within it and no task. */
 function mayQuote(lead: Sentence, sentence: Sentence, analysis: Analysis): boolean {

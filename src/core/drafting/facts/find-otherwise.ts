@@ -2,7 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
-import { headTerminal } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -42,10 +42,15 @@ export function findOtherwise(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
+/** "It has to be *a Tuesday*": which it is, and nothing that it has to be like. */
+function isNamedOnly(infinitive: Node): boolean {
+  const be = walkTree(infinitive).find(({ cat, role }) => cat === "vp" && role === "predicate");
+  return headTerminal(infinitive).cat === "be" && be?.kids[1]?.cat === "np";
+}
+
 /** Must, should, has to, needs to, or a command. */
 function isNeeded({ auxiliaries, verb, complements, imperative }: Clause): boolean {
   const isModal = auxiliaries[0]?.cat === "modal" && /^(?:must|should)$/.test(auxiliaries[0].lemma ?? "");
-  const hasTo =
-    (verb.cat === "have" || verb.lemma === "need") && complements.some(({ role, node }) => role === "infinitive" && headTerminal(node).cat !== "be");
+  const hasTo = (verb.cat === "have" || verb.lemma === "need") && complements.some(({ role, node }) => role === "infinitive" && !isNamedOnly(node));
   return isModal || hasTo || imperative;
 }

@@ -122,8 +122,8 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const told = nodeText(clause.sentence, clause.imperative ? firstDeed(withoutReason(purpose)) : withoutReason(purpose)).replace(/^To /, "to ");
   // "through both layers *at once* so that they match": how it is done, and not what for.
   const answer = `${only ? `${headTerminal(only.node).lemma} ` : ""}${told.replace(/^(?:at once|at the same time) (?=so that\b)/, "")}`;
-  // "a story *to get involved in*", "make sure *not to fall*"
-  if (/\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer) || /^(?:sure|certain)\b/.test(rest)) return [];
+  // "a story *to get involved in*", "make sure *not to fall*"; but "so that the colour can soak in"
+  if ((purpose.cat === "vp" && /\b(?:in|on|at|with|about|for|of|into|from)$/.test(answer)) || /^(?:sure|certain)\b/.test(rest)) return [];
   if (answer.split(" ").length < 3) return [];
   // "flows out *to fill the gap*": which gap?
   if (/^to (?:fill|close|take|solve|fix|avoid) (?:the|its|their) (?:gap|place|space|hole|problem|difference)$/i.test(answer)) return [];
@@ -194,7 +194,8 @@ function isClearPurpose(purpose: Node, { clause, binder }: Phrasing, analysis: A
   // "to collect it, *and cover the barrel*": the next command.
   if (clause.imperative && (purpose.role === "coordination" || walkTree(purpose).some(({ cat }) => cat === "c-j-vp"))) return false;
   const owned = purpose.cat === "vp";
-  const unclear = findUnclear(purpose, sentence, analysis, binder, owned);
+  // "Wait a minute, so that *the colour* can soak in": the one that the instructions speak of.
+  const unclear = findUnclear(purpose, sentence, analysis, binder, owned, { isAnswer: !owned && clause.imperative });
   // "have studied owls in order to build *quieter* fans": than those there are.
   const isBetter = owned && unclear === "comparison-left-open" && walkTree(purpose).some((node) => isMadeBetter(node));
   if (!unclear || isBetter) return true;

@@ -303,7 +303,9 @@ function commasOnlyPartAdjectives(np: Node): boolean {
 
 /** "Her father ground lenses", where the source has one woman only: Marta Selwyn's father. */
 function ownersName(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
-  const owner = subject.role === "possessor" && subject.kids[0]?.cat === "poss" ? subject.kids[0].lemma : undefined;
+  // "*Her* love of mathematics"
+  const owned = subject.role === "postmodifier" && subject.kids[1]?.f.sub === "of" ? subject.kids[0]! : subject;
+  const owner = owned.role === "possessor" && owned.kids[0]?.cat === "poss" ? owned.kids[0].lemma : undefined;
   const [, rest] = /^\S+ (.+)$/s.exec(nodeText(sentence, subject)) ?? [];
   if (!owner || !rest || /\b(?:he|she|his|her|him)\b/i.test(rest)) return undefined;
   const name = analysis.owners.get(positionKey(sentence, subject.start))?.text ?? ownerNamed(owner, sentence, analysis);

@@ -17,6 +17,17 @@ export function isClearByWords(node: Node, sentence: Sentence): boolean {
   const behind = words[node.end]?.lower ?? "";
   // "weighs as *much* as the ship", "*each* swing takes the *same* time": the clause itself says how much, and the same as what.
   if (isAsMuchAs(node, sentence) || isSameOfEach(node, sentence)) return true;
+  // "the *same* part of the body that steers your heart": which, the clause behind it says.
+  if (
+    node.lemma === "same" &&
+    SAME_THAT.test(
+      words
+        .slice(node.end)
+        .map(({ lower }) => lower)
+        .join(" "),
+    )
+  )
+    return true;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if ((node.lemma === "other" && before === "any") || isAnybody(node, sentence)) return true;
   // "Looking *from above* gives a reading that is too high": a direction.
@@ -33,6 +44,8 @@ export function isClearByWords(node: Node, sentence: Sentence): boolean {
   // "spreads *from one person to another*": any of them.
   return node.lemma === "another" && /\bfrom one (?:\p{L}+ ){1,2}to another\b/iu.test(sentence.text);
 }
+
+const SAME_THAT = /^\p{L}+ (?:of (?:the |an? )?(?:\p{L}+ ){1,2})?(?:that|which|who|as) (?!it\b|this\b|these\b|those\b)\p{L}/u;
 
 /** Whether an adjective stands there, and no verb. */
 function isQuality({ words }: Sentence, at: number): boolean {

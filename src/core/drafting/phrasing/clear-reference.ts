@@ -59,7 +59,8 @@ export function binderOf(node: Node, text: string, analysis: Analysis): Binder {
     ...rivals,
     // "*The air* rushes over their feathers": of air there are no several.
     num: head.flags?.includes("mass") && node.f.num === "any" ? "sg" : (node.f.num ?? "any"),
-    human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon)),
+    // "*The word scientist* first appeared in print": a word is nobody.
+    human: Boolean(person) || (head.cat === "n" && isPersonNoun(head.lemma ?? "", analysis.lexicon) && !/^the (?:word|term) \p{Ll}/iu.test(text)),
     ...(isLifeless(head, analysis) ? { lifeless: true as const } : {}),
     ...(head.cat === "n" && FOUNDED.has(head.lemma ?? "") ? { group: true as const } : {}),
     gender: person?.gender,

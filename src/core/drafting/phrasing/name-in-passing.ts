@@ -1,6 +1,7 @@
 import type { Analysis, Sentence } from "../../language/analysis";
+import { isPersonNoun } from "../../language/find-persons";
 import { calledName, nodeText } from "../../language/node-text";
-import type { Node } from "../../language/tree";
+import { headTerminal, type Node, walkTree } from "../../language/tree";
 
 /** "a French engineer, *Augustin Fresnel*, designed …": the name says who. */
 export function nameInPassing(subject: Node, sentence: Sentence, analysis: Analysis): string | undefined {
@@ -11,5 +12,13 @@ export function nameInPassing(subject: Node, sentence: Sentence, analysis: Analy
   const text = nodeText(sentence, subject.kids[1]!);
   // "a later machine, *the Mark II*, stopped working"
   const isName = subject.kids[0]!.f.det === "indef" && /^(?:the )?\p{Lu}[\p{L}\d]*(?: \p{Lu}[\p{L}\d]*)*$/u.test(text);
-  return analysis.persons.has(text) || isName ? text : undefined;
+  if (analysis.persons.has(text) || isName) return text;
+  // "*The treatment*, dialysis, takes four hours": the noun with its article points back, its name does not.
+  const [thing, beside] = subject.kids as [Node, Node];
+  const name = walkTree(beside).find(({ cat }) => cat === "np");
+  const head = name && headTerminal(name);
+  const isTerm = name?.f.det === "bare" && name.f.num !== "pl" && head?.cat === "n" && name.end - name.start <= 2;
+  return isTerm && thing.f.det === "def" && thing.end - thing.start === 2 && !isPersonNoun(headTerminal(thing).lemma ?? "", analysis.lexicon)
+    ? nodeText(sentence, name)
+    : undefined;
 }

@@ -83,5 +83,5 @@ export function isBareSubject(s: Node): boolean {
 
 /** "in the box", "between the chambers": where something may be. */
 export function isPlace(pp: Node): boolean {
-  return /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|over|beneath|next|opposite)$/.test(pp.f.sub ?? "");
+  return /^(?:in|on|at|among|between|above|below|under|behind|beside|inside|near|along|around|infront|ontop|over|beneath|next|opposite)$/.test(pp.f.sub ?? "");
 }

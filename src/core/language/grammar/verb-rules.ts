@@ -30,6 +30,7 @@ import {
 } from "./verb-shapes";
 import {
   ASKING,
+  BIDDING,
   CALLING,
   GIVING,
   HOW_ONE_DOES,
@@ -55,7 +56,8 @@ function isStateOf(verb: Node, state: Node): boolean {
 }
 
 /** Verbs with what they govern, auxiliaries, adjuncts, and their coordination. */
-export function addVerbRules({ rule, lift, has }: RuleWriter): void {
+export function addVerbRules({ rule, lift, has, isVerbToo }: RuleWriter): void {
+  const opensAsDeed = (np: Node): boolean => (np.role === "compound" ? isVerbToo(np.kids[0]!, 1 / 25) : np.kids[0] !== undefined && opensAsDeed(np.kids[0]));
   const verbal = (verb: Node, cost: number, extra: Features = {}): Made => {
     const f = formOf(verb);
     return f && { f: { ...f, ...extra }, cost };
@@ -102,11 +104,10 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
             ? 0
             : 2.5,
   }));
-  // "found Gideon *not guilty*"
-  rule("vp", "vo not-ap", 0, "predicate", 0.4, (vo) => (/^(?:find|prove|declare|consider|call)$/.test(headTerminal(vo).lemma ?? "") ? vo.f : undefined));
   rule("vp", "vo vp", 0, "infinitive", 0, (vo, vp) => {
     const verb = headTerminal(vo);
-    if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: has(verb, "V") ? 0.4 : 1.2 };
+    // "ask the council *to plant apples*": to do so, and to no apples.
+    if (vp.f.form === "to" && !vp.f.gap) return { f: vo.f, cost: BIDDING.has(verb.lemma ?? "") ? -1.2 : has(verb, "V") ? 0.4 : 1.2 };
     // "makes the flame smoke"
     if (vp.f.form === "base" && !vp.f.gap && firstWord(vp) !== "too" && LETTING.has(verb.lemma ?? ""))
       return { f: vo.f, cost: /^(?:make|let)$/.test(verb.lemma ?? "") ? -0.6 : 0.5 };
@@ -287,8 +288,6 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     const np = cnp.kids[1];
     return vp.f.form === "fin" && np?.role === "reduced" && np.f.det === "indef" && NAMES_A_DEED.test(headTerminal(np).lemma ?? "") ? vp.f : undefined;
   });
-  // "learn in small groups, *which is a good way to meet*": the whole, and no group.
-  rule("vp", "vp c-rc", 0, "adjunct", 1.6, (vp, rc) => (vp.f.form === "fin" && rc.f.agr === "sg" && rc.kids[1]?.kids[0]?.lemma === "which" ? vp.f : undefined));
   rule("vp", "not vp", 1, "negation", 0.3, (_, vp) => (vp.f.form === "to" || vp.f.form === "ing" ? vp.f : undefined));
 
   // Adjuncts
@@ -298,6 +297,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     // "accuses a person *of breaking a law*"
     if (pp.f.sub === "of" && OF_WHAT.has(firstVerb(vp) ?? "")) return { f: vp.f, cost: -0.7 };
     if (pp.f.sub === "of" || pp.f.sub === "than") return { f: vp.f, cost: 1.5 };
+    // "told the men *to water plants*": what they are to do.
+    if (pp.kids[0]?.lemma === "to" && BIDDING.has(firstVerb(vp) ?? "") && opensAsDeed(pp.kids[1]!)) return { f: vp.f, cost: 2.5 };
     // "carried *off* eleven boats", "put *on* two coats": a verb of two words with its object.
     const verb = lastWord(vp);
     if (verb.cat === "v" && PHRASAL[verb.lemma ?? ""]?.includes(pp.f.sub ?? "")) return { f: vp.f, cost: 1.4 };
@@ -321,7 +322,8 @@ export function addVerbRules({ rule, lift, has }: RuleWriter): void {
     if (behindClause(vp) > 0 && other.f.form === "ing") return undefined;
     if (other.f.gap) return undefined;
     if (other.f.form === "to") return { f: vp.f, cost: 0.8 };
-    return other.f.form === "ing" ? { f: vp.f, cost: 1.9 } : undefined;
+    // "called *blushing the most human of all expressions*": what he called it.
+    return other.f.form === "ing" ? { f: vp.f, cost: vp.role === "verb" && CALLING.has(headTerminal(vp).lemma ?? "") ? 4 : 1.9 } : undefined;
   });
   rule("c-sb", "comma sb", 1, "mark", 0);
   // "can turn it into law, *but only if two thirds vote for it*"

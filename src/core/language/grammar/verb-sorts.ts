@@ -2,6 +2,9 @@
 
 export const CALLING = new Set("call name elect vote appoint make consider declare label nickname dub term crown rename christen".split(" "));
 
+/** Whoever is asked or told to do something does it. */
+export const BIDDING = new Set("ask tell order urge beg invite persuade allow force".split(" "));
+
 /** With an object and what it is of. */
 export const OF_WHAT = new Set("accuse convict rob deprive inform remind warn suspect cure rid assure notify relieve".split(" "));
 

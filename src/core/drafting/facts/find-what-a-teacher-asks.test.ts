@@ -1,0 +1,98 @@
+import { describe } from "vitest";
+import { finds, neverAsks } from "../../../../tests/support/fact-tester";
+
+describe("what stands at a place, and what happens each time", () => {
+  finds({
+    "what is at a place": ["At the head of every tube is a knot of thin threads.", "What is at the head of every tube?", "a knot of thin threads"],
+    "so many of them": ["Between each pair of towers stood two lamps.", "What stood between each pair of towers?", "two lamps"],
+    "to things": ["Ropes get wet. In dry weather the ropes shrink.", "What happens to the ropes in dry weather?", "they shrink"],
+    "to something, done by nobody": [
+      "The fish is sold at an auction. After the auction the fish is packed in ice.",
+      "What happens to the fish after the auction?",
+      "it is packed in ice",
+    ],
+    "what animals do": ["Crabs live in the bay. At high tide the crabs climb the rocks.", "What do the crabs do at high tide?", "climb the rocks"],
+  });
+  neverAsks({
+    "of one that is met for the first time": ["After ten days a tiny crab creeps out of the egg.", /^What (?:happens|does a tiny)/],
+    "who sits where": ["In the tower of the harbour lives an old keeper.", /What lives in the tower/],
+    "of the sun": ["At noon the sun dries up the pools.", /What happens to the sun/],
+  });
+});
+
+describe("on what it depends, what it is called, what somebody was", () => {
+  finds({
+    "on what it depends": [
+      "How fast a rope wears depends on how often it is used.",
+      "On what does it depend how fast a rope wears?",
+      "how often the rope is used",
+    ],
+    "a word of another tongue": [
+      'Dolphins breathe air. The word dolphin is Greek for "fish with a womb".',
+      "What does the Greek word “dolphin” mean?",
+      "“fish with a womb”",
+    ],
+    "a trade": ["Marta Selwyn was a ropemaker.", "What was Marta Selwyn’s profession?", "a ropemaker"],
+    "what crime": ["A keeper who lies in court commits a crime called perjury.", "What crime does a keeper who lies in court commit?", "perjury"],
+    "a weakness, behind a colon": [
+      "The old plan of the town had one weakness: it needed a fast ship.",
+      "What weakness did the old plan of the town have?",
+      "it needed a fast ship",
+    ],
+    "a condition, behind a colon": [
+      "Marta agreed on one condition: if the lamp was dim, it was to be replaced.",
+      "On what condition did Marta agree?",
+      "if the lamp was dim, it was to be replaced",
+    ],
+    "what somebody calls a deed": [
+      "Marta Selwyn called knitting the quietest of all crafts.",
+      "What did Marta Selwyn call knitting?",
+      "the quietest of all crafts",
+    ],
+  });
+  neverAsks({
+    "how a captain was": ["Marta Selwyn was a harsh captain.", /profession/],
+    "each of several things": ["Each remedy has a weakness: quotas, for instance, tempt crews to cheat.", /What weakness/],
+    "who wrote a word": ["The word keeper first appeared in print in a letter of 1450.", /Who first appeared/],
+  });
+});
+
+describe("reasons, purposes and conditions", () => {
+  finds({
+    "of a command, behind as": [
+      "Put the oil on the shelf and put on an apron, as lamp oil does not wash out of clothes.",
+      "Why should you put on an apron?",
+      "because lamp oil does not wash out of clothes",
+    ],
+    "so that it can soak in": [
+      "Drops of oil fall on the wick. Wait one minute, so that the oil can soak in.",
+      "Why should you wait one minute?",
+      "so that the oil can soak in",
+    ],
+    "or else": [
+      "Make a lamp. The wick has to be even, or black smoke will rise from the lamp.",
+      "Why does the wick have to be even?",
+      "because otherwise black smoke will rise from the lamp",
+    ],
+    "even a small piece": [
+      "If even a small piece of the root stays in the ground, a new plant grows.",
+      "What happens if even a small piece of the root stays in the ground?",
+      "a new plant grows",
+    ],
+    "with a therefore inside": [
+      "Lamps are checked at dawn. If a keeper finds soot on the glass, therefore, she suspects that the wick is old.",
+      "What does a keeper do if she finds soot on the glass?",
+      "she suspects that the wick is old",
+    ],
+    "by its name beside a noun": ["The treatment, dialysis, takes about four hours.", "How many hours does dialysis take?", "about four"],
+    "what controls it": [
+      "Blushing is controlled by the same part of the body that steers your heart.",
+      "What controls blushing?",
+      "the same part of the body that steers your heart",
+    ],
+    "what was asked of somebody": ["Marta asked the council to plant apples and pears.", "What did Marta ask the council to do?", "plant apples and pears"],
+  });
+  neverAsks({
+    "what never grows": ["A seed lands in the field. If the ground is damp, it starts to grow within ten days.", /^What happens if the ground is damp/],
+  });
+});

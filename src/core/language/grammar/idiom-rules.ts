@@ -1,0 +1,39 @@
+import { headTerminal, type Node } from "../tree";
+import { firstWord } from "./phrase-shapes";
+import type { RuleWriter } from "./rule-writer";
+import { formOf } from "./verb-shapes";
+import { CALLING, LETTING } from "./verb-sorts";
+
+const VAGUE_THING = /^(?:some|any|every|no)thing$/;
+
+/** Constructions that belong to a few verbs and nouns. */
+export function addIdiomRules({ rule, lift }: RuleWriter): void {
+  // "makes your heart beat faster *and your breath come quicker*"
+  rule("does", "np vp", 1, "subject", 0, (np, vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive && np.f.kase !== "subj" ? {} : undefined));
+  rule("j-does", "conj does", 1, "mark", 0, (conj) => (conj.f.sub === "and" ? {} : undefined));
+  const lets = (vp: Node) => vp.role === "infinitive" && vp.kids[1]?.f.form === "base" && LETTING.has(headTerminal(vp).lemma ?? "");
+  rule("vp", "vp j-does", 0, "adjunct", 0.4, (vp) => (lets(vp) ? vp.f : undefined));
+  // "*had the servants take* the candles away": whoever is told to does it.
+  rule("had", "have np", 0, "object", 0, (have, np) =>
+    np.f.kase === undefined && /^(?:def|poss|proper|indef)$/.test(np.f.det ?? "") ? (formOf(have) ?? undefined) : undefined,
+  );
+  rule("vp", "had vp", 0, "infinitive", 1, (had, vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? had.f : undefined));
+  // "called *blushing* the most human of all expressions"
+  rule("vo", "v np", 0, "object", -1.5, (v, np) =>
+    CALLING.has(v.lemma ?? "") && np.role === "gerund" && np.end - np.start === 1 ? (formOf(v) ?? undefined) : undefined,
+  );
+  // "*something called* algebra", "*nothing made* by hand"
+  rule("np", "np vp", 0, "reduced", 0.5, (np, vp) =>
+    np.end - np.start === 1 && VAGUE_THING.test(headTerminal(np).lemma ?? "") && vp.f.form === "participle" && vp.f.gap ? np.f : undefined,
+  );
+  // "stands in one place *all its life*"
+  lift("advp", "np", "time", (np) => (headTerminal(np).lemma === "life" && /^all$/i.test(firstWord(np)) ? { f: { sub: "time" }, cost: 0.3 } : undefined));
+  // "has ten days, *not counting Sundays*, to decide"
+  rule("vp", "vp c-pp-c", 0, "adjunct", 1, (vp, pp) =>
+    /^not (?:counting|including)$/.test(headTerminal(pp.kids[0]?.kids[1]?.kids[0] ?? pp).lemma ?? "") ? vp.f : undefined,
+  );
+  // "found Gideon *not guilty*"
+  rule("vp", "vo not-ap", 0, "predicate", 0.4, (vo) => (/^(?:find|prove|declare|consider|call)$/.test(headTerminal(vo).lemma ?? "") ? vo.f : undefined));
+  // "learn in small groups, *which is a good way to meet*": the whole, and no group.
+  rule("vp", "vp c-rc", 0, "adjunct", 1.6, (vp, rc) => (vp.f.form === "fin" && rc.f.agr === "sg" && rc.kids[1]?.kids[0]?.lemma === "which" ? vp.f : undefined));
+}
