@@ -83,6 +83,8 @@ export function failedGate(candidate: Candidate): GateName | undefined {
     )
   )
     return "ends-badly";
+  // "What did he ask the judge to do?" – "Give him *one*"
+  if (/^(?:give|get|buy|have|make|take|bring|find|build|send|show) (?:\p{L}+ )?one$/iu.test(candidate.key)) return "ends-badly";
   // "How many pupils came to her lesson *more than to the mate's*?"
   if (/\b(?:more|less|fewer) than (?:to|for|on|at|in|from|with) [^?]*\?$/.test(stem)) return "ends-badly";
   // "a stamp, which cost a penny at first *and fourpence*?": when it cost that, was torn off.

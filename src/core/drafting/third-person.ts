@@ -49,6 +49,10 @@ function onceNamed(stem: string, narrator: string): string {
 const SHARED =
   /\b(our) ((?:(?!of\b)\p{Ll}+ ){0,2}?(?:school|class|classroom|town|village|city|country|island|street|streets|library|harbour|museum|council|park|playground|break|breaks|timetable|lessons|pupils|teachers|buses|roads|schools|planet|community|beach|beaches|grades|marks|homework|principal|headteacher)\b)/giu;
 
+/** "two per cent of *our weight*": everybody's, and not the writer's. */
+const OF_BODY =
+  /\bour ((?:(?:own|whole|total|body) )?(?:weight|energy|body|brain|blood|bones|skin|heart|lungs|stomach|health|muscles|eyes|ears|teeth|bodies)\b)/g;
+
 const POSSESSIVES = { he: "his", she: "her" };
 
 /** Replaces until nothing is left to replace: each match holds the next one's beginning. */
@@ -64,6 +68,7 @@ function tell(text: string, narrator: string, possessive: string, gender: "he" |
     .map((part) => {
       if (part.startsWith("“")) return part;
       const told = part
+        .replace(OF_BODY, "a person’s $1")
         .replace(SHARED, (_, our: string, rest: string) => `${our === "Our" ? "The" : "the"} ${rest}`)
         .replace(/\b(?:my|our)\b/g, possessive)
         .replace(/\b(?:My|Our)\b/g, possessive.charAt(0).toUpperCase() + possessive.slice(1))

@@ -144,6 +144,9 @@ const OPENS_NAME = new Set(
   ),
 );
 
+const PEOPLE =
+  /^(?:people|men|women|man|woman|children|students|pupils|workers|families|passengers|soldiers|voters|citizens|farmers|pilots|teachers|residents|sailors|artists|musicians|drivers|players|athletes|communities|churches|schools)$/;
+
 /** A phrase for the middle of a sentence: the capital of a sentence's first word is taken off unless it is a name's. */
 export function midSentence(sentence: Sentence, node: Node, text = nodeText(sentence, node)): string {
   if (node.start !== 0) return text;
@@ -160,7 +163,18 @@ export function midSentence(sentence: Sentence, node: Node, text = nodeText(sent
   const isKin = node.end === 1 && /^\p{Lu}/u.test(first.text) && KIN_NAMES.has(first.lower);
   // "*Congress* passed the law": without an article an assembly has its name.
   const isAssembly = node.end === 1 && /^(?:Congress|Parliament)$/.test(first.text);
-  if (at.cat === "pn" || isKin || isAssembly || opensName || DEMONYMS.has(first.lower) || first.text === "I" || /^(?:[A-Z]{2}|[B-Z]$)/.test(first.text))
+  // "*Black passengers* had to sit at the back"
+  const isOfPeople = first.text === "Black" && PEOPLE.test(second?.lower ?? "");
+  if (
+    at.cat === "pn" ||
+    isOfPeople ||
+    isKin ||
+    isAssembly ||
+    opensName ||
+    DEMONYMS.has(first.lower) ||
+    first.text === "I" ||
+    /^(?:[A-Z]{2}|[B-Z]$)/.test(first.text)
+  )
     return text;
   return text.charAt(0).toLowerCase() + text.slice(1);
 }

@@ -9,8 +9,10 @@ type Known = { antecedents: ReadonlyMap<string, Antecedent>; persons: ReadonlyMa
 
 /** "*Annie Besant* wrote down what the workers told *her*": whoever the sentence is about, and no name again. */
 export function isSubjectAgain({ text }: Resolved, { lemma, start }: Node, sentence: Sentence, { antecedents, persons }: Known): boolean {
-  const isTold = ({ role, node }: Clause["complements"][number]) => role === "clause" && node.start <= start && node.end > start;
-  const main = sentence.clauses.find(({ rank, complements }) => rank === "main" && complements.some(isTold));
+  // "he paid a tutor *to give him lessons*"
+  const isTold = ({ role, node }: Clause["complements"][number]) =>
+    (role === "clause" || (node.cat === "vp" && node.f.form === "to")) && node.start <= start && node.end > start;
+  const main = sentence.clauses.find(({ rank, complements, adjuncts }) => rank === "main" && [...complements, ...adjuncts].some(isTold));
   if (!main || !/^(?:him|her)$/.test(lemma ?? "")) return false;
   const subject =
     antecedents.get(positionKey(sentence, main.subject.start))?.text ?? calledName(main.subject, sentence) ?? nodeText(sentence, coreOf(main.subject));

@@ -220,7 +220,7 @@ function opensWithOpen(before: Sentence | undefined, sentence: Sentence, pronoun
 function inFront(clause: Clause, clauses: readonly Clause[], pronoun: string, { persons, lexicon, found, sentences }: Known): Antecedent | undefined {
   const main = clauses.find((other) => other.rank === "main");
   if (clause.rank !== "adverbial" || !main || main.imperative || main.subject.start < clause.end || clauses[0] !== clause) return undefined;
-  // "Before *it* leaves the sea, a mudskipper …": what the whole text is about.
+  // "Before *it* leaves the sea, a mudskipper …": what the text is about.
   const named = main.subject.f.det === "proper" || isTopicAhead(main, sentences) ? antecedentOf(main, found) : undefined;
   // "When *he* could not pay it, Fust took *him* to court": never Fust.
   if (!named || speaksOfSame(main, pronoun)) return undefined;
@@ -307,7 +307,7 @@ function clauseBefore(sentence: Sentence, pronoun: string, known: Known): Clause
   return mainClause(before) ?? (isOfSomebody ? clauseOfSomebody(before, pronoun, known) : undefined);
 }
 
-/** "Something was missing.": no person, no animal, no pronoun for one. */
+/** "Something was missing.": no one person, no animal, no pronoun for one. */
 function tellsOfNobody({ tree, text, words }: Sentence, { persons, lexicon }: Known): boolean {
   if (!tree || /\b(?:he|she|they|him|her|his|them|their|who|somebody|someone)\b/i.test(text)) return false;
   const isSomebody = ({ cat, cost, lemma = "" }: { cat: string; cost: number; lemma?: string }) =>

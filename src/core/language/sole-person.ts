@@ -21,6 +21,8 @@ export function solePerson(
   ofOwner = false,
 ): string | undefined {
   if (pronoun !== "he" && pronoun !== "she") return undefined;
+  // "not to deal with *somebody* until *he* changes what he does": whoever that is.
+  if (!ofOwner && new RegExp(`\\b(?:some|any)(?:body|one)\\b(?! else).*\\b${pronoun}\\b`, "i").test(sentence.text)) return undefined;
   // Nobody is meant who has not been named yet.
   // Whoever answers speaks of somebody else than of whoever asks.
   const all = [...new Set(persons.values())].filter((person) => (person.firstSeen ?? 0) <= sentence.index && !(sentence.speaker && person.speaks));

@@ -165,6 +165,8 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     // "has a root *as long as* your arm"
     if (key === "as long as" && (COMPARED.test(ahead) || /^an?$/.test(tokens[at - 2]?.lower ?? ""))) continue;
     // "It cannot be faked, *you see*.": said in passing, and no *when you see*.
+    // "*As it is*, half the class comes late", but "as it is cold"
+    if (key === "as it is" && !(at === 0 && next?.text === ",")) continue;
     if (/^you (?:see|know)$/.test(key) && !(tokens[at - 1]?.text === "," && /^[,.]$/.test(next?.text ?? ""))) continue;
     // "are the easiest *to begin with*"
     if (key === "to begin with" && at > 0 && tokens[at - 1]?.text !== ",") continue;

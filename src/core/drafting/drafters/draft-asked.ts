@@ -71,10 +71,15 @@ function readAsked(question: Sentence, reply: Sentence, after: Sentence | undefi
   // "How many loaves? Three hundred. But on Saturdays …": the answer is taken back or goes on.
   if (after && after.block === reply.block && (GOES_ON.test(after.text) || (ASKS_TALE.test(asks) && TELLS_ON.test(after.text)) || ASKS_HOW_IT_CAME.test(asks)))
     return [];
+  // "In summer there are sixty of us. *In winter* only eleven stay": half of the answer.
+  if (after && after.block === reply.block && ONCE.test(reply.text) && ONCE.test(after.text)) return [];
   const answer = says.text.trim().replace(/[.!]$/, "");
   const count = answer.split(" ").length;
   return count > LONGEST_ANSWER ? [] : [{ question, asks, reply, answer, isWhy: /^(?:Why|How (?:do|does|did|can|is|are))\b/.test(asks) }];
 }
+
+const ONCE =
+  /^(?:in|on|at|for|during) (?:the )?(?:summer|winter|spring|autumn|first|second|week|weekdays?|weekends?|day|night|morning|evening|\p{L}+days?)\b/iu;
 
 function firstWords(reply: Sentence, text: string): Sentence {
   return { ...reply, text, words: reply.words.slice(0, text.split(" ").length) };

@@ -58,10 +58,10 @@ const EXAMPLE = /\bfor (?:instance|example)\b/i;
 const LINK = /^(?:Furthermore|Moreover|In addition|Besides|However|Also|In return|Alternatively|Of course), (?=\S)|^In fact,? (?=\S)|^Next (?=\p{Lu})/u;
 /** "So the surface had to be curved", "Ice is therefore less dense", "Bones also store calcium": what joins it to the sentence before, and can be left out. */
 const FOLLOWS =
-  /^(?:So|Therefore|Thus|Hence|As a result|For this reason),? (?=\p{L})|,? \btherefore\b,?|(?<!\b(?:but|not|only)) \balso(?= \p{Ll})|,? (?:as well|too)(?=[.!]$)/gu;
+  /^(?:So|Therefore|Thus|Hence|As a result|For this reason),? (?=\p{L})|,? \btherefore\b,?|(?<!\b(?:but|not|only)) \balso(?= \p{Ll})|(?<!\bjust),? (?:as well|too)(?=[.!]$)/gu;
 /** "did not agree", "soon the outbreak ended": with what, and which, the sentences before say. */
 export const TELLS_NO_MORE =
-  /(?<!\b(?:how|what|where|who|which|when|than|as)\b.*)\b(?:did|does|do|is|was|were|had|has|have|can|could|would|will)(?: not|n[’']t)?[.!]$|\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$|\b(?:further|otherwise|likewise)[.!]$/i;
+  /(?<!\b(?:how|what|where|who|which|when|than|as)\b.*)\b(?:did|does|do|is|was|were|had|has|have|can|could|would|will)(?: not|n[’']t)?[.!]$|\b(?:agree|refuse|accept|object|help|work|end|happen|begin|start|stop|continue|follow)(?:d|ed|s)?[.!]$|\b(?:further|otherwise|likewise|how|why)[.!]$|, which (?:have|has|had) none\b/i;
 
 /** Why a clause is not asked about, though whoever has read the passage follows it in a list of points. */
 const FOLLOWED = new Set(["pronoun", "definite-without-antecedent", "points-elsewhere", "no-subject", "contracted"]);

@@ -64,6 +64,7 @@ function isOfLongerTerm(leaves: readonly Node[], index: number): boolean {
 
 /** What a word of the tables means beside certain others: "invade somebody's *privacy*". */
 const OTHER_SENSES: Readonly<Record<string, RegExp>> = {
+  scrape: /\bscrap(?:e|es|ed|ing) (?:on|against|along|over|past)\b/i,
   cancel: /\bcancel\w* (?:out|each other|one another)\b|\b(?:tint|effects?|noise|sounds?|waves?|charges?|forces?|colou?rs?)\b/i,
   ripe: /\b(?:blisters?|time|age|moment|idea)\b/i,
   ancestor: /\b(?:its|whales?|birds?|horses?|animals?|plants?|fish|dinosaurs?|species|wol(?:f|ves)|dogs?|cats?)\b/i,

@@ -1,5 +1,6 @@
 import type { Clause } from "../../language/clause";
 import { nodeText, wordsText } from "../../language/node-text";
+import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
 import { askBehind } from "../phrasing/ask-shared";
 import { bindersIn, findUnclear } from "../phrasing/clear-reference";
@@ -48,6 +49,8 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     .replace(/^./, (letter) => (partly ? `${nodeText(clause.sentence, partly)} ${letter.toLowerCase()}` : letter.toLowerCase()))
     // "because wolves do not tolerate them, *and as a result foxes increased*": what came of it.
     .replace(/,? and (?:as a result|so|therefore|thus|consequently) .*$/, "")
+    // "because no soil may be brought there, *and they get light from lamps*": what is said next of whoever does it.
+    .replace(takesUpSubject(clause), "")
     .replace(/^for (?:example|instance),? /, "")
     .replace(/^(?:for|since|as) /, "because ");
   // "because a shark mistakes a surfer for a seal, *and it usually lets go*": what comes of it, and not why.
@@ -72,6 +75,14 @@ export const findCause: FactFinder = (phrasing, analysis) => {
     },
   ];
 };
+
+/** ", and they …", where *they* is the subject of the whole, and what stands before speaks of something else. */
+function takesUpSubject({ sentence, subject }: Clause): RegExp {
+  const pronoun = pronounOf(subject) ?? (subject.f.num === "pl" ? "they" : "it");
+  const reason = sentence.clauses.find(({ rank, start }) => rank === "adverbial" && start > subject.end);
+  const isOther = reason !== undefined && pronounOf(reason.subject) === undefined;
+  return isOther ? new RegExp(`, and ${pronoun} (?!(?:would|could|might|will|can|may)\\b).*$`) : /$^/;
+}
 
 const OF_WHOLE =
   /^(?:because|for|since) it (?:is|was) the (?:first|last|only|best|worst|most|\p{L}+est)\b(?!.*\b(?:it|its|this|these|those|them|him|her|there|then|here)\b)/iu;

@@ -31,8 +31,15 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     when.start === predicate.end &&
     (predicate.f.det === "def" || predicate.f.det === "indef") &&
     /^(?:moment|time|day|place|point|state|period|room|building|area)$/.test(headTerminal(predicate).lemma ?? "");
+  // "an agreement not to deal with somebody *until he changes what he does*": part of what is agreed.
+  const isAgreed =
+    when?.cat === "sb" &&
+    when.start === predicate.end &&
+    when.end === clause.end &&
+    predicate.f.det === "indef" &&
+    walkTree(predicate).some(({ cat, f }) => cat === "vp" && f.form === "to");
   const hasTail = clause.adjuncts.some(({ node }) => isTailOf(predicate, node, clause)) && clause.end - predicate.start >= (isRight(predicate) ? 4 : 5);
-  if (!(isTerm(subject) || isPast) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs)) return [];
+  if (!(isTerm(subject) || isPast) || !(belongs || hasTail || isDefiniens(predicate)) || others.length > 0 || (when && !belongs && !isAgreed)) return [];
   const whole: Node[] = belongs ? [when] : [predicate];
   // "listen to *the evidence*": what the meaning brings along is part of what it says.
   const pointsOut = (node: Node) => {

@@ -23,6 +23,7 @@ import { findNumberedReason } from "./find-numbered-reason";
 import { findObject } from "./find-object";
 import { findAgent, findDoer } from "./find-participant";
 import { findPlace } from "./find-place";
+import { findCostOfDeed } from "./find-price";
 import { findQuantity } from "./find-quantity";
 import { findShare } from "./find-share";
 import { findTime } from "./find-time";
@@ -96,6 +97,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
     ...findMeaningOfName(sentence, analysis),
     ...findWhatCleft(sentence, analysis),
     ...findDepends(sentence, analysis),
+    ...findCostOfDeed(sentence, analysis),
     ...findExtraposed(sentence, analysis),
     ...findMistake(sentence, analysis),
     ...findDescribed(sentence, analysis),

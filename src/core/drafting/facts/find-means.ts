@@ -17,6 +17,8 @@ export function findMeans(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (!part || more.length > 0 || part.start < clause.verb.end) return [];
   // "Pupils have *sat* on boards by law": that they do so, and not how.
   if (!clause.passive && /^by (?:law|vote)$/i.test(nodeText(sentence, part))) return [];
+  // "stood *in silence*": a gesture of a story.
+  if (/^in silence$/i.test(nodeText(sentence, part)) && /^(?:stand|sit|lie|wait|look|walk|eat|nod)$/.test(clause.verb.lemma ?? "")) return [];
   // "calculated it by hand *with a slide rule*": one way, told in two phrases.
   const isMade = /^by (?:hand|machine)$/i.test(nodeText(sentence, part));
   if (isMade && clause.adjuncts.some(({ node }) => node.cat === "pp" && node.kids[0]?.lemma === "with" && node.start === part.end)) return [];

@@ -151,7 +151,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     object.f.det === "def" &&
     object.end - object.start === 2 &&
     !isOfText &&
-    /^(?:sound|noise|voice|news|answer|question|word|call|signal)$/.test(head.lemma ?? "")
+    /^(?:sound|noise|voice|news|answer|question|word|call|signal|passage|page|text|line)$/.test(head.lemma ?? "")
   )
     return [];
   // "spend about a month in the ocean"

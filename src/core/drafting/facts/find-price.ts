@@ -1,9 +1,9 @@
-import type { Analysis } from "../../language/analysis";
+import type { Analysis, Sentence } from "../../language/analysis";
 import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
-import { findUnclear } from "../phrasing/clear-reference";
+import { BINDS_NOTHING, findUnclear } from "../phrasing/clear-reference";
 import { numberForms, withoutHedge } from "../phrasing/number-forms";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
@@ -44,6 +44,36 @@ export function findPrice(phrasing: Phrasing, analysis: Analysis): Fact[] {
     }),
   ];
 }
+
+/** "*It cost ten thousand pounds* to save a harvest worth five hundred": how much did it cost? */
+export function findCostOfDeed(sentence: Sentence, analysis: Analysis): Fact[] {
+  return sentence.clauses.flatMap((clause) => {
+    const isIt = clause.rank === "main" && clause.verb.lemma === "cost" && nodeText(sentence, clause.subject).toLowerCase() === "it";
+    if (!isIt || clause.negated || clause.shared || clause.auxiliaries.length > 0) return [];
+    const parts = [...clause.complements, ...clause.adjuncts].map(({ node }) => node);
+    const [price, deed, ...more] = parts;
+    if (price?.cat !== "np" || price.role !== "quantity" || deed?.cat !== "vp" || deed.f.form !== "to" || more.length > 0) return [];
+    if (deed.end - deed.start < FEWEST_OF_DEED || findUnclear(deed, sentence, analysis, BINDS_NOTHING)) return [];
+    const did = clause.verb.flags?.includes("past") ? "did" : "does";
+    const answer = nodeText(sentence, price);
+    const phrasing: Phrasing = { clause, subject: "it", binder: { num: "sg", human: false }, inverted: did, verbPhrase: "cost", finite: "cost" };
+    return [
+      factOf(phrasing, price.start, {
+        type: "frequency",
+        stem: `How much ${did} it cost ${nodeText(sentence, deed)}?`,
+        answer,
+        answerNode: price,
+        accepted: numberForms(withoutHedge(answer)),
+        depth: "recall",
+        worth: 2,
+        pattern: "how-much",
+      }),
+    ];
+  });
+}
+
+/** Words of "to build the wall". */
+const FEWEST_OF_DEED = 4;
 
 /** "*A kilo* costs more than a car": of what? */
 export function isUnitAlone(np: Node): boolean {

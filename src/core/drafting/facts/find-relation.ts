@@ -107,7 +107,9 @@ export function findGift(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (!deed || findUnclear(deed, sentence, analysis, phrasing.binder, false, { beside: bindersIn(to.node, sentence, analysis) }))
   )
     return [];
-  const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && SPANS.test(nodeText(sentence, node)))?.node;
+  // "gave their clocks sloping sides, *like a flowerpot*": what they gave them.
+  const isLike = (node: Node) => node.cat === "c-pp" && reasonNode(node).f.sub === "like";
+  const span = deed ?? clause.adjuncts.find(({ node }) => node.start === what.node.end && (isLike(node) || SPANS.test(nodeText(sentence, node))))?.node;
   const rest = phraseRest(phrasing, analysis, [what.node, ...(span ? [span] : []), ...reasonsOf(clause)]);
   if (isUnclear(rest) || findUnclear(what.node, sentence, analysis, phrasing.binder) || mayBelongBehind(clause, what.node, analysis)) return [];
   const given = wordsText(sentence, what.node.start, (span ?? what.node).end);

@@ -92,7 +92,49 @@ describe("reasons, purposes and conditions", () => {
     ],
     "what was asked of somebody": ["Marta asked the council to plant apples and pears.", "What did Marta ask the council to do?", "plant apples and pears"],
   });
+  finds({
+    "what an agreement is, to the end": [
+      "A boycott is an agreement not to buy from, work for or deal with somebody until he changes what he does.",
+      "What is a boycott?",
+      "an agreement not to buy from, work for or deal with somebody until he changes what he does",
+    ],
+    "when somebody was born, one of many": [
+      "Marta Selwyn was born in Ravensholm in 1877, the seventh of eleven children.",
+      "In what year was Marta Selwyn born?",
+      "1877",
+    ],
+    "how much it cost to do so": [
+      "It cost ten thousand pounds to save a harvest worth five hundred.",
+      "How much did it cost to save a harvest worth five hundred?",
+      "ten thousand pounds",
+    ],
+    "what was given, and what it is like": [
+      "The builders gave the clocks sloping sides, like a flowerpot.",
+      "What did the builders give the clocks?",
+      "sloping sides, like a flowerpot",
+    ],
+    "the reason, and nothing that is said next": [
+      "The plants stand in water instead of soil, because no soil may be brought to the rock, and they get their light from lamps.",
+      "Why do the plants stand in water instead of soil?",
+      "because no soil may be brought to the rock",
+    ],
+    "of Black passengers, as the source writes it": [
+      "Black passengers stayed at home for a year.",
+      "Who stayed at home for a year?",
+      "Black passengers",
+    ],
+    "of the one who pays, by a pronoun": [
+      "Marta Selwyn had never been to school. She paid a tutor to give her lessons in grammar.",
+      "Whom did Marta Selwyn pay to give her lessons in grammar?",
+      "a tutor",
+    ],
+  });
   neverAsks({
+    "who he is, of somebody": [
+      "Marta Selwyn's brother was called Tom Selwyn. Tom Selwyn left the town. A strike is a refusal to help somebody until he pays more.",
+      /until Tom/,
+    ],
+    "how they stood": ["A long line of people stood in silence at the well of the village.", /^How did/],
     "what never grows": ["A seed lands in the field. If the ground is damp, it starts to grow within ten days.", /^What happens if the ground is damp/],
   });
 });

@@ -66,7 +66,7 @@ export function restateAsPassive(phrasing: Phrasing): Passive | undefined {
 
 /** Verbs that sound wrong in the passive. */
 const STATIVE = new Set(
-  "marry know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
+  "put hang lay wear drop pick try marry know see hear feel follow have be become cost weigh resemble lack fit suit equal mean need want like love hate enter leave reach climb cross pass join live stand let give get take hold keep bring earn own possess receive win lose find face contain include consist include comprise store use".split(
     " ",
   ),
 );

@@ -168,6 +168,7 @@ export const MULTIWORD: Record<string, string> = {
   "a bit more": "det:any,quant|adv:deg 0.3|pro:any,quant 0.8",
   "a few more": "det:pl,quant|pro:pl,quant 1",
   "all the same": "adv:link",
+  "as it is": "adv:link",
   "millions of": "predet",
   "thousands of": "predet",
   "hundreds of": "predet",

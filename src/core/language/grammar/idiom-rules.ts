@@ -4,6 +4,8 @@ import type { RuleWriter } from "./rule-writer";
 import { formOf } from "./verb-shapes";
 import { CALLING, LETTING } from "./verb-sorts";
 
+const CHILD =
+  /^(?:son|daughter|child|grandson|granddaughter|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|youngest|eldest|oldest)$/;
 const VAGUE_THING = /^(?:some|any|every|no)thing$/;
 
 /** Constructions that belong to a few verbs and nouns. */
@@ -28,6 +30,15 @@ export function addIdiomRules({ rule, lift }: RuleWriter): void {
   );
   // "stands in one place *all its life*"
   lift("advp", "np", "time", (np) => (headTerminal(np).lemma === "life" && /^all$/i.test(firstWord(np)) ? { f: { sub: "time" }, cost: 0.3 } : undefined));
+  // "was born in Ohio in 1877, *the seventh of eleven children*"
+  rule("vp", "vp c-np", 0, "adjunct", 0.2, (vp, aside) => {
+    const np = aside.kids[1];
+    const isChild = np?.role === "postmodifier" && np.kids[1]?.f.sub === "of" && /^(?:def|dem)$/.test(np.f.det ?? "");
+    const isKin = isChild && (CHILD.test(headTerminal(np).lemma ?? "") || np.kids[0]?.role === "ordinal" || np.kids[0]?.cat === "best");
+    return isKin && headTerminal(vp).lemma === "bear" ? vp.f : undefined;
+  });
+  // "…, *the youngest of nine children*"
+  rule("vp", "vp c-best", 0, "adjunct", 0.2, (vp) => (headTerminal(vp).lemma === "bear" ? vp.f : undefined));
   // "has ten days, *not counting Sundays*, to decide"
   rule("vp", "vp c-pp-c", 0, "adjunct", 1, (vp, pp) =>
     /^not (?:counting|including)$/.test(headTerminal(pp.kids[0]?.kids[1]?.kids[0] ?? pp).lemma ?? "") ? vp.f : undefined,

@@ -81,11 +81,19 @@ export function addNounRules({ isVerbToo, rule, lift, isAnimal, isPerson }: Rule
   rule("nb", "ap nb", 1, "modifier", 0.1, (l, r) => (l.role === "complement" ? undefined : r.f));
   // "gave the man dry clothes": an adjective stands before the whole compound, not inside it.
   const insideCompound = (r: Node) => (r.role === "modifier" && r.kids[0]?.cat === "ap" ? 1.5 : 0);
+  // "*The artists ground* coloured earth": what they did, and no ground of theirs.
+  const PAST_TOO = /^(?:ground|left|saw|felt|wound|bore|dove|fell|spoke|rose|shot|cast)$/;
   // "the plant *needs* help": what may be a verb is one, sooner than the end of a name.
   rule("nb", "n nb", 1, "compound", 0.5, (l, r) =>
     r.f.det === "proper"
       ? undefined
-      : { f: r.f, cost: (l.f.num === "pl" ? 1.5 : 0) + insideCompound(r) + (r.f.num === "pl" && isVerbToo(headTerminal(r), 2) ? 2.6 : 0) },
+      : {
+          f: r.f,
+          cost:
+            (l.f.num === "pl" ? (PAST_TOO.test(headTerminal(r).lemma ?? "") ? 4 : 1.5) : 0) +
+            insideCompound(r) +
+            (r.f.num === "pl" && isVerbToo(headTerminal(r), 2) ? 2.6 : 0),
+        },
   );
   rule("nb", "pnb nb", 1, "compound", 0.5, (_, r) => (r.f.det === "proper" ? undefined : r.f));
   // "the only *way in*", "no *way out*"
