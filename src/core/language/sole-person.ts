@@ -116,7 +116,7 @@ function othersOf(pronoun: "he" | "she"): RegExp {
 function withoutPredicates(text: string): string {
   return (
     text
-      .replace(/\b(is|was|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1")
+      .replace(/\b(is|was|been|became|as) (?:an?|the) (?:\p{Ll}+ ){0,2}\p{Ll}+/giu, "$1")
       // "made her *its first woman member*", "said that *a married woman* could not": of her, and of any.
       .replace(/\b(made (?:her|him)) (?:its|their|the|an?) (?:\p{Ll}+ ){0,3}\p{Ll}+/giu, "$1")
       .replace(/\bthat an? (?:\p{Ll}+ ){0,2}(?:woman|man|girl|boy|lady)\b/giu, "that")

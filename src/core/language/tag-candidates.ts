@@ -301,7 +301,8 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   }
   if (singular && singular !== word) tags.push({ cat: "n", flags: ["pl"], cost: cost(singularEntry?.noun ?? 1), lemma: singular });
   // "bees and *butterflies*": where the dictionary has counted neither use, the thing is meant, and not what somebody does.
-  const isThing = singular !== undefined && singular !== word && verbWeight === 1 && nounWeight === 1 ? 1 : 0;
+  const isEven = verbWeight === 1 && nounWeight === 1;
+  const isThing = singular !== undefined && singular !== word && (isEven || NEVER_DONE.has(singular)) ? (isEven ? 1 : 3) : 0;
   for (const { lemma, form } of verbs) {
     const shared = verbs.length > 1 && verbs.some((other) => other.lemma !== lemma) ? cost(entryOf(lemma)?.verb ?? 1) : cost(verbWeight) + isThing;
     tags.push({ cat: "v", flags: [form], cost: shared, lemma });
@@ -317,6 +318,9 @@ function tagOpenWord(word: string, lexicon: Lexicon): Tag[] {
   if (tags.length === 0) tags.push(...guessTags(word, lexicon));
   return tags;
 }
+
+/** "a sleeping bag, *candles*": the dictionary knows a deed of that name, and hardly anybody else does. */
+const NEVER_DONE = new Set(["candle", "pencil", "bird", "garden", "lamp", "nest", "bottle", "blanket", "button", "basket"]);
 
 /** "The crew *hang* a ladder": many, and one. */
 const CREWS = new Set(["crew", "staff"]);

@@ -8,7 +8,7 @@ import { followsPronouns } from "./followed-pronouns";
 const OUGHT = /\b(?:should|ought to|must)\b/;
 /** How a writer lets the other side speak. */
 const OTHER_SIDE =
-  /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|the (?:developer|other side)|I know what)/iu;
+  /^(?:some (?:people|say|argue|think|of)|some \p{L}+ (?:say|argue|think|claim|believe|object|worry)|others|critics|opponents|many people (?:say|think|argue)|it is true|of course|supporters|those who|people (?:say|argue|object)|it (?:is|has been) (?:also |often |sometimes |even )?said that|the (?:developer|other side)|I know what)/iu;
 /** "I know what the mayor will answer. *She will say* that someone might slip", "Older people *may feel* left out" */
 const OBJECTS =
   /^(?:He|She|They) (?:will|may|might) (?:say|argue|answer|object|claim|reply|tell)\b|^(?:(?!I\b|We\b|You\b)\p{L}+ ){1,4}?(?:may|might) (?:feel|complain|worry|object|fear)\b/u;
@@ -209,7 +209,8 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   return { reasons, against };
 }
 
-const NUMBERED = /^(?:First|Second|Third|Fourth|Finally|Lastly)(?: of all)?, (?:it|they) \p{Ll}/u;
+const NUMBERED =
+  /^(?:First|Second|Third|Fourth|Finally|Lastly)(?: of all)?, (?:it|they) (?!(?:does|do|did|is|are|was|were|will|would|can|has|have) not\b)\p{Ll}/u;
 const ALSO = /^(?:It|They) (?:would|will|can|could) also\b/;
 const OPENS_WITH_ALSO = /^(?:[\p{L}’'-]+ ){1,5}?(?:(?:would|will|can|could) also|also) \p{Ll}/u;
 const WOULD = /^(?:[\p{L}’'-]+,? ){1,6}?(?:would|will|can)\b/u;

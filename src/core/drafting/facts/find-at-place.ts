@@ -1,8 +1,9 @@
 import type { Analysis } from "../../language/analysis";
 import { THIN_NOUNS } from "../../language/data/noun-classes";
+import { isPersonNoun } from "../../language/find-persons";
 import { inflectVerb } from "../../language/inflect";
-import { midSentence, textWithoutAsides } from "../../language/node-text";
-import { coreOf, headTerminal } from "../../language/tree";
+import { midSentence, textWithoutAsides, withoutAside } from "../../language/node-text";
+import { coreOf, headTerminal, reasonNode, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { type Fact, factOf } from "./fact";
@@ -17,36 +18,50 @@ const MIDDLES = /^(?:middle|centre|center|top|bottom|front|back|inside|outside|e
 const MOST_WORDS = 14;
 const FEWEST_OF_PLACE = 3;
 
-/** "*At the head of every nephron* is a knot of thin blood vessels": what is at that place? */
+/** "*At the head of every tube* is a knot of thin threads", "*Around the mould* there was a clear ring": what is at that place? */
 export function findAtPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const { sentence, verb, subject } = clause;
+  const { sentence, verb } = clause;
   if (clause.rank !== "main" || clause.negated || clause.passive || clause.shared || clause.imperative || clause.auxiliaries.length > 0) return [];
-  if (verb.start > subject.start || subject.cat === "there" || !PLACING.test(verb.cat === "be" ? "be" : (verb.lemma ?? ""))) return [];
-  const [place, ...more] = clause.adjuncts.map(({ node }) => node).filter((node) => node.end <= verb.start);
-  if (place?.cat !== "pp" || more.length > 0 || place.f.time || !AT.test(place.f.sub ?? "") || clause.complements.length > 0) return [];
-  const spot = headTerminal(place.kids[1] ?? place).lemma ?? "";
-  if (SIDES.test(spot) || place.end - place.start < FEWEST_OF_PLACE || (MIDDLES.test(spot) && place.kids[1]?.role !== "postmodifier")) return [];
+  const isThere = clause.subject.cat === "there";
+  const subject = isThere ? clause.complements[0]?.node : clause.subject;
+  if (subject?.cat !== "np" || verb.start > subject.start || !PLACING.test(verb.cat === "be" ? "be" : (verb.lemma ?? ""))) return [];
+  const [place, ...more] = clause.adjuncts.map(({ node }) => node).filter((node) => reasonNode(node).end <= verb.start);
+  if (place?.cat.replace("-c", "") !== "pp" || more.length > 0 || clause.complements.length > (isThere ? 1 : 0)) return [];
+  if (reasonNode(place).f.time || !AT.test(reasonNode(place).f.sub ?? "")) return [];
+  const where = reasonNode(place);
+  const spot = headTerminal(where.kids[1] ?? where).lemma ?? "";
+  if (SIDES.test(spot) || where.end - where.start < FEWEST_OF_PLACE || (MIDDLES.test(spot) && where.kids[1]?.role !== "postmodifier")) return [];
   const core = coreOf(subject);
   const head = headTerminal(core);
   // One thing, told as it is met; a row of things is asked for as a list.
   const isMet = /^(?:indef|num|bare)$/.test(core.f.det ?? "") && head.cat === "n" && !THIN_NOUNS.has(head.lemma ?? "");
   // "In the tower lives *a keeper*": who?
-  if (!isMet || phrasing.binder.human || core.role === "coordination" || findUnclear(core, sentence, analysis)) return [];
-  if (findUnclear(place, sentence, analysis)) return [];
+  if (
+    !isMet ||
+    phrasing.binder.human ||
+    isPersonNoun(head.lemma ?? "", analysis.lexicon) ||
+    core.role === "coordination" ||
+    findUnclear(core, sentence, analysis)
+  )
+    return [];
+  // "*In the Bighorn Mountains* there is a spring": there is much else.
+  if (findUnclear(where, sentence, analysis) || (isThere && walkTree(where).some(({ cat }) => cat === "pn"))) return [];
   // What stands behind may belong to the thing or to the place.
   if (clause.adjuncts.some(({ node }) => node.start >= subject.end && !node.cat.startsWith("c-"))) return [];
-  const answer = midSentence(sentence, core, textWithoutAsides(sentence, core));
+  // "a clear ring *in which no bacteria grew*"
+  const told = withoutAside(subject);
+  if (findUnclear(told, sentence, analysis)) return [];
+  const answer = midSentence(sentence, told, textWithoutAsides(sentence, told));
   const words = answer.split(" ").length;
   // "*An instrument*": the next sentence says which.
   if (words > MOST_WORDS || words < (core.f.det === "num" ? 2 : 3)) return [];
   const isPast = verb.flags?.includes("past") ?? false;
   const is = verb.cat === "be" ? (isPast ? "was" : "is") : inflectVerb(verb.lemma ?? "", isPast ? "past" : "third");
-  const where = midSentence(sentence, place).replace(/,$/, "");
   return [
     factOf(phrasing, subject.start, {
       type: "thing",
-      stem: `What ${is} ${where}?`,
+      stem: `What ${is} ${midSentence(sentence, where).replace(/,$/, "")}?`,
       answer,
       answerNode: core,
       accepted: bareForms(answer),

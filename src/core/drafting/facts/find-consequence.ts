@@ -118,6 +118,8 @@ function mayMeanOther(main: Clause, inner: Clause, condition: Node, analysis: An
   if (!pronoun) return false;
   // "When a horn blows, *its* plate …": the subject of the one is the subject of the other, where it is still there.
   const isThing = inner.subject.cat === "np" && inner.subject.f.det !== "pron" && !isGone(inner);
+  // "When *no corn* was ground, *it* drove a generator": never the corn.
+  if (/^no\b/i.test(nodeText(sentence, inner.subject))) return true;
   // "If the ground is damp, *it* starts to grow"
   if (isThing && isThingsDeed(inner.subject, main, analysis.lexicon)) return true;
   if (isThing && mayBind(pronoun, binderOf(inner.subject, nodeText(sentence, inner.subject), analysis))) return false;

@@ -2,6 +2,7 @@ import { type Analysis, positionKey, type Sentence } from "../../language/analys
 import type { Clause } from "../../language/clause";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
+import { literally } from "../../lib/literally";
 import { type Phrasing, phraseClause } from "../phrasing/ask-clause";
 import { binderOf, mayBind } from "../phrasing/clear-reference";
 import { leavesOutName } from "../phrasing/name-left-out";
@@ -121,7 +122,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
           !leavesOutName(fact) &&
           !isLeftAlone(fact, sentence, analysis),
       )
-      .map((fact) => inItsVoice(withAntecedents(fact, analysis), sentence, analysis))
+      .map((fact) => inItsVoice(withAntecedents({ ...fact, stem: namedOnce(fact.stem, analysis) }, analysis), sentence, analysis))
   );
 }
 
@@ -172,6 +173,20 @@ function asksOfNobody({ type, clause, pattern, stem }: Fact): boolean {
   // "What would happen if there were time for everyone?" – "Nobody would need to push."
   if (type === "cause" || (type === "condition" && /^What (?:happened|would happen)\b/.test(stem))) return false;
   return pattern !== "what-unknown" && /^(?:nobody|no one|nothing|none)$/.test(headTerminal(clause.subject).lemma ?? "");
+}
+
+/** "gave *Wilson Bentley* a camera for *Bentley's* birthday": his. */
+function namedOnce(stem: string, { persons }: Analysis): string {
+  const [, full, last] = /\b(\p{Lu}[\p{L}-]+ (\p{Lu}[\p{L}-]+))(?:[’']s)?\b .*\b\2[’']s /u.exec(stem) ?? [];
+  const gender = full && persons.get(full)?.name === full ? persons.get(full)?.gender : undefined;
+  if (!last || !gender) return stem;
+  const from = stem.indexOf(full!) + full!.length;
+  return (
+    stem.slice(0, from) +
+    stem
+      .slice(from)
+      .replace(new RegExp(`\\b(?:${literally(full!.split(" ")[0]!)} )?${literally(last)}[’']s (?=\\p{L})`, "u"), gender === "he" ? "his " : "her ")
+  );
 }
 
 /** Where a pronoun of the clause was told by its noun, the sentence that names the noun belongs to the proof. */

@@ -100,7 +100,12 @@ function isNamedByCondition({ type, stem, sentence }: Fact, pointers: readonly s
     const { subject, complements } = inner;
     if (isGone(inner)) return false;
     return [subject, ...complements.map(({ node }) => node)].some(
-      (np) => np.cat === "np" && headTerminal(np).cat !== "pro" && mayBe(pointer, np, sentence, persons, lexicon) && !(main && isThingsDeed(np, main, lexicon)),
+      (np) =>
+        np.cat === "np" &&
+        headTerminal(np).cat !== "pro" &&
+        !/^no\b/i.test(nodeText(sentence, np)) &&
+        mayBe(pointer, np, sentence, persons, lexicon) &&
+        !(main && isThingsDeed(np, main, lexicon)),
     );
   });
 }

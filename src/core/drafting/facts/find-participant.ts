@@ -183,7 +183,9 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.adjuncts.find(({ node }) => node.cat === "pp" && !node.f.time && node.kids[0]?.lemma === "by" && node.kids[1]?.cat === "np");
   // "is called *death by natural causes*"
   if (clause.complements.some(({ role, node }) => role === "object2" && node.end === part?.node.start)) return [];
-  if (!part || !clause.passive || clause.auxiliaries.length !== 1 || (clause.shared && !standsAlone(clause)) || clause.negated) return [];
+  // "had been sewn by women"
+  const isBefore = clause.auxiliaries.length === 2 && clause.auxiliaries[0]!.cat === "have";
+  if (!part || !clause.passive || !(isBefore || clause.auxiliaries.length === 1) || (clause.shared && !standsAlone(clause)) || clause.negated) return [];
   // "was punished by death": how, and by nobody.
   if (clause.verb.lemma === "punish" && headTerminal(part.node).lemma === "death") return [];
   const doer = withoutAside(part.node.kids[1]!);
@@ -214,7 +216,8 @@ export function findAgent(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   const past = clause.auxiliaries[0]!.flags?.includes("past");
-  const finite = inflectVerb(clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? ""), past ? "past" : "third");
+  const lemma = clause.verb.flags?.includes("do") ? "do" : (clause.verb.lemma ?? "");
+  const finite = isBefore ? `${past ? "had" : "has"} ${inflectVerb(lemma, "participle")}` : inflectVerb(lemma, past ? "past" : "third");
   // "by an English doctor, *Edward Jenner*": by his name.
   const whole = part.node.kids[1]!;
   const person = whole.role === "apposition" ? fullName(whole, phrasing, analysis) : undefined;

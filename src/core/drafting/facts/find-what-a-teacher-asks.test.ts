@@ -118,11 +118,7 @@ describe("reasons, purposes and conditions", () => {
       "Why do the plants stand in water instead of soil?",
       "because no soil may be brought to the rock",
     ],
-    "of Black passengers, as the source writes it": [
-      "Black passengers stayed at home for a year.",
-      "Who stayed at home for a year?",
-      "Black passengers",
-    ],
+    "of Black passengers, as the source writes it": ["Black passengers stayed at home for a year.", "Who stayed at home for a year?", "Black passengers"],
     "of the one who pays, by a pronoun": [
       "Marta Selwyn had never been to school. She paid a tutor to give her lessons in grammar.",
       "Whom did Marta Selwyn pay to give her lessons in grammar?",
@@ -136,5 +132,53 @@ describe("reasons, purposes and conditions", () => {
     ],
     "how they stood": ["A long line of people stood in silence at the well of the village.", /^How did/],
     "what never grows": ["A seed lands in the field. If the ground is damp, it starts to grow within ten days.", /^What happens if the ground is damp/],
+  });
+});
+
+describe("wills, companies, nobody and nothing", () => {
+  finds({
+    "a will is no verb": [
+      "A will can be signed at home. In most countries a will must be signed by two witnesses.",
+      "What must be signed by two witnesses in most countries?",
+      "a will",
+    ],
+    "what happens where there is none": [
+      "If no relative can be found, everything goes to the state.",
+      "What happens if no relative can be found?",
+      "everything goes to the state",
+    ],
+    "any, of what was named": ["A dog may not inherit money, since it cannot own any.", "Why may a dog not inherit money?", "because it cannot own any"],
+    "who had done it": [
+      "The sails of the ship had been sewn by women who normally made baby clothes.",
+      "Who had sewn the sails of the ship?",
+      "women who normally made baby clothes",
+    ],
+    "a company by its name": ["The third company, Playmaker, built a white suit in 1965.", "In what year did Playmaker build a white suit?", "1965"],
+    "a deed behind so": [
+      "A suit that is filled with air is as hard as a ball, so bending an elbow takes great strength.",
+      "Why does bending an elbow take great strength?",
+      "because a suit that is filled with air is as hard as a ball",
+    ],
+    "what there was around it": [
+      "Around the mould there was a clear ring in which no bacteria grew.",
+      "What was around the mould?",
+      "a clear ring in which no bacteria grew",
+    ],
+    "what somebody read about": [
+      "Tomas Reyne read about a camera that could take pictures through a microscope.",
+      "What did Tomas Reyne read about?",
+      "a camera that could take pictures through a microscope",
+    ],
+    "a mother with a trade, and his": [
+      "Tomas Reyne grew up on a farm. His mother, who had been a teacher, gave him a microscope for his fifteenth birthday.",
+      "What did Tomas Reyne’s mother give him for his fifteenth birthday?",
+      "a microscope",
+    ],
+  });
+  neverAsks({
+    "what somebody candles": ["Food for three days, a sleeping bag, candles.", /candle/],
+    "why no house": ["The waves were so high that no house on the shore showed a light.", /no house/],
+    "what is in a mountain range": ["In the Bighorn Mountains there is a spring that stops.", /^What is in/],
+    "what drove it": ["The wheel turned all day. In the evenings, when no corn was ground, it drove a pump.", /^What happened when no corn/],
   });
 });

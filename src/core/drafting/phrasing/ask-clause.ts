@@ -160,7 +160,11 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "which emperor had paid": a question in the sentence, no statement of it.
   if (walkTree(subjectNode).some((inner) => inner.cat === "det" && inner.flags?.includes("wh"))) return "no-subject";
   // "Not all bats eat insects", "Few boats came back": what is said of the rest?
-  if (walkTree(subjectNode).some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few"))) return "no-subject";
+  // "If *no relative* can be found, …": a condition says no more.
+  const isInCondition =
+    clause.rank === "adverbial" && /^(?:if|when)$/.test(sentence.words[clause.start - 1]?.lower ?? "") && /^no \p{L}/iu.test(nodeText(home, subjectNode));
+  if (!isInCondition && walkTree(subjectNode).some((inner) => inner.cat === "det" && (inner.flags?.includes("neg") || inner.lemma === "few")))
+    return "no-subject";
   // "*Almost none of the letters* is read": what is said of the rest?
   if (walkTree(subjectNode).some(({ cat, lemma }) => cat === "predet" && lemma === "none of")) return "no-subject";
   // "Such an explosion": one like what the sentence before told of.
@@ -240,7 +244,12 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (subjectNode.start === 0 && opensWithCommand(clause)) return "no-subject";
   // "the belief that … does not appear": two verbs are no subject.
   if (/\b(?:do|does|did) not\b/.test(subject) && !/^[^,]*\b(?:that|which|who) (?:do|does|did) not\b/.test(subject)) return "no-subject";
-  if (HAS_MODAL.test(subject) && !/\b(?:that|wh\p{Ll}+|how)\b/u.test(subject)) return "no-subject";
+  // "*a will* must be in writing": a paper, and no verb.
+  if (
+    HAS_MODAL.test(subject.replace(/\b(?:an?|the|his|her|this|every|(?:valid|new|newest|old|older)) (?:will|can)\b/g, "")) &&
+    !/\b(?:that|wh\p{Ll}+|how)\b/u.test(subject)
+  )
+    return "no-subject";
   // "Dear Editor, your paper reported …": said to somebody, and not to whoever reads it now.
   if (analysis.sort === "opinion" && /^your\b/i.test(subject)) return "first-person";
   // "Twenty minutes with a book every evening helps": a time does nothing.

@@ -28,6 +28,8 @@ export function isClearByWords(node: Node, sentence: Sentence): boolean {
     )
   )
     return true;
+  // "cannot inherit money, since it cannot own *any*": any money.
+  if (node.lemma === "any" && node.cat === "pro" && /\bnot \p{L}+ (?:(?!any\b)\p{L}+ )*\p{L}+,? (?:since|because|as|for)\b/u.test(sentence.text)) return true;
   // "than any *other* kind", "*one* could catch the fish": of all, and of nobody in particular.
   if ((node.lemma === "other" && before === "any") || isAnybody(node, sentence)) return true;
   // "Looking *from above* gives a reading that is too high": a direction.

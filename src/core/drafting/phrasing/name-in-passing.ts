@@ -11,7 +11,8 @@ export function nameInPassing(subject: Node, sentence: Sentence, analysis: Analy
   if (subject.role !== "apposition") return undefined;
   const text = nodeText(sentence, subject.kids[1]!);
   // "a later machine, *the Mark II*, stopped working"
-  const isName = subject.kids[0]!.f.det === "indef" && /^(?:the )?\p{Lu}[\p{L}\d]*(?: \p{Lu}[\p{L}\d]*)*$/u.test(text);
+  // "*The third company*, Playtex, made underwear"
+  const isName = /^(?:indef|def)$/.test(subject.kids[0]!.f.det ?? "") && /^(?:the )?\p{Lu}[\p{L}\d]*(?: \p{Lu}[\p{L}\d]*)*$/u.test(text);
   if (analysis.persons.has(text) || isName) return text;
   // "*The treatment*, dialysis, takes four hours": the noun with its article points back, its name does not.
   const [thing, beside] = subject.kids as [Node, Node];

@@ -2,12 +2,13 @@ import type { Clause } from "../../language/clause";
 import type { Node } from "../../language/tree";
 
 /** A deed of a few words that opens its sentence, and what it does always. */
-export function opensWithDeed({ subject, verb, auxiliaries, sentence }: Clause, deed: Node): boolean {
+export function opensWithDeed({ subject, verb, auxiliaries, sentence, linkedBy, start }: Clause, deed: Node): boolean {
   const length = deed.end - deed.start;
   const isAlways = verb.cat === "v" && (auxiliaries.length === 0 ? verb.flags?.[0] === "third" : auxiliaries.every(({ cat }) => cat === "modal"));
   return (
     subject === deed &&
-    deed.start === 0 &&
+    // "…, so *bending an elbow* takes great strength"
+    (deed.start === 0 || (linkedBy === "so" && deed.start === start)) &&
     length <= 6 &&
     (auxiliaries[0] ?? verb).start === deed.end &&
     isAlways &&

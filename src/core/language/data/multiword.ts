@@ -106,6 +106,8 @@ export const MULTIWORD: Record<string, string> = {
   "even so": "adv:link",
   "a great deal": "adv:freq|pro:any,quant 0.7",
   "each other": "pro:refl",
+  "one after another": "adv:manner",
+  "one after the other": "adv:manner",
   "one another": "pro:refl",
   "no one": "pro:sg,indef,neg",
   "no such": "det:any,neg,such",

@@ -28,6 +28,14 @@ export function addIdiomRules({ rule, lift }: RuleWriter): void {
   rule("np", "np vp", 0, "reduced", 0.5, (np, vp) =>
     np.end - np.start === 1 && VAGUE_THING.test(headTerminal(np).lemma ?? "") && vp.f.form === "participle" && vp.f.gap ? np.f : undefined,
   );
+  // "Engineers have copied *all this*"
+  rule("np", "predet pro", 1, "determiner", 0.4, (all, pro) =>
+    all.lemma === "all" && pro.flags?.includes("dem") && /^(?:this|that)$/.test(pro.lemma ?? "") ? { num: "sg", det: "dem" } : undefined,
+  );
+  // "*All of them together* could carry a man", "*one hair alone* holds an ant"
+  rule("np", "np adv", 0, "postmodifier", 0.5, (np, adv) =>
+    (adv.lemma === "together" && np.f.num === "pl") || (adv.lemma === "alone" && /^(?:num|dem)$/.test(np.f.det ?? "")) ? np.f : undefined,
+  );
   // "stands in one place *all its life*"
   lift("advp", "np", "time", (np) => (headTerminal(np).lemma === "life" && /^all$/i.test(firstWord(np)) ? { f: { sub: "time" }, cost: 0.3 } : undefined));
   // "was born in Ohio in 1877, *the seventh of eleven children*"
