@@ -52,6 +52,7 @@ const PATTERNS: Record<string, string> = {
   "on-what-it-depends": "The source says on what it depends.",
   "what-word-means": "The source says what a word of another language means.",
   "what-trade": "The source says what somebody worked as.",
+  "what-must-be": "The source says what somebody must be, or must not be.",
   "which-called": "The source names something of a sort, and the name is asked for.",
   "which-item": "The source announces so many things and counts them.",
   "true-step": "The instructions tell one to do so.",

@@ -1,8 +1,9 @@
-import type { Person } from "./analysis";
+import type { Person, Sentence } from "./analysis";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import { type Lexicon, NounFile } from "./lexicon";
+import { midSentence } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { headTerminal, type Node } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /** May the object pronoun stand for such a phrase, by number and by sex? */
 export function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
@@ -23,4 +24,14 @@ export function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyM
 /** "server", "printer": somebody, or a machine. */
 function isAlsoThing(lemma: string, lexicon: Lexicon): boolean {
   return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === NounFile.artifact);
+}
+
+/** "a filling for *the soles of boots that kept them from squeaking*": what the phrase around the pronoun names is nearer than any sentence before. */
+export function isOfOwnPhrase(pronoun: Node, sentence: Sentence, { persons, lexicon }: { persons: ReadonlyMap<string, Person>; lexicon: Lexicon }): boolean {
+  const clause = walkTree(sentence.tree!).find(({ cat, start, end }) => cat === "rc" && start <= pronoun.start && end >= pronoun.end);
+  const around = clause ? walkTree(sentence.tree!).filter(({ cat, start, end }) => cat === "np" && start < clause.start && end >= clause.end) : [];
+  return around.flatMap(walkTree).some((np) => {
+    const isNamed = np.cat === "np" && np.end <= clause!.start && /^(?:n|pn)$/.test(headTerminal(np).cat) && !np.f.time;
+    return isNamed && fits(pronoun, coreOf(np), midSentence(sentence, coreOf(np)), persons, lexicon);
+  });
 }

@@ -3,7 +3,7 @@ import { positionKey } from "./analysis";
 import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
-import { fits } from "./fits-object";
+import { fits, isOfOwnPhrase } from "./fits-object";
 import type { Lexicon } from "./lexicon";
 import { meansSeveral } from "./means-several";
 import { namedBefore } from "./named-before";
@@ -180,7 +180,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (!sole && isAside && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return sole;
   }
-  if (!before?.tree) return undefined;
+  if (!before?.tree || isOfOwnPhrase(pronoun, sentence, known)) return undefined;
   const term = pronoun.lemma === "it" ? namedBefore(before) : undefined;
   if (term) return { text: term.text, sentence: before };
   // "The jury decides *what really happened*. The judge decides what the law says about *it*": what happened, and no jury.

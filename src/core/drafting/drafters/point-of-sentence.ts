@@ -51,7 +51,7 @@ function namedIn({ resolved }: Sentence): Sentence[] {
 export const FEWEST_OF_POINT = 5;
 /** What points at something that another sentence told. */
 export const POINTS_BACK =
-  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way|question|family|reason|sort)s?\b|^In (?:one|the other|another),|\bsomething (?:quite |very |rather )?(?:different|else|similar)\b|^\p{L}+ (?:of|in|on) (?:its|their|his|her)\b|\b(?:for|in) that (?:very )?(?:reason|case|way)\b/iu;
+  /\b(?:this|these|those|such(?! as\b)|here|there|another|the other|the same|then|instead)\b|\bthe (?:first|second|third|former|latter) (?:group|half|team|kind|type|form|one|two|method|way|question|family|reason|sort)s?\b|^In (?:one|the other|another),|\bsomething (?:quite |very |rather )?(?:different|else|similar)\b|^\p{L}+ (?:of|in|on) (?:its|their|his|her)\b|\b(?:if|when) (?:one|two|three|four|five|six|seven|eight|nine|ten|\d+)(?: in (?:a )?\p{L}+)? (?:is|are|was|were)\b|\b(?:for|in) that (?:very )?(?:reason|case|way)\b/iu;
 /** An example of what another sentence says. */
 const EXAMPLE = /\bfor (?:instance|example)\b/i;
 /** What joins a point to the one before, and says nothing itself. */

@@ -72,6 +72,8 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     PARTS_OF_VERBS.test(head.lemma ?? "")
   )
     return [];
+  // "asks *questions*": what else?
+  if (object.f.det === "bare" && object.end - object.start === 1 && clause.verb.lemma === "ask" && head.lemma === "question") return [];
   // "put on *a show*", "takes up *space*": idioms.
   if (particle && IDIOMS.test(head.lemma ?? "")) return [];
   // "discovered the same trick": the same as whose?

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { THIN_NOUNS } from "../../language/data/noun-classes";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -53,6 +54,8 @@ const TURNING = new Set("become remain".split(" "));
 export function findOutcome(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const part = clause.complements.find(({ role, node }) => (role === "object" || role === "predicate") && node.cat === "np")?.node;
+  // "becomes *a place*": what for?
+  if (part && part.end - part.start <= 2 && THIN_NOUNS.has(headTerminal(part).lemma ?? "")) return [];
   if (!part || !TURNING.has(clause.verb.lemma ?? "") || clause.negated || clause.shared || clause.imperative) return [];
   if (
     !["indef", "def"].includes(part.f.det ?? "") ||

@@ -230,10 +230,21 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isInFront =
     /^(?:\p{L}+ly|often|sometimes|always)$/u.test(after) &&
     clause.adjuncts.some(({ node }) => node.end <= clause.subject.start && nodeText(clause.sentence, node).toLowerCase() === after);
+  // "led *the scientist* in Kazakhstan to a tree": to what did he lead her there?
+  const object = hasObject ? nodeText(clause.sentence, clause.complements.find(({ role }) => role === "object")!.node) : "";
+  const there = object && verb === "lead" && after.startsWith(`${object} `) ? after.slice(object.length).trim() : "";
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   // "What have children made whistles *from* for hundreds of years?": behind what is made.
   const made = verb === "make" && hasObject ? nodeText(clause.sentence, clause.complements[0]!.node) : "";
-  const told = isInFront ? [word] : made && after.startsWith(made) ? [made, word, after.slice(made.length).trim()] : isBefore ? [after, word] : [word, after];
+  const told = /^(?:in|at|on|near)\b/.test(there)
+    ? [object, word, there]
+    : isInFront
+      ? [word]
+      : made && after.startsWith(made)
+        ? [made, word, after.slice(made.length).trim()]
+        : isBefore
+          ? [after, word]
+          : [word, after];
   return [
     factOf(phrasing, thing.start, {
       type: "thing",

@@ -182,3 +182,35 @@ describe("wills, companies, nobody and nothing", () => {
     "what drove it": ["The wheel turned all day. In the evenings, when no corn was ground, it drove a pump.", /^What happened when no corn/],
   });
 });
+
+describe("what was torn, and is whole", () => {
+  finds({
+    "what somebody must not be": ["A witness may not be somebody who inherits.", "What may a witness not be?", "somebody who inherits"],
+    "to what somebody led her there": [
+      "Marta Selwyn travels far. In Ravensholm a boy of nine led Marta Selwyn to a wild apple tree that nobody had ever seen.",
+      "What did a boy of nine lead Marta Selwyn to in Ravensholm?",
+      "a wild apple tree that nobody had ever seen",
+    ],
+    "into what it was pushed": [
+      "Tomas Reyne pushed a small round bead, cut from a shell, into the soft body of an oyster.",
+      "What did Tomas Reyne push into the soft body of an oyster?",
+      "a small round bead",
+    ],
+  });
+  neverAsks({
+    "whom a filling keeps quiet": [
+      "Sixty women signed a letter. Marta Selwyn invented a filling for the soles of boots that kept them from squeaking.",
+      /kept (?:the )?(?:sixty )?women/,
+    ],
+    "what is ground on a sports ground": [
+      "The way from the school to the sports ground would shrink from half an hour to twelve minutes, and from the quay to the sports ground from nine to six.",
+      /ground from/,
+    ],
+    "questions as what is asked": ["An auditor checks the books of a town, counts its chairs and asks questions.", /= questions$/],
+    "a place, of nothing": ["A bridge without traffic becomes a place.", /= a place$/],
+    "it, of whoever decides": [
+      "The bridge is old. In May the council will decide whether to sell it for scrap.",
+      /^When will the council decide whether to sell it/,
+    ],
+  });
+});

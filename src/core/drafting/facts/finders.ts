@@ -41,6 +41,7 @@ import { findMeanwhile } from "./find-meanwhile";
 import { findMeasure } from "./find-measure";
 import { findMoreThanAny } from "./find-more-than-any";
 import { findMultiple, findTimesAs } from "./find-multiple";
+import { findMustBe } from "./find-must-be";
 import { findNamedByClause, findNamedDeed } from "./find-named-by-clause";
 import { findNamedThing } from "./find-named-thing";
 import { findNeededFor } from "./find-needed-for";
@@ -214,4 +215,5 @@ export const FINDERS: FactFinder[] = [
   findWordFor,
   findTrade,
   findWhichCalled,
+  findMustBe,
 ];

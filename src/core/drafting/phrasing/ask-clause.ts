@@ -101,10 +101,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
     return "points-elsewhere";
   // "I don't *mean* for talking in class": what is meant stands elsewhere.
   if (clause.verb.lemma === "mean" && headTerminal(clause.subject).cat === "pro" && clause.complements.length === 0) return "points-elsewhere";
-  // "The editors *refused*, because …": to do what stands in the sentence before.
   // "Most of the time you do not *notice*": what?
   if (/^(?:notice|realise|realize)$/.test(clause.verb.lemma ?? "") && !clause.passive && clause.complements.length === 0) return "points-elsewhere";
-  // "The president may refuse *to sign*": what?
+  // "The editors *refused*, because …", "The president may refuse *to sign*": what?
   const isToDo = /\bto (?:sign|accept|agree|answer|pay|say|do|take|give)$/i.test(wordsText(sentence, clause.start, clause.end));
   if (/^(?:refuse|agree|decline|accept)$/.test(clause.verb.lemma ?? "") && clause.verb.cat === "v" && !clause.passive && (saysNoMore(clause) || isToDo))
     return "points-elsewhere";

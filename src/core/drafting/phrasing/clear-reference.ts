@@ -198,7 +198,9 @@ function unclearIn(
   const [quantity, whole] = node.kids;
   if (node.cat === "np" && whole?.f.sub === "of" && quantity && headTerminal(quantity).cat === "pro" && headTerminal(quantity).flags?.includes("quant"))
     return unclearIn(whole, sentence, analysis, binder, owned, true, inside, beside, isAnswer);
-  const inner = owned && !CLAUSES.has(node.cat);
+  // "decide *whether to sell it*": nobody sells itself.
+  const isControlled = (node.cat === "cs" || node.cat === "ws") && node.kids.at(-1)?.cat === "vp" && node.kids.at(-1)!.f.form === "to";
+  const inner = owned && (!CLAUSES.has(node.cat) || isControlled);
   // "heavier than dry rope": the than belongs to every part of its phrase.
   const comparison = (node.cat === "ap" || node.cat === "advp") && !isOpenComparison(node, sentence);
   const opensFixed = (node.cat === "np" && FIXING_ROLES.includes(node.role)) || comparison;

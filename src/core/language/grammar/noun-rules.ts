@@ -90,7 +90,11 @@ export function addNounRules({ isVerbToo, rule, lift, isAnimal, isPerson }: Rule
       : {
           f: r.f,
           cost:
-            (l.f.num === "pl" ? (PAST_TOO.test(headTerminal(r).lemma ?? "") ? 4 : 1.5) : 0) +
+            (l.f.num === "pl" && !/^(?:sports?|clothes|goods|arts)$/.test(l.lemma ?? "")
+              ? PAST_TOO.test(headTerminal(r).lemma ?? "") && isPerson(l)
+                ? 4
+                : 1.5
+              : 0) +
             insideCompound(r) +
             (r.f.num === "pl" && isVerbToo(headTerminal(r), 2) ? 2.6 : 0),
         },

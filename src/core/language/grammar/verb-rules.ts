@@ -20,6 +20,7 @@ import {
   formOf,
   hasBetween,
   hasObject,
+  isCutFrom,
   isList,
   isOneTime,
   lastVerb,
@@ -390,7 +391,7 @@ export function addVerbRules({ rule, lift, has, isVerbToo }: RuleWriter): void {
   rule("vpl", "vp c-vp", 0, "coordination", 0.3, (l, r) => {
     // "to mend the quay, to light the pier and to pay the pilots"
     const f = sameForm(l, r);
-    return f && { f, cost: l.f.form === "to" ? 0.5 : 0 };
+    return f && { f, cost: (l.f.form === "to" ? 0.5 : 0) + (isCutFrom(r) ? 1.8 : 0) };
   });
   rule("vpl", "vpl c-vp", 0, "coordination", 0.2, sameForm);
   rule("vp", "vpl c-j-vp", 0, "coordination", 0.1, sameForm);

@@ -57,6 +57,14 @@ export function endsInTo(vp: Node): boolean {
   return vp.kids.some((kid) => kid.end === vp.end && ((kid.cat === "vp" && kid.f.form === "to") || endsInTo(kid)));
 }
 
+/** "a bead, *cut from a shell*": what was done to it, and nothing that somebody did next. */
+export function isCutFrom(vp: Node): boolean {
+  const verb = headTerminal(vp);
+  const follows = (node: Node): boolean =>
+    node.kids[1]?.cat === "pp" && node.kids[1].start === verb.end ? /^(?:from|of|by)$/.test(node.kids[1].kids[0]?.lemma ?? "") : node.kids.some(follows);
+  return /^(?:cut|make|build|take|carve|weave|find|buy|steal)$/.test(verb.lemma ?? "") && verb.flags?.[0] === "past" && !hasObject(vp) && follows(vp);
+}
+
 /** Verbs that go, stand or change by something. */
 const GOING_BY = new Set(
   "pass stop go come sit stand live walk run drive sail lie sleep wait fall rise grow change differ begin end swear abide travel fly hurry".split(" "),
