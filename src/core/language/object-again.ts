@@ -1,9 +1,12 @@
 import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
 import type { Clause } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
+import { isPersonNoun } from "./find-persons";
+import type { Lexicon } from "./lexicon";
 import { calledName, nodeText } from "./node-text";
+import { nounGender } from "./noun-gender";
 import type { Resolved } from "./resolve-objects";
-import { coreOf, type Node } from "./tree";
+import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 type Known = { antecedents: ReadonlyMap<string, Antecedent>; persons: ReadonlyMap<string, Person> };
 
@@ -18,6 +21,18 @@ export function isSubjectAgain({ text }: Resolved, { lemma, start }: Node, sente
     antecedents.get(positionKey(sentence, main.subject.start))?.text ?? calledName(main.subject, sentence) ?? nodeText(sentence, coreOf(main.subject));
   const person = persons.get(subject);
   return person !== undefined && person === persons.get(text);
+}
+
+/** "married *a soldier* and returned to France with *him*": somebody whom the sentence itself tells of, and no name of another. */
+export function isOfStranger(pronoun: Node, { tree, words, clauses }: Sentence, lexicon: Lexicon): boolean {
+  const gender = pronoun.lemma === "her" ? "she" : "he";
+  return walkTree(tree!).some((np) => {
+    const { cat, lemma = "" } = headTerminal(np);
+    const isMet = np.cat === "np" && np.f.det === "indef" && np.f.num === "sg" && np.end <= pronoun.start && cat === "n" && isPersonNoun(lemma, lexicon);
+    // "*A friend* persuaded her", "sent her to *a cook*": only whom somebody did something to goes on.
+    const isObject = clauses.some(({ rank, complements }) => rank === "main" && complements.some(({ role, node }) => role === "object" && node === np));
+    return isMet && isObject && (nounGender(lemma) ?? gender) === gender && words[np.start - 1]?.lower !== "as";
+  });
 }
 
 /** "three stars a minute … about 350,000 *of them*": more than there are. */

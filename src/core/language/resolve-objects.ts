@@ -9,7 +9,7 @@ import { meansSeveral } from "./means-several";
 import { namedBefore } from "./named-before";
 import { isNoAntecedent, JUDGED } from "./no-antecedent";
 import { midSentence, nodeText } from "./node-text";
-import { areTooFew, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
+import { areTooFew, isOfStranger, isSubjectAgain, otherOfTwo, tellsTimes } from "./object-again";
 import {
   innermostSubject,
   isObjectAt,
@@ -180,7 +180,8 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
     if (!sole && isAside && earlier.length > 0) sentence.open = new Set([...(sentence.open ?? []), pronoun.start]);
     return sole;
   }
-  if (!before?.tree || isOfOwnPhrase(pronoun, sentence, known)) return undefined;
+  const isNearer = isOfOwnPhrase(pronoun, sentence, known) || (/^(?:him|her)$/.test(pronoun.lemma ?? "") && isOfStranger(pronoun, sentence, known.lexicon));
+  if (!before?.tree || isNearer) return undefined;
   const term = pronoun.lemma === "it" ? namedBefore(before) : undefined;
   if (term) return { text: term.text, sentence: before };
   // "The jury decides *what really happened*. The judge decides what the law says about *it*": what happened, and no jury.
@@ -194,7 +195,7 @@ function resolveOne(pronoun: Node, sentence: Sentence, before: Sentence | undefi
 
 /** "The navy sent *her* to Harvard": the one woman of the source, where the clause is about somebody or something else. */
 function onlyOther(pronoun: Node, sentence: Sentence, before: Sentence | undefined, { antecedents, persons, lexicon }: Known): Resolved | undefined {
-  if (!/^(?:him|her)$/.test(pronoun.lemma ?? "") || sentence.abstained) return undefined;
+  if (!/^(?:him|her)$/.test(pronoun.lemma ?? "") || sentence.abstained || isOfStranger(pronoun, sentence, lexicon)) return undefined;
   const name =
     otherOfTwo(pronoun, sentence, before, { antecedents, persons }) ?? solePerson(pronoun.lemma === "her" ? "she" : "he", persons, sentence, before, lexicon);
   const person = name ? persons.get(name) : undefined;

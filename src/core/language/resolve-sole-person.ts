@@ -2,6 +2,7 @@ import { type Antecedent, type Person, positionKey, type Sentence } from "./anal
 import type { Clause } from "./clause";
 import type { Lexicon } from "./lexicon";
 import { nodeText } from "./node-text";
+import { isOfStranger } from "./object-again";
 import { ownerForm } from "./owner-form";
 import { solePerson } from "./sole-person";
 import { type Node, walkTree } from "./tree";
@@ -23,7 +24,10 @@ export function resolveSolePerson(
       if (clause.rank !== "main" || clause.imperative) continue;
       const pronoun = openPronoun(clause, sentence.tree);
       const gender = pronoun && genderOf(pronoun);
-      const name = gender && solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
+      const name =
+        gender &&
+        !(pronoun.cat === "pro" && isOfStranger(pronoun, sentence, lexicon)) &&
+        solePerson(gender, persons, sentence, sentences[sentence.index - 1], lexicon);
       if (!name || isOwn(pronoun, sentence) || isAbout(clause, name, antecedents, persons) || isNamedBefore(clause, pronoun, name)) continue;
       const text = pronoun.cat === "poss" && !isCalledBack(clause, pronoun) ? ownerForm(name, sentences) : name;
       sentence.resolved = new Map([...(sentence.resolved ?? []), [pronoun.start, { text, sentence }]]);

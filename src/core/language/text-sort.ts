@@ -89,7 +89,7 @@ function isOpinion(prose: readonly Sentence[], headings: readonly Sentence[]): b
   // "I am in favour of it", "I ask the council to vote for the plan"
   if (
     count(
-      /\bI (?:propose|demand|recommend|suggest) that\b|\bI am (?:\w+ )?(?:in favou?r of|against|opposed to)\b|\bI ask the \w+ to\b|^(?:To the|Dear) Editor\b/,
+      /\bI (?:propose|demand|recommend|suggest) that\b|\bI am (?:\w+ )?(?:in favou?r of|against|opposed to)\b|\bI (?:am going to|will|shall|intend to) vote (?:for|against)\b|\bI ask the \w+ to\b|^(?:To the|Dear) Editor\b/,
     ) > 0
   )
     return true;

@@ -222,6 +222,10 @@ function pointsBack(np: Node, sentence: Sentence, lead: Sentence, analysis: Anal
   if (TIME_NOUNS.has(lemma)) return /^(?:that|this)$/.test(opening) && lemma !== "moment" && !isOfToday(sentence) && tellsTime(lead);
   // "this method" of a text that tells steps: all of them.
   if (opening === "that" || OF_THE_TEXT.test(lemma) || (analysis.sort === "steps" && !firstMain(sentence)?.passive)) return false;
+  // "Plastic gets hot. … on *such a pitch*": like one that the sentence before names; "such a vote" is what it tells.
+  const senses = analysis.lexicon.findWord(lemma)?.senses ?? [];
+  const isThing = lemma !== "thing" && senses.some((sense) => /^(?:6|15)$/.test(String(analysis.lexicon.nounFile(sense))));
+  if (opening === "such" && isThing) return isNamedIn(lemma, lead, analysis);
   return /^(?:state|power|step)$/.test(lemma) || FOR_SENTENCES.has(fileOf(lemma, analysis.lexicon) ?? -1) || isNamedIn(lemma, lead, analysis);
 }
 

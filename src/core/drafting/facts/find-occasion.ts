@@ -27,6 +27,8 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   if (clause.imperative) return whenToDo(phrasing, analysis);
   if (clause.negated || clause !== sharingClauses(clause)[0]) return [];
+  // "In the third week he took the trumpet, looked up an address and went out": three deeds of a story at one time.
+  if (analysis.sort === "story" && sharingClauses(clause).length > 2) return [];
   return clause.adjuncts.flatMap(({ node }) => {
     const part = reasonNode(node);
     // "Most bites *happen when* somebody tries to catch a snake"

@@ -208,6 +208,13 @@ describe("what was torn, and is whole", () => {
     ],
     "questions as what is asked": ["An auditor checks the books of a town, counts its chairs and asks questions.", /= questions$/],
     "a place, of nothing": ["A bridge without traffic becomes a place.", /= a place$/],
+    "whom she returned with": [
+      "Philibert Reyne was a doctor. Philibert Reyne died there. Marta Selwyn married a soldier and returned to France with him in 1775.",
+      /with (?:Philibert|Reyne)/,
+    ],
+    "two who were told of apart": ["Sailors bring no women on board. So the two of them agreed on a trick.", /two of the women/],
+    "how low, without its then": ["The flag must first be raised to the top and only then lowered to the middle of the pole.", /lowered to the middle/],
+    "sure of nothing": ["For two years nobody on the ship was sure.", /was sure|was nobody/],
     "it, of whoever decides": [
       "The bridge is old. In May the council will decide whether to sell it for scrap.",
       /^When will the council decide whether to sell it/,

@@ -3,6 +3,16 @@ import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { opensWithParticiple } from "../../language/grammar/phrase-shapes";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 
+/** Sure or certain of nothing that the clause tells, or not agreeing on anything. */
+function tellsOfNothing({ verb, auxiliaries, complements, adjuncts, negated, rank, end }: Clause): boolean {
+  if (rank !== "main" || auxiliaries[0]?.cat === "modal") return false;
+  const [only, ...more] = complements;
+  const isAlone = adjuncts.every(({ node }) => node.start < verb.end || node.f.time);
+  const isSure = verb.cat === "be" && only?.node.cat === "ap" && more.length === 0 && only.node.end - only.node.start === 1 && only.node.end === end;
+  if (isSure && /^(?:sure|certain|aware)$/.test(headTerminal(only.node).lemma ?? "")) return true;
+  return negated && verb.lemma === "agree" && complements.length === 0 && isAlone;
+}
+
 /** These join sentences and carry nothing; *instead* carries what stood before, and stays. */
 export const CARRYING_ADVERBS = new Set(["then", "instead", "meanwhile", "otherwise"]);
 
@@ -17,6 +27,10 @@ export function hangsOnAnother(clause: Clause): boolean {
   // "When an onion is *boiled or fried*": a condition is told whole; of three parts the last may be the command behind it.
   if (((clause.rank !== "adverbial" || sharingClauses(clause).length > 2) && isAlternative(clause)) || mayBeOfInner(clause) || mayBeModifier(clause))
     return true;
+  // "For two years nobody *was sure*", "The diaries *do not agree*": of what, another sentence says.
+  if (tellsOfNothing(clause)) return true;
+  // "must first be raised and *only then* lowered": without its *then* it would be all that is done.
+  if (clause.rank === "main" && /\bonly then\b/i.test(textOf(clause))) return true;
   // "*Hardly* anything happens in it": without the word it would be the contrary.
   if (clause.adjuncts.some(({ node }) => node.end === clause.subject.start && /^(?:hardly|scarcely|barely)$/.test(headTerminal(node).lemma ?? ""))) return true;
   // "keep out the fish *and clean the water at the same time*": both together, and neither by itself.
