@@ -11,7 +11,7 @@ import { bareForms } from "./find-participant";
 
 const PLACING = /^(?:lie|stand|hang|sit|live|grow|hide|rise|be)$/;
 /** Prepositions of which the thing at that place is asked for. */
-const AT = /^(?:at|on|in|under|above|below|behind|between|inside|around|beside|near|over|beneath|across|through|along|within|on top of)$/;
+const AT = /^(?:at|on|in|under|above|below|behind|between|inside|around|beside|near|over|beneath|across|through|along|within|ontop)$/;
 const SIDES = /^(?:side|half|end|one|other|both|part|place|world|case|fact|time|way|list|picture)$/;
 /** Of what, only a phrase behind it says. */
 const MIDDLES = /^(?:middle|centre|center|top|bottom|front|back|inside|outside|edge|corner|foot|head)$/;
@@ -26,10 +26,9 @@ export function findAtPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isThere = clause.subject.cat === "there";
   const subject = isThere ? clause.complements[0]?.node : clause.subject;
   if (subject?.cat !== "np" || verb.start > subject.start || !PLACING.test(verb.cat === "be" ? "be" : (verb.lemma ?? ""))) return [];
-  const [place, ...more] = clause.adjuncts.map(({ node }) => node).filter((node) => reasonNode(node).end <= verb.start);
-  if (place?.cat.replace("-c", "") !== "pp" || more.length > 0 || clause.complements.length > (isThere ? 1 : 0)) return [];
-  if (reasonNode(place).f.time || !AT.test(reasonNode(place).f.sub ?? "")) return [];
-  const where = reasonNode(place);
+  const [where, ...more] = clause.adjuncts.map(({ node }) => reasonNode(node)).filter(({ end }) => end <= verb.start);
+  if (where?.cat !== "pp" || more.length > 0 || clause.complements.length > (isThere ? 1 : 0)) return [];
+  if (where.f.time || !AT.test(where.f.sub ?? "")) return [];
   const spot = headTerminal(where.kids[1] ?? where).lemma ?? "";
   if (SIDES.test(spot) || where.end - where.start < FEWEST_OF_PLACE || (MIDDLES.test(spot) && where.kids[1]?.role !== "postmodifier")) return [];
   const core = coreOf(subject);

@@ -83,7 +83,7 @@ function isCircumstance(node: Node, { words }: Clause["sentence"]): boolean {
 /** The present of what happens every time. */
 function isOfAlways({ verb, auxiliaries, passive }: Clause): boolean {
   const lemma = verb.lemma ?? "";
-  if ([verb, ...auxiliaries].some(({ flags }) => flags?.includes("past") && !(passive && flags === verb.flags))) return false;
+  if ((passive ? auxiliaries : [verb]).some(({ flags }) => flags?.includes("past"))) return false;
   if (passive) return auxiliaries.length === 1 && auxiliaries[0]!.cat === "be" && !/^(?:finish|do|complete|call|know)$/.test(lemma);
   return verb.cat === "v" && auxiliaries.length === 0 && !VAGUE.test(lemma);
 }
