@@ -307,7 +307,7 @@ function clauseBefore(sentence: Sentence, pronoun: string, known: Known): Clause
   return mainClause(before) ?? (isOfSomebody ? clauseOfSomebody(before, pronoun, known) : undefined);
 }
 
-/** "Something was missing.": no one person, no animal, no pronoun for one. */
+/** "Something was missing.": no person, no animal, no pronoun for one. */
 function tellsOfNobody({ tree, text, words }: Sentence, { persons, lexicon }: Known): boolean {
   if (!tree || /\b(?:he|she|they|him|her|his|them|their|who|somebody|someone)\b/i.test(text)) return false;
   const isSomebody = ({ cat, cost, lemma = "" }: { cat: string; cost: number; lemma?: string }) =>

@@ -164,9 +164,9 @@ function multiwordLength(tokens: readonly Token[], at: number, lexicon: Lexicon)
     const ahead = tokens[tokens[at - 1]?.lower === "only" ? at - 2 : at - 1]?.lower ?? "";
     // "has a root *as long as* your arm"
     if (key === "as long as" && (COMPARED.test(ahead) || /^an?$/.test(tokens[at - 2]?.lower ?? ""))) continue;
-    // "It cannot be faked, *you see*.": said in passing, and no *when you see*.
     // "*As it is*, half the class comes late", but "as it is cold"
     if (key === "as it is" && !(at === 0 && next?.text === ",")) continue;
+    // "It cannot be faked, *you see*.": said in passing, and no *when you see*.
     if (/^you (?:see|know)$/.test(key) && !(tokens[at - 1]?.text === "," && /^[,.]$/.test(next?.text ?? ""))) continue;
     // "are the easiest *to begin with*"
     if (key === "to begin with" && at > 0 && tokens[at - 1]?.text !== ",") continue;
