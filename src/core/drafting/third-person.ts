@@ -47,7 +47,7 @@ function onceNamed(stem: string, narrator: string): string {
 
 /** "our school": everybody's there, and not the writer's alone. */
 const SHARED =
-  /\b(our) ((?:(?!of\b)\p{Ll}+ ){0,2}?(?:school|class|classroom|town|village|city|country|island|street|streets|library|harbour|museum|council|park|playground|break|breaks|timetable|lessons|pupils|teachers|buses|roads|schools|planet|community|beach|beaches|grades|marks|homework|principal|headteacher)\b)/giu;
+  /\b(our) ((?:(?!of\b|own\b)\p{Ll}+ ){0,2}?(?:school|class|classroom|town|village|city|country|island|street|streets|library|harbour|museum|council|park|playground|break|breaks|timetable|lessons|pupils|teachers|buses|roads|schools|planet|community|beach|beaches|grades|marks|homework|principal|headteacher)\b)/giu;
 
 /** "two per cent of *our weight*": everybody's, and not the writer's. */
 const OF_BODY =

@@ -1,6 +1,6 @@
+import { agrees } from "./agrees-with";
 import type { Antecedent, Person } from "./analysis";
 import type { Lexicon } from "./lexicon";
-import { agrees } from "./resolve-pronouns";
 import { coreOf, type Node } from "./tree";
 
 /** "*A French professor, Édouard de Laboulaye*, suggested it. He …": the professor is somebody, whatever his name tells. */

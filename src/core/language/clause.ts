@@ -48,14 +48,18 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around: reado
   const noun = head && (ofAmount(head, aside) ?? nameIn(head, aside) ?? head);
   // "which fought against the damage *that alcohol did*": read apart, the aside would end too soon.
   const isTorn = goesOn && !aside?.cat.endsWith("-c");
-  if (node.cat === "np" && node.role === "relative" && aside?.cat.startsWith("c-rc") && !isTorn) {
+  // "her father's mule, Bruno, *who carried* two sacks": its comma closes the name.
+  const isBehindName = aside?.cat === "rc" && head?.role === "apposition" && head.kids[1]?.cat === "c-np-c";
+  if (node.cat === "np" && node.role === "relative" && aside && (aside.cat.startsWith("c-rc") || isBehindName) && !isTorn) {
     const rc = plainRelative(aside);
     const [rel, vp] = rc.kids;
     // "…, which is why farmers return" takes up the whole sentence.
     const tells = rc.f.sub === undefined && rel?.cat === "rel" && vp?.cat === "vp" && !(vp.kids[1]?.cat === "ws" && headTerminal(vp).cat === "be");
     const rivals = [...around, rel?.lemma === "which" ? objectBefore(sentence, node) : undefined].filter((rival) => rival !== undefined);
     if (tells && !mayTellOfAll(aside, rel, vp) && noun!.f.det !== "indef" && isOneNoun(noun!) && !rivals.some((rival) => mayTellOf(rival, noun!))) {
-      readVerbPhrases(sentence, coreOf(noun!), vp, [], "aside", undefined, out);
+      // "her father's mule, *Bruno, who carried* two sacks": by the name that stands beside it.
+      const doer = noun!.role === "apposition" && isName(noun!.kids[1]) ? noun! : coreOf(noun!);
+      readVerbPhrases(sentence, doer, vp, [], "aside", undefined, out);
     }
   }
   if (NOT_SAID.has(node.cat)) return;
@@ -69,6 +73,10 @@ function readAsides(sentence: Sentence, node: Node, out: Clause[], around: reado
       node.cat === "np" && isHead && index === 0 && node.kids.length === 2,
     );
   }
+}
+
+function isName(aside: Node | undefined): boolean {
+  return aside !== undefined && walkTree(aside).find(({ cat }) => cat === "np")?.f.det === "proper";
 }
 
 /** "a small number of *challenges*, which allow …" */
@@ -144,6 +152,14 @@ function readClause(sentence: Sentence, node: Node, fronted: Part[], rank: Claus
     const [verb, doer] = right.kids as [Node, Node];
     return readVerbPhrases(sentence, doer, verb, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
   }
+  // "Only when the boat pulled away *did Selkirk change* his mind"
+  if (node.role === "turned") {
+    const [asks, deed] = right.kids as [Node, Node];
+    const [auxiliary, doer] = asks.kids as [Node, Node];
+    readInner(sentence, left, out);
+    const verbs: Node = { ...deed, cat: "vp", role: "auxiliary", head: 1, kids: [auxiliary, deed] };
+    return readVerbPhrases(sentence, doer, verbs, [...fronted, { role: "adjunct", node: left }], rank, linkedBy, out);
+  }
   // "There are flowers": *there* holds the subject's place.
   if (node.role === "subject" || node.role === "expletive") readVerbPhrases(sentence, left, right, fronted, rank, linkedBy, out);
 }
@@ -154,6 +170,8 @@ function readInner(sentence: Sentence, part: Node, out: Clause[]): void {
   if (!sb) return;
   if (sb.cat !== "sb") return readInner(sentence, sb, out);
   const inner = sb.kids.at(-1)!;
+  // "*only* if it can be divided": the clause stands one step further in.
+  if (inner.cat === "sb") readInner(sentence, inner, out);
   if (inner.cat === "s") readClause(sentence, inner, [], "adverbial", undefined, out);
 }
 
@@ -214,6 +232,7 @@ function readVerbPhrases(
 ): void {
   const found: Verbal[] = [];
   readVerbal(vp, { auxiliaries: [], negated: false, complements: [], adjuncts: [], shared: false }, found);
+  if (!doer) forbidAllOf(found, sentence);
   found.forEach((verbal, index) => {
     // "Every day, the heart beats … and pumps …": what stands in front holds for both.
     // "*Tired and hungry,* the men rowed home": what they were like, and no part of what they did.
@@ -252,6 +271,16 @@ function readVerbPhrases(
     for (const part of verbal.complements) if (part.role === "predicate") readResult(sentence, part.node, out);
     const result = resultOfAmount(verbal.complements, sentence);
     if (result) readResult(sentence, result, out);
+  }
+}
+
+/** "*Never* force the doors open and climb out": the second deed is forbidden as well, unless a comma or a *but* parts the two. */
+function forbidAllOf([first, ...more]: Verbal[], { words }: Sentence): void {
+  if (!first?.adjuncts.some(({ node }) => headTerminal(node).lemma === "never" && node.end <= first.verb.start)) return;
+  for (const verbal of more) {
+    const link = words.slice(first.verb.end, verbal.start).map(({ lower }) => lower);
+    const at = link.findLastIndex((word) => word === "and" || word === "or");
+    if (at >= 0 && link[at - 1] !== ",") verbal.negated = true;
   }
 }
 
@@ -294,7 +323,13 @@ function readVerbal(node: Node, outer: Outer, out: Verbal[]): void {
       // Adjuncts outside a coordination stand after its last part and are read with that one.
       const inner = { ...outer, complements: [], adjuncts: outer.adjuncts.filter((part) => part.node.start < left.start), shared: true };
       readVerbal(left, inner, out);
-      return readVerbal(verbPhraseIn(right), { ...outer, shared: true, adjuncts: outer.adjuncts.filter((part) => part.node.start >= left.start) }, out);
+      // "Do not pull the cord *but turn the key*"
+      const negated = outer.negated && conjunctionOf(right) !== "but";
+      return readVerbal(
+        verbPhraseIn(right),
+        { ...outer, negated, shared: true, adjuncts: outer.adjuncts.filter((part) => part.node.start >= left.start) },
+        out,
+      );
     }
     case "auxiliary": {
       const negated = outer.negated || containsNot(left);

@@ -4,6 +4,7 @@ import { DEMONYMS, GIVEN_NAMES, isWeekday, MENS_NAMES, MONTHS, PERSON_TITLES, WO
 import { correctGender, reflexiveGender, takeVotes } from "./gender-votes";
 import { joinAliases } from "./join-aliases";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
+import { namesLikePlaces, namesOfPlaces } from "./names-of-places";
 import { nounGender, titleGender } from "./noun-gender";
 
 const PERSON_VERBS = new Set(
@@ -24,6 +25,7 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
   const alone = new Map<string, number>();
   const withArticle = namesWithArticle(sentences, lexicon);
   const places = namesOfPlaces(sentences);
+  const likePlaces = namesLikePlaces(sentences, lexicon);
   for (const sentence of sentences) {
     for (const { from, to } of namesIn(sentence)) {
       const words = sentence.words.slice(from, to).map((word) => word.text);
@@ -32,11 +34,19 @@ export function findPersons(sentences: readonly Sentence[], lexicon: Lexicon): M
       if (places.has(words.join(" ")) || isSentence(sentence, words, lexicon)) continue;
       if (words.length === 1 && (DEMONYMS.has(words[0]!.toLowerCase()) || isPeople(words[0]!, sentences))) continue;
       if (words.length > 1 && isWeekday(words.at(-1)!)) continue;
+      // "*Dear* Ms Okafor, …": whoever is written to is *you* in the letter, and never *she*.
+      if (sentence.words[from - 1]?.text === "Dear" && from === 1) continue;
       // "*Mark* the best line": what is to be done.
       if (from === 0 && sentence.clauses[0]?.imperative && sentence.clauses[0].verb.start === 0) continue;
       if (words.length === 1 && withArticle.has(words[0]!) && !nameGender(words[0]!)) continue;
       const reflexive = reflexiveGender(sentence, from);
-      if (!reflexive && !isPerson(words, sentence, from, to, lexicon) && !isTakenUp(words, sentence, to, sentences, lexicon)) continue;
+      if (
+        !reflexive &&
+        !likePlaces.has(words.join(" ")) &&
+        !isPerson(words, sentence, from, to, lexicon) &&
+        !isTakenUp(words, sentence, to, sentences, lexicon)
+      )
+        continue;
       const name = words.join(" ");
       const alike = [...persons.values()].filter((person) => person.name.split(" ").includes(words.at(-1)!));
       const known = alike.find((person) => isSamePerson(words, person));
@@ -170,13 +180,15 @@ export function genderOfName(name: string): Person["gender"] {
 
 /** "her young son, Bennett", "the fisherman Olsen", "*Her* name was Pim" */
 function kinGender(sentence: Sentence, from: number): Person["gender"] {
-  const own = /\b(his|her) name (?:is|was) $/i.exec(
-    sentence.words
-      .slice(0, from)
-      .map(({ text }) => `${text} `)
-      .join(""),
-  )?.[1];
+  const ahead = sentence.words
+    .slice(0, from)
+    .map(({ text }) => `${text} `)
+    .join("");
+  const own = /\b(his|her) name (?:is|was) $/i.exec(ahead)?.[1];
   if (own) return own.toLowerCase() === "his" ? "he" : "she";
+  // "*a boy of five named* Bennett"
+  const kin = /\ban? (?:\p{Ll}+ )?(\p{Ll}+)(?: of \p{Ll}+| from \p{L}+)? (?:named|called) $/u.exec(ahead)?.[1];
+  if (kin && nounGender(kin)) return nounGender(kin);
   const before = sentence.words[from - 1]?.text === "," ? sentence.words[from - 2]?.lower : sentence.words[from - 1]?.lower;
   return nounGender(before ?? "");
 }
@@ -264,13 +276,6 @@ function isNameOfThing(sentence: Sentence, from: number, lexicon: Lexicon): bool
   return sentence.words[from - 2]?.lower === "the" && (VESSEL.test(noun) || fileOf(noun, lexicon) === NounFile.artifact);
 }
 
-/** "the town of *Rosetta*": a place, wherever the text speaks of it. */
-function namesOfPlaces(sentences: readonly Sentence[]): ReadonlySet<string> {
-  const named = sentences.flatMap(({ text }) => [...text.matchAll(PLACES_OF)].map(([, name]) => name!));
-  // "*Uranus* did not move as it should", in a text that speaks of planets.
-  return new Set([...named, ...(sentences.some(({ text }) => /\bplanets?\b/i.test(text)) ? PLANETS : [])]);
-}
-
 /** "the Cherokees", where the text also has "a Cherokee village": many, and nobody's name. */
 function isPeople(name: string, sentences: readonly Sentence[]): boolean {
   if (/^(?:Celsius|Fahrenheit)$/.test(name)) return true;
@@ -285,9 +290,6 @@ function isNameIn(name: string, speaker: string): boolean {
   return words.includes(speaker.split(" ").at(-1)!);
 }
 
-const PLANETS = ["Mercury", "Venus", "Mars", "Jupiter", "Saturn", "Uranus", "Neptune", "Pluto"];
-const PLACES_OF =
-  /\b(?:town|city|village|island|islands|port|state|province|kingdom|county|bay|isle|district|region|republic|gulf|strait|university|battle) of (\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?)/gu;
 /** "New Year's *Eve*", "St George's *Day*" */
 function isFeast({ words }: Sentence, at: number): boolean {
   return /^(?:Eve|Day|Night)$/.test(words[at]!.text) && /^(?:['’]s?|Christmas|Halloween)$/.test(words[at - 1]?.text ?? "");

@@ -1,7 +1,7 @@
 import type { Antecedent } from "./analysis";
 import type { Clause } from "./clause";
+import { antecedentOf, type Known, mainClause } from "./clause-before";
 import { nodeText } from "./node-text";
-import { antecedentOf, type Known, mainClause } from "./resolve-pronouns";
 import { headTerminal } from "./tree";
 
 /** What two people do together, so that *they* are both of them afterwards. */

@@ -10,7 +10,7 @@ const SHE_NOUNS = new Set(
     " ",
   ),
 );
-const HE_TITLES = new Set("mr sir master".split(" "));
+const HE_TITLES = new Set("mr sir master pope".split(" "));
 const SHE_TITLES = new Set("mrs ms miss mistress dame".split(" "));
 
 /** Nouns of kin that stand as a name without an article: "Grandfather slipped". */

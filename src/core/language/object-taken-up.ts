@@ -1,8 +1,10 @@
+import { agrees, mayBe, nounPhrases } from "./agrees-with";
 import type { Antecedent, Sentence } from "./analysis";
 import type { Clause } from "./clause";
+import type { Known } from "./clause-before";
 import { nodeText } from "./node-text";
 import { OF_EVENTS } from "./only-thing";
-import { agrees, isTopic, type Known, mayBe, nounPhrases } from "./resolve-pronouns";
+import { isTopic } from "./resolve-pronouns";
 import { pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node } from "./tree";
 

@@ -1,9 +1,10 @@
+import { mayBe, nounPhrases } from "./agrees-with";
 import type { Antecedent, Sentence } from "./analysis";
 import type { Clause } from "./clause";
+import type { Known } from "./clause-before";
 import { MASS_NOUNS } from "./data/irregular-nouns";
 import { isPersonNoun } from "./find-persons";
 import { nodeText } from "./node-text";
-import { type Known, mayBe, nounPhrases } from "./resolve-pronouns";
 import { pronounOf } from "./subject-pronoun";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
@@ -27,7 +28,8 @@ export function onlyThing(clause: Clause, pronoun: string, { sentences, persons,
   // Whoever did it is no thing, and is told by a noun or a name that cannot be meant.
   const isOther = ({ subject: doer, imperative }: Clause) =>
     !imperative &&
-    (pronounOf(doer) === "he" ||
+    (/^(?:i|we)$/.test(headTerminal(doer).lemma ?? "") ||
+      pronounOf(doer) === "he" ||
       pronounOf(doer) === "she" ||
       (pronounOf(doer) === undefined && doer.cat === "np" && !mayBe(pronoun, coreOf(doer), before, persons, lexicon)));
   if (main.length === 0 || !main.every(isOther) || holdsSame(before, pronoun)) return undefined;

@@ -1,8 +1,8 @@
+import { mayBe } from "./agrees-with";
 import type { Antecedent, Person } from "./analysis";
 import type { Clause } from "./clause";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
 import type { Lexicon } from "./lexicon";
-import { mayBe } from "./resolve-pronouns";
 import { coreOf, headTerminal, type Node, walkTree } from "./tree";
 
 /**

@@ -1,7 +1,7 @@
+import { nounPhrases } from "./agrees-with";
 import { type Antecedent, positionKey, type Sentence } from "./analysis";
 import { isAnimalNoun } from "./find-persons";
 import { fileOf, type Lexicon, NounFile } from "./lexicon";
-import { nounPhrases } from "./resolve-pronouns";
 import { headTerminal, type Node, walkTree } from "./tree";
 
 /** Any of them: "most other animals". */

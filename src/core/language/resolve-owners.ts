@@ -1,9 +1,10 @@
+import { agrees, mayBe, nounPhrases } from "./agrees-with";
 import { type Antecedent, type Person, positionKey, type Sentence } from "./analysis";
 import type { Clause } from "./clause";
+import { antecedentOf, mainClause } from "./clause-before";
 import type { Lexicon } from "./lexicon";
 import { midSentence } from "./node-text";
 import { nounGender } from "./noun-gender";
-import { agrees, antecedentOf, mainClause, mayBe, nounPhrases } from "./resolve-pronouns";
 import { ownerPronounOf } from "./subject-pronoun";
 import { headTerminal, type Node } from "./tree";
 

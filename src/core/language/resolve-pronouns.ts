@@ -1,16 +1,14 @@
 import { agreesAsTold } from "./agrees-as-told";
+import { agrees, mayBe, nounPhrases } from "./agrees-with";
 import { type Antecedent, type Person, positionKey, type Sentence, type TextSort } from "./analysis";
 import type { Clause } from "./clause";
-import { MASS_NOUNS } from "./data/irregular-nouns";
-import { DEMONYMS, MANY_AS_ONE, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
-import { isAnimalNoun, isPersonNoun } from "./find-persons";
+import { antecedentOf, clauseBefore, clauseOfSomebody, type Known, mainClause, namedNode } from "./clause-before";
+import { DEMONYMS, TIME_NOUNS, UNIQUE_NOUNS } from "./data/noun-classes";
 import { anyOfSort } from "./he-or-she";
 import type { Lexicon } from "./lexicon";
 import { namedBefore } from "./named-before";
 import { namedTogether } from "./named-together";
-import { isNoAntecedent } from "./no-antecedent";
-import { calledName, calledTerm, midSentence, nodeText } from "./node-text";
-import { nounGender } from "./noun-gender";
+import { nodeText } from "./node-text";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
 import { goesOnWithIt, isThingsDeed, isWhatWentOn, leavesRival, mayDo, namesSuch, saysOfAnother, thinksOf } from "./pronoun-rivals";
@@ -18,7 +16,7 @@ import { resolveDemonstrative } from "./resolve-demonstratives";
 import { isSinceAnother, meansAnother, paragraphPerson, solePerson, speaksUnnamed } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
 import { isTopicAhead, isTopicOfText, topicOnly } from "./topic-of-text";
-import { coreOf, headTerminal, holdsPronoun, type Node, takenUpBy } from "./tree";
+import { headTerminal, holdsPronoun, type Node, walkTree } from "./tree";
 
 /**
  * Two patterns only, since only they are safe: a subject pronoun that opens a sentence stands for the
@@ -36,19 +34,11 @@ export function resolvePronouns(
     const clauses = [...sentence.clauses].sort((a, b) => a.subject.start - b.subject.start);
     for (const [position, clause] of clauses.entries()) {
       const told = resolveOne(clause, position, clauses, { sentences, persons, lexicon, sort, found });
-      if (told) found.set(positionKey(sentence, clause.subject.start), told);
+      if (told) found.set(positionKey(sentence, clause.subject.start), ofAnyState(told, clause));
     }
   }
   return found;
 }
-
-export type Known = {
-  sentences: readonly Sentence[];
-  persons: ReadonlyMap<string, Person>;
-  lexicon: Lexicon;
-  sort: TextSort;
-  found: ReadonlyMap<string, Antecedent>;
-};
 
 function resolveOne(clause: Clause, position: number, clauses: readonly Clause[], known: Known): Antecedent | undefined {
   const { sentence } = clause;
@@ -59,10 +49,12 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
   // "When the tide leaves it dry, it …": the two its are one thing, and that is not the tide.
   if (!pronoun || isExpletive(pronoun, clause) || sharesPronoun(sentence, clause, pronoun)) return undefined;
   const before = sentences[sentence.index - 1];
-  if (pronoun === "it" && position === 0 && before?.block === sentence.block && namedBefore(before)) return namedBefore(before);
+  const term = pronoun === "it" && position === 0 && before?.block === sentence.block ? namedBefore(before) : undefined;
+  if (term) return term;
   const later = inFront(clause, clauses, pronoun, known);
   if (later && !isTopic(before, sentence, later, pronoun, found, persons, lexicon)) return later;
-  const earlier = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
+  const ahead = clauses.slice(0, position).find((other) => other.subject.start < clause.subject.start && !other.imperative);
+  const earlier = ahead && isOfNobody(ahead, clause, pronoun, known) ? undefined : ahead;
   const candidate = earlier ?? clauseBefore(sentence, pronoun, known);
   // "The house *whistled*. It began as a low hum": what went on, and no house.
   if (!earlier && candidate && pronoun === "it" && clauses.some((one) => one.subject === clause.subject && isWhatWentOn(one, candidate))) return undefined;
@@ -83,6 +75,23 @@ function resolveOne(clause: Clause, position: number, clauses: readonly Clause[]
     paragraphPerson(pronoun, persons, sentence, sentences, lexicon) ??
     (known.sort === "story" || known.sort === "expository" ? heroBefore(clause, pronoun, known) : undefined);
   return near ? naming(near, clause) : undefined;
+}
+
+/** "*A calm cat* lets them hang. If *it* is curious, …": a cat, and no calm one. */
+function ofAnyState(told: Antecedent, { rank, verb, complements }: Clause): Antecedent {
+  const state = rank === "adverbial" && verb.cat === "be" ? complements.find(({ role, node }) => role === "predicate" && node.cat === "ap") : undefined;
+  const [, noun] = /^an? \p{Ll}+ (\p{Ll}+)$/u.exec(told.text) ?? [];
+  // "a *cork* oak" is a sort of its own.
+  const isOneState = walkTree(told.node).some(({ role, kids }) => role === "modifier" && kids[0]?.cat === "ap");
+  return state && noun && isOneState ? { ...told, text: `${/^[aeiou]/.test(noun) ? "an" : "a"} ${noun}` } : told;
+}
+
+/** "*When the bell rang*, he ran": a clause in front that speaks of nobody, so that whoever was told of before goes on. */
+function isOfNobody(ahead: Clause, { subject }: Clause, pronoun: string, { persons, lexicon }: Known): boolean {
+  if ((pronoun !== "he" && pronoun !== "she") || ahead.rank !== "adverbial" || ahead.end > subject.start) return false;
+  const { sentence } = ahead;
+  const parts = [ahead.subject, ...[...ahead.complements, ...ahead.adjuncts].map(({ node }) => node)].flatMap(nounPhrases);
+  return parts.every((np) => !pronounOf(np) && np.f.det !== "pron" && !mayBe(pronoun, np, sentence, persons, lexicon));
 }
 
 /**
@@ -231,98 +240,10 @@ function inFront(clause: Clause, clauses: readonly Clause[], pronoun: string, { 
   return isName || agrees(pronoun, named, persons, lexicon) ? named : undefined;
 }
 
-/** A stand-in node for a name that is taken from elsewhere. */
-function namedNode(name: string, at: Node): Node {
-  return { ...at, f: { num: "sg", det: "proper" }, kids: [{ ...at, cat: "pn", kids: [], lemma: name, flags: [] }] };
-}
-
-export function mainClause(sentence: Sentence): Clause | undefined {
-  const main = sentence.clauses.filter((clause) => clause.rank === "main");
-  const subjects = new Set(main.map((clause) => clause.subject.start));
-  // "*She* saw girls racing, and *she* decided to learn": one and the same.
-  const [first] = main;
-  const pronoun = first && pronounOf(first.subject);
-  const isOne = (pronoun === "she" || pronoun === "he") && main.every(({ subject }) => pronounOf(subject) === pronoun);
-  return subjects.size === 1 || isOne ? first : undefined;
-}
-
-export function antecedentOf(clause: Clause, found: ReadonlyMap<string, Antecedent>): Antecedent | undefined {
-  if (clause.imperative || clause.subject.cat === "there") return undefined;
-  const key = positionKey(clause.sentence, clause.subject.start);
-  if (found.has(key)) return found.get(key);
-  // "The first keeper was Abel Thorne. He …": by his name.
-  const named =
-    clause.verb.cat === "be" ? clause.complements.find(({ role, node }) => role === "predicate" && coreOf(node).f.det === "proper")?.node : undefined;
-  // "An English doctor *named Thomas Young* made it. He …"
-  const term = calledTerm(clause.subject, clause.sentence);
-  if (term) return { text: term, node: clause.subject, sentence: clause.sentence };
-  const called = calledName(clause.subject, clause.sentence);
-  if (called?.includes(" ")) return { text: called, node: namedNode(called, clause.subject), sentence: clause.sentence };
-  // "*The last army to give up its pigeons* was the Swiss one. It …": the last of which, the words behind it say.
-  if (!named && clause.subject.role === "reduced" && clause.subject.kids[1]?.f.form === "to") return undefined;
-  const node = takenUpBy(named ?? clause.subject);
-  if (node.f.det === "pron" || node.f.det === "clause" || node.f.det === "dem") return undefined;
-  const text = midSentence(clause.sentence, node, nodeText(clause.sentence, node));
-  // "Most of the workers were immigrants. They …": all of them, or most?
-  if (/^(?:most|many|some|half|part|several|a few) of\b| of (?:one|some)$/i.test(text)) return undefined;
-  // "Not all rust is useless. Painters have used it": rust, and not all of it.
-  if (/^(?:not|no|few|little|hardly any)\b/i.test(text)) return undefined;
-  // "Nearly all glaciers are growing shorter. In the Alps *they* have lost half": the glaciers there, and not nearly all.
-  const all = /^(?:nearly|almost) all (?:of )?(?:the )?(\p{Ll}.*)$/iu.exec(text)?.[1];
-  if (all) return { text: all, node, sentence: clause.sentence };
-  const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));
-  // "*A single Bible* kept a monk busy. It cost …", "In those days *a computer* was not a machine": any of them.
-  const isAny =
-    /^an? single\b/.test(text) || (clause.verb.cat === "be" && clause.complements.some(({ node: { cat, f } }) => cat === "np" && f.det === "indef"));
-  const known = node.f.det === "indef" && past && !isAny ? text.replace(/^an? /, "the ") : text;
-  return { text: known, node, sentence: clause.sentence };
-}
-
 /** "To find their prey, they …", "First settled by fishermen, it …": who does or undergoes it is who is meant. */
 function isAboutSubject(node: Node): boolean {
   const inner = node.cat.endsWith("-c") ? node.kids[node.head] : node;
   return inner?.cat === "vp" && (inner.f.form === "to" || inner.f.form === "ing" || inner.f.form === "participle");
-}
-
-/** "In 1955 he …": neither a time nor what differs in number is taken up. */
-export function mayBe(pronoun: string, np: Node, sentence: Sentence, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  if (np.f.time || np.f.det === "pron" || np.f.det === "clause" || TIME_NOUNS.has(headTerminal(np).lemma ?? "")) return false;
-  if (isNoAntecedent(np, sentence)) return false;
-  return agrees(pronoun, { text: nodeText(sentence, np), node: np, sentence }, persons, lexicon);
-}
-
-/**
- * The main clause of the sentence before. A sentence that was not understood is passed over where the same
- * pronoun opens it, and for *he* and *she* one that tells of nobody: "He knew. Something was missing. *He* …".
- */
-function clauseBefore(sentence: Sentence, pronoun: string, known: Known): Clause | undefined {
-  const { sentences } = known;
-  let at = sentence.index - 1;
-  const opening = new RegExp(`^(?:(?:In|During|By|After|At|For) [^,]{3,40}, )?${pronoun}\\b`, "i");
-  while (sentences[at]?.block === sentence.block && sentences[at]?.clauses.length === 0 && opening.test(sentences[at]!.text)) at--;
-  const isOfSomebody = pronoun === "he" || pronoun === "she";
-  if (isOfSomebody) while (sentences[at]?.block === sentence.block && tellsOfNobody(sentences[at]!, known)) at--;
-  const before = sentences[at];
-  if (before?.block !== sentence.block) return undefined;
-  return mainClause(before) ?? (isOfSomebody ? clauseOfSomebody(before, pronoun, known) : undefined);
-}
-
-/** "Something was missing.": no person, no animal, no pronoun for one. */
-function tellsOfNobody({ tree, text, words }: Sentence, { persons, lexicon }: Known): boolean {
-  if (!tree || /\b(?:he|she|they|him|her|his|them|their|who|somebody|someone)\b/i.test(text)) return false;
-  const isSomebody = ({ cat, cost, lemma = "" }: { cat: string; cost: number; lemma?: string }) =>
-    cost < 3 && ((cat === "n" && (isPersonNoun(lemma, lexicon) || isAnimalNoun(lemma, lexicon))) || (cat === "pn" && persons.has(lemma)));
-  return !words.some(({ candidates }) => candidates.some(isSomebody));
-}
-
-/** "The fog was thick, and *Rowan* ran down": of several subjects the one that may be meant. */
-function clauseOfSomebody(sentence: Sentence, pronoun: string, { persons, lexicon, found }: Known): Clause | undefined {
-  const main = sentence.clauses.filter(
-    ({ rank, subject }) => rank === "main" && (pronounOf(subject) === pronoun || mayBe(pronoun, coreOf(subject), sentence, persons, lexicon)),
-  );
-  // "Cousteau did not believe it, and *he* set out. He towed …": the he is Cousteau again.
-  const named = main.map(({ subject }) => (found.get(positionKey(sentence, subject.start))?.text ?? nodeText(sentence, subject)).toLowerCase());
-  return new Set(named).size === 1 ? main[0] : undefined;
 }
 
 /** The same pronoun, or its object form, stands in the sentence before the subject and is no subject there. */
@@ -368,32 +289,4 @@ function isComplement(np: Node, clause: Clause): boolean {
 
 function isInsidePhrase(np: Node, tree: Node): boolean {
   return nounPhrases(tree).some((other) => other !== np && other.start < np.start && other.end >= np.end && other.role === "postmodifier");
-}
-
-export function nounPhrases(node: Node): Node[] {
-  return [...(node.cat === "np" ? [node] : []), ...node.kids.flatMap(nounPhrases)];
-}
-
-export function agrees(pronoun: string, { text, node }: Antecedent, persons: ReadonlyMap<string, Person>, lexicon: Lexicon): boolean {
-  const num = node.f.num ?? "any";
-  const head = headTerminal(node);
-  // "the air" is never they.
-  if (pronoun === "they") return num === "pl" || node.role === "coordination" || (num !== "sg" && !MASS_NOUNS.has((head.lemma ?? "").toLowerCase()));
-  // "*The Romans* mixed it with lime": many, and never it.
-  const isMany = node.f.det === "def" && head.cat === "pn" && /(?:an|ian|er|ish|on|ite|ic)s$/.test(head.lemma ?? "");
-  if (num === "pl" || isMany) return false;
-  // "*Her family* moved. In 1903 she …": a family is no she.
-  if (head.cat === "n" && MANY_AS_ONE.has(head.lemma ?? "") && pronoun !== "it") return false;
-  const told = nounGender(head.lemma ?? "");
-  if (told !== undefined && (pronoun === "he" || pronoun === "she") && told !== pronoun) return false;
-  const person = persons.get(text) ?? persons.get(text.split(" ").at(-1)!);
-  // "*Everyone who came out* was greeted by a painting. It …"; "*the word scientist*" is nobody.
-  const isNoun = head.cat === "n" && !/^the (?:word|term) \p{Ll}/iu.test(text);
-  const human = Boolean(person) || (isNoun && isPersonNoun(head.lemma ?? "", lexicon)) || /(?:body|one)$/.test(head.cat === "pro" ? head.lemma! : "");
-  if (pronoun === "it") return !human && !node.f.time;
-  // Somebody whose name tells nothing is not taken up where another is known to be a he or a she.
-  const isOpen = person !== undefined && person.gender === undefined && [...persons.values()].some((other) => other !== person && other.gender === pronoun);
-  // "The goat shook her head": an animal that is told of like somebody.
-  const isAnimal = head.cat === "n" && node.f.det === "def" && isAnimalNoun(head.lemma ?? "", lexicon);
-  return (human || isAnimal) && !isOpen && (!person?.gender || person.gender === pronoun) && node.f.det !== "quant";
 }

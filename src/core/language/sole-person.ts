@@ -120,6 +120,8 @@ function withoutPredicates(text: string): string {
       // "made her *its first woman member*", "said that *a married woman* could not": of her, and of any.
       .replace(/\b(made (?:her|him)) (?:its|their|the|an?) (?:\p{Ll}+ ){0,3}\p{Ll}+/giu, "$1")
       .replace(/\bthat an? (?:\p{Ll}+ ){0,2}(?:woman|man|girl|boy|lady)\b/giu, "that")
+      // "how hard it was *for a woman to* take four men's place": for any.
+      .replace(/\b(?:for|of) an? (?:\p{Ll}+ )?(?:woman|man|girl|boy|lady) (?=to\b)/giu, "")
       // "would harm *a girl's* health", "*no lady* could walk into a shop": any, and nobody.
       .replace(/\ban? (?:\p{Ll}+ )?(?:woman|man|girl|boy|lady)[’']s\b|\bno (?:\p{Ll}+ )?(?:woman|man|girl|boy|lady)\b/giu, "")
   );

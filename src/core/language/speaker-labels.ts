@@ -101,7 +101,7 @@ function answersIn(blocks: readonly Block[]): Map<string, SpeakerLabel> {
 
 /** "Marek Dolny has explored more than sixty caves": whom an opening tells of. */
 const TELLS_OF =
-  /(?:^|[.!?] )(?:(?:[Ff]or|[Ss]ince|[Ii]n|[Ww]ith|[Aa]t|[Ee]very|[Aa]ll)(?: (?!of|with|to)\p{Ll}+){1,4},? )?(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|kept|ran|spent|\p{Ll}{3,}s)\b/u;
+  /(?:^|[.!?] )(?:(?:[Ff]or|[Ss]ince|[Ii]n|[Ww]ith|[Aa]t|[Ee]very|[Aa]ll)(?: (?!of|with|to)\p{Ll}+){1,4},? )?(\p{Lu}[\p{Ll}'’-]+(?: \p{Lu}[\p{L}'’-]+){1,2})(?:,[^,]+,)? (?:is|was|has|had|kept|ran|spent|\p{Ll}{3,}(?:s|ed))\b/u;
 
 const NO_NAME = /\b(?:School|Street|Bay|Museum|Council|Harbour|Island|Road|Square|Club|Library|College|Hospital|Station)\b/;
 

@@ -47,6 +47,12 @@ export function isExpletive(pronoun: string, clause: Clause): boolean {
   if (clause.verb.cat !== "be" && lemma !== "take" && lemma !== "cost") return false;
   // "it took Ida three years to finish"
   if ((lemma === "take" || lemma === "cost") && clause.adjuncts.some(({ node }) => node.cat === "vp" && node.f.form === "to")) return true;
+  // "It took *me* five minutes": the work, which the sentences before tell of.
+  const isTaken =
+    lemma === "take" &&
+    clause.complements.some(({ node }) => headTerminal(node).cat === "pro") &&
+    clause.adjuncts.some(({ node }) => node.f.sub === "measure" || node.f.sub === "time");
+  if (isTaken) return true;
   return clause.complements.some(
     ({ role, node }) =>
       role === "infinitive" ||

@@ -69,7 +69,9 @@ export function takenUpBy(np: Node): Node {
   // "*A German psychologist, Hermann Ebbinghaus*, was the first. He …": by the name.
   const name = np.role === "apposition" && coreOf(np).f.det === "indef" ? reasonNode(np.kids[1]!) : undefined;
   if (name?.cat === "np" && name.f.det === "proper" && name.end - name.start >= 2) return coreOf(name);
-  return np.role === "relative" && np.f.det === "quant" ? np : coreOf(np);
+  // "*The men who owned the houses* saw their chance. They …": those, and not all men.
+  const isThin = np.f.det === "def" && np.kids[1]?.cat === "rc" && /^(?:man|woman|people|person|thing|part)$/.test(headTerminal(np).lemma ?? "");
+  return np.role === "relative" && (np.f.det === "quant" || isThin) ? np : coreOf(np);
 }
 
 /** Without the comma around it. */

@@ -158,6 +158,9 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   if (analysis.owners.get(positionKey(clause.sentence, clause.subject.start))?.sentence === clause.sentence) return false;
   // "Willett had an idea": which one is what counts.
   if (/\b(?:has|have|had) (?:an?|one|two|three|some) (?:idea|plan|problem|choice|reason|question|secret|dream)s?$/i.test(text)) return false;
+  // "was a seamstress in Nome, Alaska, *twenty-three years old*": two things told in one breath.
+  if (/\byears old$/.test(text) && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "np" && node.role !== "measure"))
+    return false;
   // "Somebody has to pay for a bridge": so it is anywhere.
   if (/^(?:somebody|someone|something|everybody|everyone|everything)\b/i.test(text)) return false;
   // "Freja Lund's brother came with Lund": a name for each pronoun.
@@ -261,7 +264,12 @@ function reword(statement: Statement, analysis: Analysis): Reworded | undefined 
       const sb = reasonNode(node);
       return sb.f.sub === "if" && /^(?:third|plain)$/.test(headTerminal(sb.kids.at(-1) ?? sb).flags?.[0] ?? "") && !headTerminal(sb).flags?.includes("past");
     });
-  if (strays || pointsAhead || looksBack) return undefined;
+  // "*Four years later* the war broke out": without its time, what nobody doubts.
+  const isLater = clause.adjuncts.some(
+    ({ node }) => node.end <= clause.subject.start && /\b(?:later|after|before|earlier)\b/i.test(nodeText(clause.sentence, node)),
+  );
+  const isBare = isLater && rest.split(" ").filter(Boolean).length <= 1 && clause.verb.cat === "v";
+  if (strays || pointsAhead || looksBack || isBare) return undefined;
   const trails = clause.complements.some(({ node }) => ["relative", "reduced", "apposition", "contrast"].includes(node.role));
   if (fronted && (clause.verb.cat !== "be" || clause.subject.cat === "there") && !trails) return { text, how: "fronted", gain: 0.3 };
   const resolved = analysis.antecedents.has(positionKey(clause.sentence, clause.subject.start));
@@ -291,6 +299,7 @@ function fromCauses(stock: SourceStock): Candidate[] {
     const statement = stock.statementsBySentence.get(fact.clause.sentence)?.find((other) => other.phrasing.clause === fact.clause);
     if (
       fact.type !== "cause" ||
+      fact.pattern === "why-too-much" ||
       !statement ||
       !/^because (?!of )/.test(fact.answer) ||
       fact.sentence.text.startsWith("Because") ||

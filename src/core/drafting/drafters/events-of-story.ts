@@ -13,7 +13,7 @@ const FEWEST_WORDS = 8;
 /** "That night", "The next morning", "Two days later": when, in the row of what is told. */
 const THAT_TIME =
   /^(?:That|The (?:next|following|same)) (?:night|day|morning|afternoon|evening|week|year|spring|summer|autumn|winter)\b|^(?:An?|One|Two|Three|Four|Five|Six|Seven|A few|Some|Many) (?:minute|hour|day|night|week|month|year)s? later\b/;
-const KEEPS_IT = /^(?:\p{Lu}[\p{L}’'-]* ){1,3}(?:\p{Ll}+ly )?\p{Ll}+ (?:it|them)\b/u;
+const KEEPS_IT = /(?:^|, |day |night |morning |evening )(?:\p{Lu}[\p{L}’'-]* ){1,3}(?:\p{Ll}+ly )?\p{Ll}+ (?:it|them)\b/u;
 /** What joins an event to the one before. */
 const JOINS = /^(?:Then|But|And|So|At once|Soon|Next|Now),? (?=\S)/;
 
@@ -38,6 +38,8 @@ export function eventOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const isNamed = [...analysis.persons.values()].some(({ name }) => plain.includes(name));
   // "One morning *the apple* was gone": what the story is called after.
   const isOfTitle = analysis.headingLemmas.has(headTerminal(first.subject).lemma ?? "");
+  // "Every Thursday Ines crossed *it*"
+  if (KEEPS_IT.test(plain)) return undefined;
   return (isNamed || isOfTitle) && !pronounOf(first.subject) && (!LEANS_BACK.test(plain) || THAT_TIME.test(plain))
     ? { sentence, text: sentenceCase(plain) }
     : undefined;

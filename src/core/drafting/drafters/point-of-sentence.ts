@@ -3,7 +3,6 @@ import type { Clause } from "../../language/clause";
 import { UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { sentenceCase, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
-import { isReport } from "../../language/text-sort";
 import { headTerminal, type Node } from "../../language/tree";
 import { literally } from "../../lib/literally";
 import { isUnclear } from "../facts/find-cause";
@@ -91,9 +90,6 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
   const main = clauses.filter(({ rank }) => rank === "main");
   // "Second, turn off screens": what a reader should do is no summary of a text that explains.
   if (!main.every(isClear) || (analysis.sort === "expository" && main.some(({ imperative }) => imperative))) return undefined;
-  // "SKERRY BAY, 14 March – A grey seal pup …": where and when a paper was told of it.
-  const dated = sentence.indexInBlock === 0 && isReport([sentence]) ? text.indexOf(" – ") : -1;
-  if (dated > 0) return { sentence, text: text.slice(dated + 3) };
   const stop = /[.!?]$/.exec(text)?.[0] ?? ".";
   if (opensClearly(sentence, text)) {
     const named = isNamedTwice(sentence) ? text : sentenceCase(`${wordsText(sentence, 0, words.length)}${stop}`.replace(FOLLOWS, ""));

@@ -231,7 +231,8 @@ export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const [modal] = clause.auxiliaries;
   const isFate = clause.passive && modal?.cat === "modal" && /^(?:can|may|will|could)$/.test(modal.lemma ?? "") && clause.subject.role === "relative";
-  if (!isFate || clause.negated || clause.shared) return [];
+  // "can be *kept* on ice for only four hours": how, or how long.
+  if (!isFate || clause.negated || clause.shared || /^(?:keep|use|find|see|make|call|know)$/.test(clause.verb.lemma ?? "")) return [];
   const rest = phraseRest(phrasing, analysis, reasonsOf(clause));
   if (isUnclear(rest)) return [];
   return [
@@ -255,7 +256,9 @@ export function findFate(phrasing: Phrasing, analysis: Analysis): Fact[] {
 /** "They *decided to split up*", "Engineers *hope to copy* the recipe": what somebody wants, decides or tries. */
 export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
-  const part = clause.complements.find(({ role, node }) => role === "infinitive" && node.f.form === "to");
+  // "promised *to count the seals and to publish the numbers*"
+  const isTo = (node: Node) => node.f.form === "to" || (node.role === "coordination" && node.kids[0]?.f.form === "to");
+  const part = clause.complements.find(({ role, node }) => role === "infinitive" && isTo(node));
   if (
     !part ||
     // "continues *to be run by the town*": done to it, and nothing that it does.
@@ -268,7 +271,7 @@ export function findAim(phrasing: Phrasing, analysis: Analysis): Fact[] {
   )
     return [];
   // Who wants to close *it* does not want to close himself.
-  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true)) return [];
+  if (findUnclear(part.node, clause.sentence, analysis, phrasing.binder, true, { isAnswer: true })) return [];
   // "refused to perform at shows *where black people had to use another gate*": at which shows.
   const where = clause.adjuncts.find(({ node }) => node.start === part.node.end && node.cat === "sb" && node.f.sub === "where")?.node;
   if (where && findUnclear(where, clause.sentence, analysis, phrasing.binder, false)) return [];

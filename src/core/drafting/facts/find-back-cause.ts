@@ -1,5 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
-import { nodeText } from "../../language/node-text";
+import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -37,6 +37,39 @@ export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
       id: factId("cause", sentence, told.start),
       sentence,
       support: [before],
+      clause: told,
+      phrasing: asked,
+      stem: askClause(asked, "Why", rest),
+      answer: `because ${statement}`,
+      accepted: [statement],
+      depth: "understanding",
+      worth: 3.3,
+      pattern: "why-for-this-reason",
+    },
+  ];
+}
+
+/** "When a cat grows fatter, its whiskers do not grow longer, *and that is why fat cats sometimes get stuck*." */
+export function findWhyBehind(sentence: Sentence, analysis: Analysis): Fact[] {
+  const [reason, link, ...more] = sentence.clauses.filter(({ rank }) => rank === "main");
+  const told = link && sentence.clauses.find(({ rank, start }) => rank === "adverbial" && start >= link.verb.end);
+  const words = link ? sentence.words.slice(link.subject.start, link.verb.end + 1).map(({ lower }) => lower) : [];
+  if (!reason || !told || more.length > 0 || !/^(?:that|this) is (?:the reason )?why$/.test(words.join(" "))) return [];
+  const asked = phraseClause(told, analysis);
+  const phrasing = phraseClause(reason, analysis);
+  if (typeof asked === "string" || typeof phrasing === "string") return [];
+  const rest = phraseRest(asked, analysis);
+  const reasonRest = phraseRest(phrasing, analysis);
+  // "its whiskers do not grow *longer*": than they were.
+  const isGrowing = reasonRest === "comparison-left-open" && /^(?:grow|get|become)$/.test(reason.verb.lemma ?? "");
+  if (isUnclear(rest) || (isUnclear(reasonRest) && !isGrowing) || reasonRest === "") return [];
+  const own = wordsText(sentence, reason.start, link.start).replace(/,? and$|,$/, "");
+  const statement = isGrowing ? own.replace(/^./, (letter) => letter.toLowerCase()) : stateClause(phrasing, reasonRest);
+  return [
+    {
+      type: "cause",
+      id: factId("cause", sentence, told.start),
+      sentence,
       clause: told,
       phrasing: asked,
       stem: askClause(asked, "Why", rest),

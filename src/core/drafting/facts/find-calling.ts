@@ -2,6 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import { midSentence, nodeText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
+import { standsAlone } from "../phrasing/ask-shared";
 import { findUnclear } from "../phrasing/clear-reference";
 import { phraseRest } from "../phrasing/phrase-rest";
 import { type Fact, factOf } from "./fact";
@@ -16,10 +17,13 @@ export function findCalling(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { sentence } = clause;
   const object = clause.complements.find(({ role }) => role === "object")?.node;
   const name = clause.complements.find(({ role, node }) => role === "object2" || (role === "predicate" && node.cat === "ap"))?.node;
-  if (!/^(?:call|name|dub|term)$/.test(clause.verb.lemma ?? "") || clause.passive || clause.negated || clause.shared || clause.rank !== "main") return [];
+  if (!/^(?:call|name|dub|term)$/.test(clause.verb.lemma ?? "") || clause.passive || clause.negated || clause.rank !== "main") return [];
+  if (clause.shared && !standsAlone(clause)) return [];
   const isThis = object !== undefined && headTerminal(object).lemma === "this" && analysis.led === sentence;
-  if (object?.cat !== "np" || !name || !/^(?:np|ap)$/.test(name.cat) || (headTerminal(object).cat === "pro" && !isThis) || name.end - name.start > LONGEST_NAME)
-    return [];
+  // "Newspapers called *her* a heroine": who that is, is known.
+  const isKnown = object !== undefined && sentence.resolved?.has(object.start) === true && /^(?:him|her|them)$/.test(headTerminal(object).lemma ?? "");
+  if (object?.cat !== "np" || !name || !/^(?:np|ap)$/.test(name.cat) || name.end - name.start > LONGEST_NAME) return [];
+  if (headTerminal(object).cat === "pro" && !isThis && !isKnown) return [];
   if (findUnclear(object, sentence, analysis, phrasing.binder) || findUnclear(name, sentence, analysis, phrasing.binder)) return [];
   // "vaccination, *from vacca, the Latin word for cow*": said of the name.
   const behind = clause.adjuncts

@@ -115,13 +115,38 @@ function isSinceOfReason(node: Node, clause: Clause): boolean {
   return !isPerfect && (node.cat.startsWith("c-") || node.end <= clause.subject.start);
 }
 
+/** "took food for six months, *as they believed that …*": what somebody thought or wished is why, and goes on at no moment. */
+function isAsOfThought(node: Node, { sentence, verb }: Clause): boolean {
+  const as = reasonNode(node);
+  if (node.cat !== "c-sb" || as.f.sub !== "as" || as.f.form === "ing" || node.start < verb.start) return false;
+  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= as.start && end <= as.end);
+  return (
+    inner !== undefined &&
+    inner.auxiliaries.length === 0 &&
+    /^(?:believe|think|fear|hope|want|need|expect|doubt|know)$/.test(inner.verb.lemma ?? "") &&
+    pronounOf(inner.subject) !== undefined
+  );
+}
+
+/** "*As Spain and Britain were at war*, Selkirk hid in a tree": a state in front is why, and goes on at no moment. */
+function isAsOfState(node: Node, { sentence, subject }: Clause): boolean {
+  const as = reasonNode(node);
+  if (node.end > subject.start || as.cat !== "sb" || as.f.sub !== "as" || as.f.form === "ing") return false;
+  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= as.start && end <= as.end);
+  if (inner?.verb.cat !== "be" || inner.auxiliaries.length > 0) return false;
+  const predicate = inner.complements.find(({ role }) => role === "predicate")?.node;
+  return predicate?.cat === "ap"
+    ? !/^(?:young|old|small|little|alone)$/.test(headTerminal(predicate).lemma ?? "")
+    : /^(?:at war|in danger|in debt|out of work)$/.test(predicate ? nodeText(sentence, predicate) : "");
+}
+
 /** "Put on an apron, *as food colouring does not wash out*": behind a command and a comma, *as* says why. */
 function isAsOfReason(node: Node, clause: Clause): boolean {
   return clause.imperative && node.cat === "c-sb" && reasonNode(node).f.sub === "as" && reasonNode(node).f.form !== "ing" && node.start > clause.verb.start;
 }
 
 function isReasonOf(node: Node, clause: Clause): boolean {
-  return isReason(node) || isSinceOfReason(node, clause) || isAsOfReason(node, clause);
+  return isReason(node) || isSinceOfReason(node, clause) || isAsOfReason(node, clause) || isAsOfThought(node, clause) || isAsOfState(node, clause);
 }
 
 function headOfPreposition(pp: Node): string | undefined {

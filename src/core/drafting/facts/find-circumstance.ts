@@ -1,5 +1,6 @@
 import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
+import { UNIT_NOUNS } from "../../language/data/noun-classes";
 import { nodeText } from "../../language/node-text";
 import { isAgent } from "../../language/pronoun-rivals";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
@@ -30,7 +31,9 @@ export function findCircumstance(phrasing: Phrasing, analysis: Analysis): Fact[]
   const [when, ...more] = ahead.filter((node) => isCircumstance(reasonNode(node), sentence));
   if (!when || more.length > 0 || ahead.length > 1) return [];
   // Two things told of the same moment: neither alone is what happens.
-  if (sentence.clauses.filter(({ rank }) => rank === "main").length > 1) return [];
+  const beside = sentence.clauses.filter((other) => other !== clause && other.rank === "main");
+  const isDepth = isMeasured(reasonNode(when));
+  if (beside.length > 0 && !(isDepth && beside.every((other) => other.start > clause.end))) return [];
   const told = phraseRest(phrasing, analysis, [when, ...reasonsOf(clause)]);
   if (isUnclear(told) || findUnclear(reasonNode(when), sentence, analysis)) return [];
   // Of an animal, or of people together, one asks what they do.
@@ -77,7 +80,12 @@ function isCircumstance(node: Node, { words }: Clause["sentence"]): boolean {
     return false;
   const head = headTerminal(np);
   if (head.cat !== "n") return false;
-  return word === "without" || word === "after" || (SINGLE.test(word) && CHANGING.test(head.lemma ?? ""));
+  return word === "without" || word === "after" || isMeasured(node) || (SINGLE.test(word) && CHANGING.test(head.lemma ?? ""));
+}
+
+/** "*Below about thirty metres*", "*above forty degrees*" */
+function isMeasured({ kids }: Node): boolean {
+  return /^(?:below|above|beyond|under|over)$/.test(kids[0]?.lemma ?? "") && UNIT_NOUNS.has(headTerminal(kids[1]!).lemma ?? "");
 }
 
 /** The present of what happens every time. */

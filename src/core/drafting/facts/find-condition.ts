@@ -37,7 +37,7 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
       !isLikeness(node, clause) &&
       // "sting *only* when they are in danger": what else happens then, it does not say.
       !/^(?:only|even|especially|mainly|mostly|particularly)$/.test(clause.sentence.words[node.start - 1]?.lower ?? "") &&
-      !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && node.start > clause.verb.start),
+      !(node.cat.startsWith("c-sb") && reasonNode(node).f.sub === "when" && (node.start > clause.verb.start || node.cat === "c-sb-c")),
   );
   // "If you have ever slipped on a rock, …": a figure of speech, no condition.
   if (phrasing.subject === "you" && clause.auxiliaries.some((node) => node.cat === "have")) return [];
@@ -53,7 +53,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const [modal] = clause.auxiliaries;
   const isModal = modal?.cat === "modal" && /^(?:will|would|may|might|can|could)$/.test(modal.lemma ?? "");
   if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.rank !== "main") return [];
-  if (clause.verb.cat === "be" && !clause.passive && !isModal) return [];
+  // "When the bubble collapsed, *there was* a flash": what there was, was what happened.
+  if (clause.verb.cat === "be" && !clause.passive && !isModal && clause.subject.cat !== "there") return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
   // "If the front wheel has 48 teeth *and the back one has 16*": half of it is not the condition.
@@ -68,6 +69,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
     )
   )
     return [];
+  // "In winter, *when the temperature can fall to sixty degrees*, …": what may be, and brings about nothing.
+  if (condition.f.sub === "when" && inner?.auxiliaries[0]?.cat === "modal" && /^(?:can|may|could|might)$/.test(inner.auxiliaries[0].lemma ?? "")) return [];
   // "If each cell *is to receive* a set, …": what is wanted, and not what happens.
   if (inner && /\b(?:is|are|am|was|were) to \p{Ll}/u.test(wordsText(inner.sentence, inner.subject.end, inner.end))) return [];
   const isSupposed = inner !== undefined && condition.f.sub === "if" && supposes(inner, clause);
@@ -208,13 +211,18 @@ export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = behind
     ? reasonNode(behind)
     : clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
-  const only = behind?.kids[0] ?? clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
+  // "has an extra day *only if it can be divided*": read as one.
+  const isOne = !behind && part !== undefined && isOnlyIf(part);
+  const only =
+    behind?.kids[0] ??
+    (isOne ? part?.kids[0] : undefined) ??
+    clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
   if (!part || !only || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared) return [];
   const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
   if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
   const rest = phraseRest(phrasing, analysis, [behind ?? part, only, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
-  const answer = wordsText(clause.sentence, behind ? part.start : only.start, part.end);
+  const answer = wordsText(clause.sentence, behind || isOne ? part.start : only.start, part.end);
   return [
     factOf(phrasing, part.start, {
       type: "condition",
@@ -274,7 +282,8 @@ function isWhere(node: Node, clause: Clause): boolean {
 }
 
 export function isCondition(node: Node): boolean {
-  return node.cat === "sb" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
+  // "*only* if both hairs are touched", "*even* when it rains": that, and what else?
+  return node.cat === "sb" && node.role !== "modifier" && /^(?:when|if|once|as|unless)$/.test(node.f.sub ?? "") && node.f.form !== "ing";
 }
 
 /** "When you put": present and past look the same, and the main clause decides. */
@@ -322,7 +331,9 @@ function whatToDo(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const parts = main.flatMap((other) => [...other.complements, ...other.adjuncts]).filter(({ node }) => node !== part.node);
   // "If the paper tears, use *a thicker sheet*": than the one that tore.
   const isMet = (why: Unclear | undefined) => !why || (why === "comparison-left-open" && condition.f.sub === "if");
-  const isClear = parts.every(({ node }) => isMet(findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named })));
+  const isClear = parts.every(({ node }) => isMet(findUnclear(node, clause.sentence, analysis, asked.binder, false, { beside: named, isAnswer: true })));
+  // "When the bridge gives way, weigh the sand *and write down the number*": both are to be done then.
+  if (main[0] !== clause) return [];
   if (isUnclear(askedRest) || (deeds.some(isUnclear) && !isClear) || main.some((other) => !other.imperative)) return [];
   const answer = wordsText(clause.sentence, clause.verb.start, main.at(-1)!.end);
   if (answer.split(" ").length > 24 || ownsUnnamed(condition, clause)) return [];

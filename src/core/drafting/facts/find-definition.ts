@@ -10,7 +10,7 @@ import { findUnclear } from "../phrasing/clear-reference";
 import { isContrast } from "../phrasing/left-out";
 import { isUsedThenDefined } from "../phrasing/used-then-defined";
 import { type Fact, factId, factOf } from "./fact";
-import { isSignThat } from "./find-sign";
+import { isSignThat, isToldOf } from "./find-sign";
 import { hasOpenPronoun } from "./open-pronoun";
 
 /** "A patent is *a document that gives an inventor the right …*": asked both ways. */
@@ -75,7 +75,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     isFirst(lemma, sentence, analysis) ||
     isUsedThenDefined(clause, analysis);
   if (subject.f.det === "def" && subject.end - subject.start === 2 && !isOfAll) return [];
-  if (isSignThat(definiens)) return [];
+  if (isSignThat(definiens) && !isToldOf(predicate)) return [];
   // "Garden snails are quiet, curious animals *that are easy to watch*": what the writer thinks of them.
   if (
     /\b(?:that|which|who) (?:is|are) (?:\p{Ll}+ )?(?:easy|hard|difficult|fun|interesting|nice|pleasant|good|great|worth|popular|famous) (?:to|with|for|\p{Ll}+ing)\b/u.test(

@@ -9,7 +9,7 @@ import { leavesOutName } from "../phrasing/name-left-out";
 import { phrasingOf, phrasings } from "../phrasing/phrasings";
 import type { Fact } from "./fact";
 import { findAdmission } from "./find-admission";
-import { findNamedEvent, findWhyClause } from "./find-back-cause";
+import { findNamedEvent, findWhyBehind, findWhyClause } from "./find-back-cause";
 import { findCleft, findWhatCleft } from "./find-cleft";
 import { findCondition } from "./find-condition";
 import { findConsequence } from "./find-consequence";
@@ -90,6 +90,7 @@ export function findFacts(sentence: Sentence, analysis: Analysis): Fact[] {
   const facts = [
     ...findNamedPhrases(sentence, analysis),
     ...findWhyClause(sentence, analysis),
+    ...findWhyBehind(sentence, analysis),
     ...findNamedEvent(sentence, analysis),
     ...findNumberedReason(sentence, analysis),
     ...findNumberedItem(sentence, analysis),

@@ -1,3 +1,4 @@
+import { mayBe } from "../../language/agrees-with";
 import { type Analysis, narratorOf, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
@@ -5,7 +6,6 @@ import { isPersonNoun } from "../../language/find-persons";
 import { fileOf, NounFile } from "../../language/lexicon";
 import { nodeText } from "../../language/node-text";
 import { isThingsDeed, mayDo } from "../../language/pronoun-rivals";
-import { mayBe } from "../../language/resolve-pronouns";
 import { isExpletive, isWeather, ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, walkTree } from "../../language/tree";
 import { literally } from "../../lib/literally";

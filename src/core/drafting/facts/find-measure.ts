@@ -19,7 +19,13 @@ export function findMeasure(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (clause.rank === "adverbial" || clause.negated || clause.imperative || (clause.shared && !standsAlone(clause))) return [];
   // "*Some* qanats are forty kilometres long": which?
   if (clause.subject.f.det === "quant") return [];
-  return [...ofSize(phrasing, analysis), ...lessThan(phrasing, analysis), ...ofLikeness(phrasing, analysis), ...ofRate(phrasing, analysis)];
+  return [
+    ...ofSize(phrasing, analysis),
+    ...lessThan(phrasing, analysis),
+    ...ofLikeness(phrasing, analysis),
+    ...ofOtherSize(phrasing, analysis),
+    ...ofRate(phrasing, analysis),
+  ];
 }
 
 function ofSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -100,7 +106,7 @@ function lessThan(phrasing: Phrasing, analysis: Analysis): Fact[] {
 }
 
 const LIKENESS =
-  /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|cold|loud|hard|bright|old) as (?:an? |(?:minus )?\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b)/i;
+  /^as (long|tall|high|big|large|small|heavy|wide|thick|thin|deep|fast|strong|hot|cold|loud|hard|bright|old) as (?:an? |(?:minus )?\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b|the \p{Ll}+ (?:is|are) (?:long|wide|high|tall|broad|deep)\b)/iu;
 
 /** "A strider is *about as long as a fingernail*": how long, by what everybody knows. */
 function ofLikeness(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -125,6 +131,32 @@ function ofLikeness(phrasing: Phrasing, analysis: Analysis): Fact[] {
       accepted: [nodeText(sentence, predicate)].filter((form) => form !== answer),
       depth: "recall",
       worth: 2,
+      pattern: "how-far",
+    }),
+  ];
+}
+
+/** "The whiskers are *about as long as the cat is wide*": read as how long, and a clause. */
+function ofOtherSize(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
+  const size = predicate && clause.adjuncts.find(({ node }) => node.start === predicate.end && node.cat === "sb" && node.f.sub === "as")?.node;
+  if (clause.verb.cat !== "be" || !predicate || !size || clause.negated) return [];
+  const about = clause.adjuncts.find(({ node }) => node.end === predicate.start && node.start >= clause.verb.end)?.node;
+  const answer = wordsText(sentence, about?.start ?? predicate.start, size.end);
+  const asked = LIKENESS.exec(answer.replace(/^(?:about|almost|nearly|just) /, ""))?.[1];
+  const rest = phraseRest(phrasing, analysis, [predicate, size, ...(about ? [about] : []), ...reasonsOf(clause)]);
+  if (!asked || isUnclear(rest) || findUnclear(size, sentence, analysis, phrasing.binder, false)) return [];
+  return [
+    factOf(phrasing, predicate.start, {
+      type: "quantity",
+      stem: askClause(phrasing, `How ${asked.toLowerCase()}`, rest),
+      answer,
+      answerNode: size,
+      accepted: [wordsText(sentence, predicate.start, size.end)].filter((form) => form !== answer),
+      depth: "recall",
+      worth: 2.2,
       pattern: "how-far",
     }),
   ];

@@ -67,7 +67,8 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   const meaning = inside(rest);
   // "a simple majority, *that is*, more than half of the votes"
   if (meaning && rest.cat.startsWith("c-ie") && headTerminal(term).cat === "n" && term.f.det !== "poss") return { term, meaning, how: "restated" };
-  if (!meaning || meaning.role === "coordination" || !["indef", "bare", "def"].includes(meaning.f.det ?? "")) return undefined;
+  const isOwned = meaning?.role === "possessor" && meaning.kids[0]?.cat === "ng";
+  if (!meaning || meaning.role === "coordination" || (!["indef", "bare", "def"].includes(meaning.f.det ?? "") && !isOwned)) return undefined;
   // "plates, shoes, tools" is a list.
   if (meaning.f.det === "bare" && !["relative", "reduced"].includes(meaning.role)) return undefined;
   // "*a hand that shook*, a mother who never looked up": told apart already, and no word for such a thing.
@@ -77,6 +78,9 @@ function explained(np: Node, _sentence: Sentence, analysis: Analysis): Named | u
   const head = headTerminal(term);
   if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && meaning.f.det === "indef" && meaning.end - meaning.start >= 4)
     return { term, meaning, how: "name" };
+  // "Vic, *the expedition's cat*", "Percy Hale, *the mayor of Skerry Bay*"
+  const isOfSomething = (meaning.role === "postmodifier" && meaning.kids[1]?.f.sub === "of") || isOwned;
+  if (head.cat === "pn" && term.end - term.start <= LONGEST_TERM && isOfSomething && meaning.end - meaning.start >= 3) return { term, meaning, how: "name" };
   const isPerson = (node: Node) => isPersonNoun(node.lemma ?? "", analysis.lexicon);
   // "actuaries, mathematicians who study how often things go wrong": a trade; "the smith, a man who …" is somebody.
   const isTrade = isPerson(head) && isPerson(headTerminal(meaning)) && term.f.det === "bare" && meaning.role === "relative";
@@ -296,7 +300,8 @@ function whoOrWhat(term: Node, meaning: Node, clause: Clause, analysis: Analysis
   if (!person && isTown && analysis.lexicon.nameKind(text) === "place") return [];
   // "The Marsh District in Houston, Texas, an old suburb": the district, and not the state.
   if (!person && sentence.words[term.start - 1]?.text === "," && /^\p{Lu}/u.test(sentence.words[term.start - 2]?.text ?? "")) return [];
-  if (findUnclear(meaning, sentence, analysis) || hasOpenPronoun(meaning, sentence, analysis) || isDeed(meaning, clause, analysis)) return [];
+  if (findUnclear(meaning, sentence, analysis, undefined, true, { isAnswer: true }) || hasOpenPronoun(meaning, sentence, analysis)) return [];
+  if (isDeed(meaning, clause, analysis)) return [];
   const head = headTerminal(meaning).lemma ?? "";
   const human = Boolean(person) || (meaning.f.num !== "pl" && isPersonNoun(head, analysis.lexicon));
   const past = [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"));

@@ -1,9 +1,10 @@
 import type { Analysis } from "../../language/analysis";
 import { isPersonNoun, mayNamePerson } from "../../language/find-persons";
 import { midSentence, wordsText } from "../../language/node-text";
-import { coreOf, headTerminal, walkTree } from "../../language/tree";
+import { coreOf, headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
+import { conjunctsOf } from "../phrasing/conjuncts";
 import { type Fact, factOf } from "./fact";
 import { SINGLES_OUT } from "./find-definition";
 import { isPeople } from "./is-people";
@@ -23,8 +24,11 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const name = coreOf(clause.subject);
   if (headTerminal(name).cat !== "pn" || name.role === "coordination" || name.end - name.start > 5 || clause.subject.end <= clause.subject.start) return [];
-  if (!["indef", "def", "bare"].includes(predicate.f.det ?? "") || predicate.role === "coordination" || hasOpenPronoun(predicate, sentence, analysis))
-    return [];
+  // "was *a weaver's daughter and the wife of an engineer*": somebody, told twice.
+  const joined = predicate.role === "postmodifier" ? predicate.kids[0]! : predicate;
+  const isBoth = joined.role === "coordination" && phrasing.binder.human && conjunctsOf(joined).every((part) => isSomebody(part, analysis));
+  if ((!["indef", "def", "bare"].includes(predicate.f.det ?? "") || predicate.role === "coordination") && !isBoth) return [];
+  if (hasOpenPronoun(predicate, sentence, analysis)) return [];
   const tail = clause.adjuncts.map(({ node }) => node).filter((node) => node.start >= predicate.end);
   if (
     tail.some((node) => !/^(?:c-)?pp$/.test(node.cat) || hasOpenPronoun(node, sentence, analysis)) ||
@@ -59,6 +63,10 @@ export function findNamedThing(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "who-or-what-is",
     }),
   ];
+}
+
+function isSomebody(np: Node, { lexicon }: Analysis): boolean {
+  return /^(?:indef|def|poss)$/.test(np.f.det ?? "") && isPersonNoun(headTerminal(np).lemma ?? "", lexicon);
 }
 
 function pointsOut(unclear: string | undefined): boolean {

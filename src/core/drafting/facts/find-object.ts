@@ -36,7 +36,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.complements.length > (particle ? 2 : 1) ||
     (clause.shared && !standsAlone(clause)) ||
     clause.negated ||
-    (LIGHT_VERBS.has(clause.verb.lemma ?? "") && !GREY_VERBS.has(clause.verb.lemma ?? "") && !particle) ||
+    (LIGHT_VERBS.has(clause.verb.lemma ?? "") && !GREY_VERBS.has(clause.verb.lemma ?? "") && !particle && !isMadeOutOf(object, clause)) ||
     clause.verb.cat !== "v"
   )
     return [];
@@ -189,6 +189,11 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "what-object",
     },
   ];
+}
+
+/** "made a boat *out of skins*": of what says enough. */
+function isMadeOutOf(object: Node, { verb, adjuncts, passive, sentence }: Clause): boolean {
+  return verb.lemma === "make" && !passive && adjuncts.some(({ node }) => node.start === object.end && /^out of\b/i.test(nodeText(sentence, node)));
 }
 
 /** "enough energy *to light a room*": what it is enough for. */

@@ -17,8 +17,19 @@ function isMost({ complements }: Clause): boolean {
   return complements.some(({ role, node }) => role === "predicate" && node.cat === "ap" && headTerminal(node).flags?.includes("superlative"));
 }
 
+/** "one Sunday", "last June": the time is told already. */
+const ANOTHER_TIME =
+  /\bone (?:day|night|morning|afternoon|evening|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)\b|\blast (?:spring|summer|autumn|winter|year|month|week|January|February|March|April|May|June|July|August|September|October|November|December)$/;
+
 const CLOSE = new Set("long soon shortly just right well immediately only".split(" "));
 const VAGUE_VERBS = new Set("go come be do have get make take begin start end stop continue happen change move appear arrive leave stay work".split(" "));
+/** The present of a whole sort: "a storm gets", "bridges are closed". */
+function isOfAlways({ verb, auxiliaries, passive, subject, negated }: Clause): boolean {
+  const first = auxiliaries[0] ?? verb;
+  const isNow = !first.flags?.includes("past") && (auxiliaries.length === 0 ? /^(?:third|plain)$/.test(verb.flags?.[0] ?? "") : passive && first.cat === "be");
+  return isNow && !negated && verb.cat === "v" && /^(?:indef|bare)$/.test(subject.f.det ?? "");
+}
+
 const CLAUSES = new Set(["after", "before", "until", "once"]);
 const PREPOSITIONS = new Set("around in on at during before after until since by".split(" "));
 
@@ -37,7 +48,14 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
       clause.auxiliaries.some(({ cat, lemma }) => cat === "modal" && /^(?:may|might|can|could)$/.test(lemma ?? "")) && phrasing.subject !== "you";
     const isHappening =
       (/^(?:happen|occur)$/.test(clause.verb.lemma ?? "") || isPossible) && part.f.sub === "when" && node.start >= clause.verb.end && node.cat === "sb";
-    const isClause = part.cat === "sb" && (CLAUSES.has(part.f.sub ?? "") || isHappening) && part.f.form !== "ing";
+    // "A storm gets a name *when a service expects it to do damage*": of what is always so, where the clause takes up its subject.
+    const takesUp =
+      part.f.sub === "when" &&
+      node.cat === "sb" &&
+      node.start >= clause.verb.end &&
+      clause.sentence.words.slice(part.start, part.end).some(({ lower }) => /^(?:it|they|them|its|their)$/.test(lower));
+    const isAlways = takesUp && isOfAlways(clause) && clause.complements.length > 0;
+    const isClause = part.cat === "sb" && (isAlways || CLAUSES.has(part.f.sub ?? "") || isHappening) && part.f.form !== "ing";
     if ((!isClause && !isTimePhrase(part)) || !holdsForAll(clause, node)) return [];
     // "Before a bank lends money, it *wants to know* …": what it wants is worth asking, and not when.
     if (isClause && /^(?:want|wish|need|hope|like|prefer)$/.test(clause.verb.lemma ?? "")) return [];
@@ -71,8 +89,7 @@ export function findOccasion(phrasing: Phrasing, analysis: Analysis): Fact[] {
     const omit = [node, ...(more ? [more] : []), ...(close ? [close] : []), ...reasonsOf(clause)];
     const rest = phraseRest(phrasing, analysis, omit);
     const stem = askShared(phrasing, analysis, until ? "Until when" : since ? "Since when" : part.kids[0]?.lemma === "by" ? "By when" : "When", omit);
-    if (!stem || isUnclear(rest) || /\bone (?:day|night|morning|afternoon|evening)\b/.test(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest))
-      return [];
+    if (!stem || isUnclear(rest) || ANOTHER_TIME.test(rest) || /\b(?:when|after|before|until|while|since)\b/.test(rest)) return [];
     // "When was Mecklenburg founded?" singles out one event by its name.
     // "Coffee reached England in the middle of the seventeenth century": then and never again.
     const isDated = /\bcentury$|\bthe Middle Ages$/.test(nodeText(clause.sentence, part)) && clause.verb.flags?.[0] === "past" && clause.verb.lemma !== "own";

@@ -2,7 +2,7 @@ import type { Analysis } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { phrasesOf } from "../../language/grammar/phrase-shapes";
-import { NounFile } from "../../language/lexicon";
+import { fileOf, NounFile } from "../../language/lexicon";
 import { midSentence, nodeText, textWithoutAsides, wordsText } from "../../language/node-text";
 import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
 import { askClause, type Phrasing } from "../phrasing/ask-clause";
@@ -77,6 +77,11 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
     clause.negated
   )
     return [];
+  // "On a bicycle she *was gone*": how, and where to nobody knows.
+  if (clause.verb.lemma === "go" && clause.passive) return [];
+  // "Ida *was standing* on the beach": at a moment of which the question says nothing.
+  const isGoingOn = clause.verb.flags?.[0] === "ing" && clause.auxiliaries.some(({ flags }) => flags?.includes("past"));
+  if (isGoingOn && !clause.adjuncts.some(({ node }) => node.f.time || node.cat.includes("sb"))) return [];
   if (clause.verb.cat !== "v" && !(isThere && phrasing.subject.split(" ").length >= FEWEST_OF_BEING)) return [];
   // "An eye splice makes a loop *at the end of a rope*": where the loop is.
   if (clause.verb.lemma === "make" && !clause.passive && !phrasing.binder.human && !/^\p{Lu}/u.test(phrasing.subject)) return [];
@@ -133,6 +138,15 @@ export function findPlace(phrasing: Phrasing, analysis: Analysis): Fact[] {
       pattern: "where",
     },
   ];
+}
+
+/** "took *Bennett* to a hospital": where somebody is brought. */
+function isBrought(to: Node, { passive, verb, complements, sentence }: Clause, { persons, lexicon }: Analysis): boolean {
+  const [object, ...more] = complements;
+  const np = to.kids[1]!;
+  const isSomebody = object?.role === "object" && object.node.end === to.start && persons.has(nodeText(sentence, object.node));
+  const isBuilding = /^(?:def|indef)$/.test(np.f.det ?? "") && PLACE_FILES.has(fileOf(headTerminal(np).lemma ?? "", lexicon) ?? -1);
+  return !passive && more.length === 0 && isSomebody && isBuilding && /^(?:send|carry|take|bring|drive|lead)$/.test(verb.lemma ?? "");
 }
 
 /** A name that is nobody's: "to Harvard", "to New York". */
@@ -205,6 +219,7 @@ function isPlace(node: Node, clause: Clause, analysis: Analysis): boolean {
     headTerminal(node.kids[1]!).cat === "pn" &&
     clause.complements.some(({ role, node: object }) => role === "object" && object.end === node.start);
   if (preposition === "to" && isSentTo) return isNamedPlace(node.kids[1]!, clause, analysis);
+  if (preposition === "to" && isBrought(node, clause, analysis)) return true;
   const isGoal = preposition === "to" && (TRAVELLING.has(clause.verb.lemma ?? "") || isSent);
   if (!isGoal && !PLACE_PREPOSITIONS.has(preposition) && !(GOALS.has(preposition) && PUTTING.has(clause.verb.lemma ?? ""))) return false;
   const np = node.kids[1]!;

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, sharingClauses } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -109,7 +109,12 @@ export const findPurpose: FactFinder = (phrasing, analysis) => {
   const stem = isSpent(clause)
     ? askClause(phrasing, "What", `${rest} to do`)
     : askBehind(phrasing, analysis, "Why", part.node, [...(only ? [only.node] : []), ...reasonsOf(clause)]);
-  if (isUnclear(rest) || !stem || (rest === "" && !only && !isTelling(clause)) || (clause.shared && purpose.cat === "vp" && !isAhead(part.node, clause)))
+  if (
+    isUnclear(rest) ||
+    !stem ||
+    (rest === "" && !only && !isTelling(clause)) ||
+    (purpose.cat === "vp" && sharingClauses(clause).at(-1) !== clause && !isAhead(part.node, clause))
+  )
     return [];
   // "Inside the leaf, in green bodies, the plant uses …": two places in front, one of them torn.
   if (clause.adjuncts.filter(({ node }) => node.end <= clause.subject.start && reasonNode(node).cat === "pp" && !reasonNode(node).f.time).length > 1) return [];

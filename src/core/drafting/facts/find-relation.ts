@@ -62,7 +62,8 @@ const QUALITIES: Readonly<Record<string, readonly string[]>> = {
 export function findQuality(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   const predicate = clause.complements.find(({ role }) => role === "predicate")?.node;
-  if (clause.verb.cat !== "be" || clause.negated || clause.shared || clause.auxiliaries.length > 0 || predicate?.cat !== "ap") return [];
+  if (clause.verb.cat !== "be" || clause.negated || clause.auxiliaries.length > 0 || predicate?.cat !== "ap") return [];
+  if (clause.shared && !standsAlone(clause)) return [];
   // "is *good* [for going fast]", read as one phrase or as two
   const phrase = predicate.role === "complement" ? predicate.kids[1] : clause.adjuncts.find(({ node }) => node.start === predicate.end)?.node;
   const quality = headTerminal(predicate).lemma ?? "";
@@ -191,7 +192,12 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const behind = tailOf(clause, outer);
   const tail = thing === whole ? behind : [];
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder))) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...reasonsOf(clause)]);
+  // "asked for *permission to go outside*": what was asked for.
+  const deed = OF_DEEDS.test(head.lemma ?? "")
+    ? [...clause.complements, ...clause.adjuncts].find(({ node }) => node.start === outer.end && node.cat === "vp" && node.f.form === "to")?.node
+    : undefined;
+  if (deed && findUnclear(deed, clause.sentence, analysis, phrasing.binder)) return [];
+  const rest = phraseRest(phrasing, analysis, [part.node, ...behind, ...(deed ? [deed] : []), ...reasonsOf(clause)]);
   // "separated from the solid *by a filter*"
   if (isUnclear(rest) || (/^by\b/.test(rest) && preposition.lemma === "from")) return [];
   // "decorate eggs *without any paint* with leaves", "fill themselves with honey *to flee*": with which of the two, and what for?
@@ -200,7 +206,7 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (/\ball the way\b/.test(rest)) return [];
   // "made of copper sheets *only 2.4 millimetres thick*": how thick belongs to the sheets.
   if (/\b(?:thick|long|wide|tall|high|deep|old)$/.test(rest)) return [];
-  const answer = wordsText(clause.sentence, asked.start, tail.at(-1)?.end ?? asked.end);
+  const answer = wordsText(clause.sentence, asked.start, deed?.end ?? tail.at(-1)?.end ?? asked.end);
   // "could stand on each floor *instead of in one row*": of where, and no part of what.
   if (/\binstead of\b/.test(answer)) return [];
   const adverbs = preverbalAdverbs(clause);
@@ -233,6 +239,8 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "led *the scientist* in Kazakhstan to a tree": to what did he lead her there?
   const object = hasObject ? nodeText(clause.sentence, clause.complements.find(({ role }) => role === "object")!.node) : "";
   const there = object && verb === "lead" && after.startsWith(`${object} `) ? after.slice(object.length).trim() : "";
+  // "turns starch *into sugar* as soon as …": the preposition before whatever is long.
+  const isLong = object !== "" && after.split(" ").length - object.split(" ").length > 3;
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   // "What have children made whistles *from* for hundreds of years?": behind what is made.
   const made = verb === "make" && hasObject ? nodeText(clause.sentence, clause.complements[0]!.node) : "";
@@ -240,11 +248,13 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
     ? [object, word, there]
     : isInFront
       ? [word]
-      : made && after.startsWith(made)
-        ? [made, word, after.slice(made.length).trim()]
-        : isBefore
-          ? [after, word]
-          : [word, after];
+      : isLong && after.startsWith(`${object} `)
+        ? [object, word, after.slice(object.length).trim()]
+        : made && after.startsWith(made)
+          ? [made, word, after.slice(made.length).trim()]
+          : isBefore
+            ? [after, word]
+            : [word, after];
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
@@ -264,6 +274,9 @@ function isMadeFrom({ complements, adjuncts }: Clause): boolean {
   const [object, ...more] = complements;
   return object?.role === "object" && more.length === 0 && adjuncts.some(({ node }) => node.start === object.node.end && node.f.sub === "from");
 }
+
+/** What one is given to do something. */
+const OF_DEEDS = /^(?:permission|leave|chance|right|opportunity|time|freedom|power|license|licence)$/;
 
 const SEEMING = new Set("taste smell sound feel".split(" "));
 const MADE_FOR = new Set("invent design build write intend make".split(" "));

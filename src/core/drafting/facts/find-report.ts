@@ -14,7 +14,7 @@ import { topicOf } from "./topic-of-report";
 
 /** What follows them as a that-clause is what somebody found, holds or foretells. */
 const REPORTING = new Set(
-  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object advise note see state require order decree guarantee ensure".split(
+  "find discover conclude estimate warn suggest believe think argue show learn fear assume say report claim predict notice realise realize hope recommend explain suspect prove confirm agree decide announce promise propose insist demand worry complain boast calculate observe describe study investigate explore reveal teach remember know ask wonder rule reply answer declare admit maintain stress emphasise emphasize guess respond object advise note see state require order decree guarantee ensure write recall foresee".split(
     " ",
   ),
 );
@@ -26,9 +26,15 @@ const TELLING = new Set("tell warn remind promise assure inform convince show".s
 const NOBODY = /^(?:anybody|anyone|some|most(?: people)?$|many people|people|others?|everyone|everybody|someone|somebody|whoever|one|you|they|we|a few|few)\b/i;
 const OTHER_SIDE = /^(?:some (?:people|students|parents|adults|residents|neighbours|neighbors|experts)|others|critics|opponents)$/i;
 const LONG_AGO =
-  /\b(?:for (?:[\p{L}-]+ ){0,4}(?:years|centuries)|once|in (?:ancient times|the past|the middle ages)|until (?:then|\d{4})|before \d{4}|long ago|in those days)\b/iu;
+  /\b(?:for (?:[\p{L}-]+ ){0,4}(?:years|centuries)|for a long time|once|in (?:ancient times|the past|the middle ages)|until (?:then|\d{4})|before \d{4}|long ago|in those days)\b/iu;
 const WH_WORD = /^(?:wh(?:o|om|ose|ich|at|en|ere|y|ether)|how)\b/i;
 const MOST_WORDS = 22;
+
+/** "The council *worked out* that …": a verb of finding with its particle. */
+function isWorkedOut({ verb, complements, sentence }: Clause): boolean {
+  const particle = complements.find(({ role }) => role === "particle")?.node;
+  return /^(?:work|point|figure|find|make)$/.test(verb.lemma ?? "") && particle !== undefined && nodeText(sentence, particle) === "out";
+}
 
 /** "The researchers found *that seawater had seeped into the concrete*": what did the researchers find? */
 export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
@@ -41,6 +47,7 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
     (clause.passive && !TELLING.has(clause.verb.lemma ?? "")) ||
     !(
       REPORTING.has(clause.verb.lemma ?? "") ||
+      isWorkedOut(clause) ||
       isAsked(part.node, clause) ||
       (TELLING.has(clause.verb.lemma ?? "") && (clause.passive || clause.complements.some(({ role }) => role === "object")))
     ) ||
@@ -90,7 +97,9 @@ export function findReport(phrasing: Phrasing, analysis: Analysis): Fact[] {
   if (isAnd && walkTree(part.node).some((node) => mayBeDone(node, clause))) return [];
   // "that children need *at least nine*": nine of what?
   if (walkTree(part.node).some(({ cat, role, kids }) => cat === "vp" && role === "object" && kids[1]?.role === "number")) return [];
-  const rest = phraseRest(phrasing, analysis, [part.node, ...reasonsOf(clause)]);
+  // "admitted *later* that …": than what the text told; what he admitted is the same.
+  const later = clause.adjuncts.filter(({ node }) => /^(?:later|afterwards)$/i.test(nodeText(clause.sentence, node))).map(({ node }) => node);
+  const rest = phraseRest(phrasing, analysis, [part.node, ...later, ...reasonsOf(clause)]);
   if (isUnclear(rest)) return [];
   const said = nodeText(clause.sentence, part.node);
   // "decides which evidence may be heard"

@@ -17,6 +17,12 @@ const SAYS_THAT = /^(?:an? |the )?(?:\p{Ll}+ )?(?:sign|warning|proof|symptom) th
 export function isSignThat(words: string): boolean {
   return SAYS_THAT.test(words);
 }
+
+/** "a sign *that tells buyers who made it*": which sign, and no word of what it is a sign. */
+export function isToldOf(sign: Node): boolean {
+  const relative = sign.role === "relative" ? sign.kids[1] : undefined;
+  return relative?.cat === "rc" && relative.kids[0]?.cat === "rel" && relative.kids[1]?.cat === "vp";
+}
 const MOST_WORDS = 16;
 
 /** "A pond without striders may be *a sign that the water is polluted*": of what? "A commercial zone is *for shops*": for what? */
@@ -34,7 +40,7 @@ function ofWhat(phrasing: Phrasing, predicate: Node, analysis: Analysis): Fact[]
   const { sentence } = clause;
   const words = nodeText(sentence, predicate);
   const [opening, noun, link] = POINTING.exec(words) ?? [];
-  if (!opening || !noun || (link === "that" && !isSignThat(words))) return [];
+  if (!opening || !noun || (link === "that" && (!isSignThat(words) || isToldOf(predicate)))) return [];
   const open = opening.trim().split(" ").length;
   const from = predicate.start + open - (link === "that" ? 1 : 0);
   const last = Math.max(predicate.end, ...clause.adjuncts.filter(({ node }) => node.start >= predicate.end && link === "that").map(({ node }) => node.end));

@@ -25,6 +25,8 @@ const SHAPING = new Set("cut tear break bend chop slice fold divide roll twist c
 const MADE_BY_IT = /^(?:slit|hole|window|notch|groove|slot|mark|line|pattern|circle|cut)$/;
 /** What is done in something, and at no place: "soak the beans *in water*", "wrap the tube *in tape*". */
 const BATHING = new Set("soak boil cook wash rinse dip simmer roll coat wrap cover dissolve fry bake steep toss".split(" "));
+/** "stir the juice *into the water*" */
+const MIXING = new Set("stir mix beat whisk blend knead".split(" "));
 /** What goes on for a time, and not what comes of it: nobody takes off a lid for minutes. */
 const GOES_ON = new Set(
   "press boil wait hold soak leave bake stir shake heat cook rub knead keep cool dry simmer beat whisk blow steam fry roast freeze chill rest stand walk swim practise squeeze".split(
@@ -72,7 +74,11 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   // "Wrap them in the cloth *first*, or …": before what, another step says.
   if (isUnclear(rest) || rest.split(" ").length < FEWEST_WORDS || /\bfirst$/.test(rest)) return [];
   const word = preposition.lemma ?? "";
-  const head = headTerminal(coreOf(thing)).lemma ?? "";
+  // "into *a litre of water*": into water.
+  const core = coreOf(thing);
+  const inside =
+    core.role === "postmodifier" && core.kids[1]?.f.sub === "of" && UNIT_NOUNS.has(headTerminal(core).lemma ?? "") ? core.kids[1].kids[1] : undefined;
+  const head = headTerminal(inside ?? core).lemma ?? "";
   const detail = { answerNode: thing, depth: "recall" as const, worth: 1.9 };
   if (isLength(phrase) && word === "for") {
     if (!GOES_ON.has(clause.verb.lemma ?? "")) return [];
@@ -110,6 +116,7 @@ export function findStepDetail(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isThing =
     (word === "into" && SHAPING.has(verb) && !MADE_BY_IT.test(headTerminal(object).lemma ?? "")) ||
     (/^in(?:to)?$/.test(word) && BATHING.has(verb)) ||
+    (word === "into" && MIXING.has(verb)) ||
     (word === "to" && FASTENING.has(verb)) ||
     (word === "through" && SIFTING.has(verb));
   // "Spread the stone *in two layers*": how, and not where.

@@ -6,6 +6,7 @@ import { findAim, findFate, findObligation, findRequest, findThought, findWish }
 import { findAnnounced, findAnnouncedHere, findTakenUp } from "./find-announced";
 import { findAtPlace } from "./find-at-place";
 import { findBackCause } from "./find-back-cause";
+import { findBecomeOf } from "./find-become-of";
 import { findBlame } from "./find-blame";
 import { findCalling } from "./find-calling";
 import { findCase } from "./find-case";
@@ -51,6 +52,7 @@ import { findNumberedList } from "./find-numbered-list";
 import { findObject } from "./find-object";
 import { findOccasion } from "./find-occasion";
 import { findOnly } from "./find-only";
+import { findOnlyThen } from "./find-only-then";
 import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
 import { findPartOf } from "./find-part-of";
@@ -70,6 +72,7 @@ import { findGift, findQuality, findRelation } from "./find-relation";
 import { findOldBelief, findReport } from "./find-report";
 import { findResult } from "./find-result";
 import { findRight, findRightHolder } from "./find-right";
+import { findRuling } from "./find-ruling";
 import { findSense } from "./find-sense";
 import { findShare } from "./find-share";
 import { findSign } from "./find-sign";
@@ -84,6 +87,7 @@ import { findTaking } from "./find-taking";
 import { findTime } from "./find-time";
 import { findTimes } from "./find-times";
 import { findTold } from "./find-told";
+import { findTooMuch } from "./find-too";
 import { findTrade } from "./find-trade";
 import { findUnknown } from "./find-unknown";
 import { findWay } from "./find-way";
@@ -212,6 +216,10 @@ export const FINDERS: FactFinder[] = [
   findWhich,
   findAtPlace,
   findCircumstance,
+  findBecomeOf,
+  findTooMuch,
+  findOnlyThen,
+  findRuling,
   findWordFor,
   findTrade,
   findWhichCalled,

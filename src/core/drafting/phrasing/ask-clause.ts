@@ -13,6 +13,7 @@ import { isGapped, isOnlyJoined } from "./conjuncts";
 import { isEachOfBefore } from "./each-of-before";
 import { carriesOn, hangsOnAnother } from "./hangs-on-another";
 import { comesOfDoing, isImagined } from "./is-imagined";
+import { lacksObject } from "./lacks-object";
 import { mayBeMisread } from "./may-be-misread";
 import { mayBeSplit } from "./may-be-split";
 import { nameInPassing } from "./name-in-passing";
@@ -56,7 +57,7 @@ const GAPPED = /\bin \d{4}, (?:and |but )?(?:[\p{L}'’-]+ ){1,4}in \d{4}\b/u;
 const PERSONAL = new Set(
   "realise realize think know believe want hope decide ask say tell try promise refuse remember forget learn feel love hate like".split(" "),
 );
-const SAYING = new Set("say announce claim state note add conclude suggest".split(" "));
+const SAYING = new Set("say announce claim state note add conclude suggest reply".split(" "));
 
 /** "Members of the council, *my* name is Tessa": those who are spoken to do nothing. */
 const SPOKEN_TO = /, (?:my|our)\b/i;
@@ -122,9 +123,6 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   // "gold was common and salt *was not*": what was it not?
   const isElliptic = clause.verb.cat === "modal" || (clause.verb.cat === "do" && clause.complements.length === 0);
   if (isElliptic || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
-  // "Ninety-one families have *signed*": what?
-  if (clause.verb.lemma === "sign" && !clause.passive && clause.complements.length === 0 && clause.adjuncts.every(({ node }) => node.cat !== "pp"))
-    return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
   if (clause.imperative && /, and (?:you|it|they|the \p{Ll}+) (?:will|can|may)\b/iu.test(sentence.text)) return "points-elsewhere";
   // "*Step out of a warm shower*, and bumps spring up": only if one does.
@@ -282,15 +280,6 @@ function mayBeName(subject: Node): boolean {
   const { flags, lemma = "" } = headTerminal(subject);
   const isBare = subject.f.det === "bare" && subject.start === 0 && subject.end === 1 && (flags?.[0] === "sg" || flags?.[0] === "any");
   return isBare && !KIN_NAMES.has(lemma) && !UNIQUE_NOUNS.has(lemma);
-}
-
-/** "can *amend* or repeal *a law*": the object of the second verb is the first one's too. */
-function lacksObject(clause: Clause, { lexicon }: Analysis): boolean {
-  const { clauses, words } = clause.sentence;
-  const next = clause.shared ? clauses.find((other) => other.subject === clause.subject && other.verb.start === clause.verb.end + 1) : undefined;
-  const isJoined = /^(?:and|or|but)$/.test(words[clause.verb.end]?.lower ?? "");
-  const needsOne = !lexicon.findWord(clause.verb.lemma ?? "")?.frames.includes("I");
-  return isJoined && needsOne && clause.complements.length === 0 && !clause.passive && next?.complements.some(({ role }) => role === "object") === true;
 }
 
 /** "makes *the flame smoke*": a thing made, or a thing that is made to do something? */

@@ -110,6 +110,9 @@ function isOneMoreOf(node: Node, { words }: Sentence): boolean {
   return isOrdinal && node.end - node.start === 2 && !isShare;
 }
 
+/** What no thing has. */
+const OF_BODIES = /^(?:skin|fur|feather|hide|bone|meat|blood|wing|tail|leg|ear|stomach|liver|heart|brain|lung|muscle|hoof|paw|claw|beak|hair|wool|milk)$/;
+
 const OF_PLACE = /^(?:edge|side|bank|shore|surface|bottom|floor|slope|border|corner|mouth|source|foot|entrance|wall|roof)$/;
 
 const CLAUSES: ReadonlySet<string> = new Set(["rc", "sb", "cs", "ws", "s"]);
@@ -211,6 +214,9 @@ function unclearIn(
     SORTING.test(nodeText(sentence, node)) &&
     isPersonNoun(headTerminal(node).lemma ?? "", analysis.lexicon);
   const isTold = node.cat === "np" && (node.role === "relative" || node.role === "reduced" || node.role === "postmodifier");
+  // "sewed *clothes* from *their skins*": no clothes have skins.
+  const isBody = node.cat === "np" && node.role === "possessor" && node.kids[0]?.cat === "poss" && OF_BODIES.test(headTerminal(node).lemma ?? "");
+  const owning = isBody ? beside.filter(({ lifeless }) => !lifeless) : beside;
   for (const [index, kid] of node.kids.entries()) {
     // "a family *that* could not prove *its* right"
     const isOwnDeed = node.role === "relative" && kid.cat === "rc" && kid.kids[0]?.cat === "rel" && kid.kids[1]?.cat === "vp";
@@ -227,9 +233,9 @@ function unclearIn(
       // "the letter that went with *it*", "a kilogram of *it*": never the letter or the kilogram itself.
       // "thinks that cafés should stop using *them*": never the cafés; in a clause inside theirs they may be meant.
       isTold || (node.cat === "s" && node.role === "subject")
-        ? beside
+        ? owning
         : [
-            ...beside,
+            ...owning,
             ...(inside && !inside.beside && CLAUSES.has(kid.cat) ? [inside] : []),
             ...node.kids.slice(0, index).flatMap((before) => (isObjectBehind(before, kid) ? [] : bindersIn(before, sentence, analysis))),
           ],
@@ -266,10 +272,21 @@ function unclearWord(
   // "because a dealer could *otherwise* change the scale the day *before*": than what the question tells.
   if (isAnswer && (/^(?:otherwise|instead|afterwards)$/.test(node.lemma ?? "") || (node.lemma === "before" && TIME_NOUNS.has(before)))) return undefined;
   if (isWeOfAll(node, sentence, analysis)) return undefined;
+  // "bury butter *in the bog* because it stays cool *there*": where the question says.
+  if (isAnswer && node.lemma === "there" && namesPlaceBefore(node, sentence)) return undefined;
   if (analysis.led === sentence && (takesUpLead(node) || isObjectOfLead(node, sentence, analysis))) return undefined;
   // "because *everything else* is soft": else than what another sentence told.
   if (!binder?.human && /^every\p{L}+ else$/u.test(node.lemma ?? "")) return "demonstrative";
   return isNarrators(node) && narratorOf(sentence, analysis) ? undefined : unclearTerminal(node, binder, owned, inside, beside, isAnswer);
+}
+
+function namesPlaceBefore({ start }: Node, { words }: Sentence): boolean {
+  return /\b(?:in|at|on|under|inside|near|to|into) (?:the|an?|\p{Lu}\p{L}+)\b/u.test(
+    words
+      .slice(0, start)
+      .map(({ text }) => text)
+      .join(" "),
+  );
 }
 
 /** "found that the wreck lay on *its* side": the wreck's. A pronoun as subject says nothing. */

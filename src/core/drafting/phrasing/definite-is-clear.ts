@@ -3,6 +3,7 @@ import { THIN_NOUNS, UNIQUE_NOUNS } from "../../language/data/noun-classes";
 import { isPersonNoun } from "../../language/find-persons";
 import { nodeText } from "../../language/node-text";
 import { headTerminal, type Node } from "../../language/tree";
+import { isOnlyGroup } from "./only-group";
 import { isOneOfSorts } from "./several-sorts";
 
 /** What after a noun says which one is meant. */
@@ -57,6 +58,7 @@ export function definiteIsClear(np: Node, sentence: Sentence, analysis: Analysis
   const deed = /ing$/.test(lemma) && np.end - np.start === 2 && sentence.words[head.start]?.candidates.find(({ cat }) => cat === "v")?.lemma;
   if (deed && (analysis.firstMention.get(deed) ?? sentence.index) < sentence.index) return true;
   const length = nodeText(sentence, np).split(" ").length;
+  if (length === 2 && isOnlyGroup(np, analysis)) return true;
   // "the newest kind": kind of what?
   if (THIN_NOUNS.has(lemma) && (length <= 2 || (length <= 3 && /^(?:kind|sort|type|part|number|group|set|pair|side)s?$/.test(lemma)))) return false;
   // The source itself says "the rock" without having spoken of one: everyone knows which.

@@ -9,10 +9,14 @@ export function nameInPassing(subject: Node, sentence: Sentence, analysis: Analy
   const named = calledName(subject, sentence);
   if (named && subject.f.det === "indef" && analysis.persons.has(named)) return named;
   if (subject.role !== "apposition") return undefined;
+  // "Her sailing master, *a Scot named Alexander Selkirk*, told …"
+  const within = walkTree(subject.kids[1]!).find(({ cat, role }) => cat === "np" && role === "reduced");
+  const called = within && calledName(within, sentence);
+  if (called && analysis.persons.has(called)) return called;
   const text = nodeText(sentence, subject.kids[1]!);
   // "a later machine, *the Mark II*, stopped working"
   // "*The third company*, Playtex, made underwear"
-  const isName = /^(?:indef|def)$/.test(subject.kids[0]!.f.det ?? "") && /^(?:the )?\p{Lu}[\p{L}\d]*(?: \p{Lu}[\p{L}\d]*)*$/u.test(text);
+  const isName = /^(?:indef|def|poss)$/.test(subject.kids[0]!.f.det ?? "") && /^(?:the )?\p{Lu}[\p{L}\d]*(?: \p{Lu}[\p{L}\d]*)*$/u.test(text);
   if (analysis.persons.has(text) || isName) return text;
   // "*The treatment*, dialysis, takes four hours": the noun with its article points back, its name does not.
   const [thing, beside] = subject.kids as [Node, Node];

@@ -1,7 +1,7 @@
+import { mayBe, nounPhrases } from "../../language/agrees-with";
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
 import type { Clause } from "../../language/clause";
 import { phraseAround, standsForWhatFollows } from "../../language/object-places";
-import { mayBe, nounPhrases } from "../../language/resolve-pronouns";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node } from "../../language/tree";
 

@@ -11,6 +11,7 @@ import { isContrast, isDropped, pointsBack } from "./left-out";
 import { goesOnList } from "./listed-phrases";
 import { ownsOfAhead, ownsOfClauseAhead } from "./owns-of-ahead";
 import { withPronounAhead } from "./pronoun-ahead";
+import { FRONTED, frontedBeforeLast, isTornFrom, type Piece } from "./rest-pieces";
 import { speaksOfOthers } from "./speaks-of-others";
 import { takesUpAnother } from "./takes-up-another";
 import { isTimeOfWhat } from "./time-of-what";
@@ -37,11 +38,6 @@ function ownsOnly(node: Node): boolean {
 function isUsual({ start }: Node, { sentence }: Phrasing["clause"]): boolean {
   return sentence.words.slice(Math.max(0, start - 1), start + 1).some(({ lower }) => /^(?:usually|often|mostly|normally|generally|sometimes)$/.test(lower));
 }
-
-type Piece = { order: number; text: string; goesLast: boolean; holdsClause: boolean };
-
-/** Added to the place of what stood in front, which comes last. */
-const FRONTED = 1000;
 
 /** The clause's parts after the verb, without those in `omit`; what stood in front comes last. */
 export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonly Node[] = []): string | Unclear {
@@ -81,6 +77,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if ((reasonNode(node).f.sub === "when" || node.cat === "c-sb") && toldInPassing(clause).includes(node)) continue;
     // "in his own house, where he wrote his best book, *on falling bodies*": of the book.
     if (node.start === whereEnd && node.cat.startsWith("c-")) continue;
+    // "refused to collect taxes on 25 March, *when the British year used to end*, because …": of that day.
+    const isParted = node.cat === "c-sb-c" || (node.cat === "c-sb" && /, because\b/.test(nodeText(clause.sentence, node)));
+    if (isParted && reasonNode(node).f.sub === "when" && node.start > clause.verb.end) continue;
     // "If it is cut only once a year, *in September*, flowers …": belongs to the condition.
     if (belongsToClauseAhead(node, clause)) continue;
     // "teaches football, *swimming and dancing*": torn from what it belongs to.
@@ -113,19 +112,29 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "The coral dies *if it does not*": if it does not what?
     if (node.cat.includes("sb") && /\b(?:do|does|did|is|are|was|were|can|could|will|would|has|have|had) not,?$/.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";
+    // "If *no one does*, the sign is registered": does what?
+    if (
+      node.cat.includes("sb") &&
+      /^(?:if|when|unless|once) (?:\S+ ){1,4}(?:do|does|did|can|could|will|would|has|have|had),?$/i.test(nodeText(clause.sentence, node))
+    )
+      return "points-elsewhere";
     // "earned $9,300, *enough to pay for the summer*": said in passing.
     if (isEnoughInPassing(node, clause)) continue;
     // "There are two hundred strings *inside*": inside what?
     if (clause.verb.cat === "be" && !clause.passive && /^(?:inside|outside|underneath|within)$/i.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";
     // "*On the outside* there is a hair": of what?
-    if (/^on the (?:outside|inside|back|front),?$/i.test(nodeText(clause.sentence, node))) return "definite-without-antecedent";
+    if (/^(?:on the (?:outside|inside|back|front)|in the (?:middle|centre|center|background|distance)),?$/i.test(nodeText(clause.sentence, node)))
+      return "definite-without-antecedent";
     // "brought *her soup*": hers, or soup for her?
     if (role === "object" && node.role === "possessor" && node.kids[0]?.lemma === "her" && GIVES.test(clause.verb.lemma ?? "")) return "pronoun";
     // "*As for the money*, the shops used to pay": what the writer turns to.
     if (/^as (?:in|for|regards)\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) continue;
     if (/^as with\b/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start) return "points-elsewhere";
     // "First settled by fishermen, it …": a statement of its own.
+    // "*Dried*, they weigh no more than two bars": only then.
+    if (node.cat === "vp-c" && node.kids[0]?.f.form === "participle" && node.end <= clause.subject.start && node.kids[0].end - node.kids[0].start === 1)
+      return "points-elsewhere";
     if (node.cat === "vp-c" && /^(?:participle|ing)$/.test(node.kids[0]?.f.form ?? "") && node.end <= clause.subject.start) continue;
     // "made of Kevlar, the material in bulletproof vests": what follows an aside without a comma belongs to it.
     if (node.start === asideEnd && !node.cat.startsWith("c-") && !node.f.time) {
@@ -152,6 +161,7 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;
+    if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "was founded in 1900 *for one reason*: underneath it lies …"
     if (/^for (?:one|a) (?:\p{Ll}+ )?reason$/u.test(nodeText(clause.sentence, node))) continue;
     // "*either* the mine would have to close, *or* …": one of two, and not by itself.
@@ -224,7 +234,6 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     const during = nodeText(clause.sentence, node).toLowerCase();
     if (FOR_A_WHILE.test(during)) return "points-elsewhere";
     if (isBeforeThen(node, clause)) return "points-elsewhere";
-    if (node.end <= clause.subject.start && COUNTING.test(nodeText(clause.sentence, node))) continue;
     // "The petition, *in 1891*, was signed": goes behind the verb like what stands in front.
     const preverbal = fronted && node.cat !== "c-pp-c" && (node.start > clause.subject.start || isBeforeCommand(node, clause));
     if (preverbal) {
@@ -237,6 +246,9 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (fronted && /^(?:perhaps|maybe)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
     // "*Inside* there is a mass of starch": inside what?
     if (fronted && node.end - node.start === 1 && /^(?:inside|outside|nearby|beside|behind|underneath)$/i.test(nodeText(clause.sentence, node)))
+      return "points-elsewhere";
+    // "*Only on Teflon* do geckos slip": nowhere else, which a question about the geckos would not say.
+    if (fronted && clause.auxiliaries[0] && clause.auxiliaries[0].start < clause.subject.start && /^only\b/i.test(nodeText(clause.sentence, node)))
       return "points-elsewhere";
     // "Only the outlines can be seen": the only belongs to what it stands before.
     if (fronted && /^(?:only|almost|nearly|about|just)$/.test(headTerminal(node).lemma ?? "")) return "points-elsewhere";
@@ -274,20 +286,6 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
 
 const GIVES = /^(?:bring|give|hand|send|teach|show|make|cook|bake|buy|offer|serve|pour|fetch)$/;
 const OPEN_ASIDE = /, (?:some|about|nearly|almost) [^,]*$/;
-const CLAUSE_WORDS = /\b(?:that|which|who|whose|where|why|how|when|whether|because|if|while|after|before|until|as|since)\b/;
-
-/** What stood in front and is moved behind the last part would be read as a part of that. */
-function isTornFrom(last: Piece, pieces: readonly Piece[]): boolean {
-  const ahead = pieces.filter(({ order }) => order >= FRONTED);
-  if (ahead.length > 0 && pieces.some(({ text }) => /\bmore than any/.test(text))) return true;
-  // "*With sound*, movies no longer depended on reading"
-  if (ahead.some(({ text }) => /^ with \p{Ll}+$/u.test(text))) return true;
-  if (ahead.length === 0 || !CLAUSE_WORDS.test(last.text)) return false;
-  // "When Elin died, Tora ran the mill *until 1931*", "In water it is as fast *as in the trees*", "chose an island *as the site*"
-  const isTwice = ahead.some(({ holdsClause }) => holdsClause) && /\b(?:until|before|after|since)\b/.test(last.text);
-  return last.holdsClause || isTwice || /(?:^| )as (?:the|an?|in|on|at|under|for) /.test(last.text);
-}
-
 function isBareNumber(node: Node): boolean {
   return walkTree(node).some(({ cat, role, kids }) => cat === "np" && role === "number" && !walkTree(kids[0]!).some(({ flags }) => flags?.includes("year")));
 }
@@ -313,12 +311,6 @@ function deniesAnother(clause: Clause): boolean {
   const words = clause.sentence.words.flatMap(({ lower }, at) => (at < clause.start || at >= clause.end || isOfDeed(at) ? [] : [lower]));
   const denies = clause.negated || /\bnever\b/.test(preverbalAdverbs(clause)) || /^(?:no|nobody|nothing|none)$/.test(words[0] ?? "");
   return denies && words.some((word) => word === "again" || word === "yet");
-}
-
-/** "*In autumn* they push the drones out to save food": the time goes before the purpose; and before ", setting an example". */
-function frontedBeforeLast(pieces: Piece[]): Piece[] {
-  const last = pieces.filter(({ order }) => order < FRONTED).sort((a, b) => b.order - a.order)[0];
-  return last?.goesLast ? pieces.map((piece) => (piece.order >= FRONTED ? { ...piece, order: last.order - 0.5 } : piece)) : pieces;
 }
 
 /** "After the town put *them* up, visits fell": an object in front is not what the sentence goes on to tell of. */

@@ -25,13 +25,13 @@ export const THIN_NOUNS = new Set(
 
 /** Definite without any mention before: there is only one, or it is the usual one. */
 export const UNIQUE_NOUNS = new Set(
-  "sun moon sky sea ocean earth world coast shore wind tide weather snow ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart council parliament mayor governor emperor president principal board district community city town village harbour church school king queen army navy police museum internet library news media environment economy judge jury case railway market station surface bottom top beach".split(
+  "temperature sun moon sky sea ocean earth world coast shore wind tide weather snow ground air horizon equator atmosphere north south east west past future night day morning evening afternoon winter summer spring autumn country government law sailor public water rain fog light dark human body brain heart council parliament mayor governor emperor president principal board district community city town village harbour church school king queen army navy police museum internet library news media environment economy judge jury case railway market station surface bottom top beach".split(
     " ",
   ),
 );
 
 export const PERSON_TITLES = new Set(
-  "mr mrs ms mistress master dame dr mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector".split(
+  "mr mrs ms mistress master dame dr mr. mrs. ms. dr. prof. capt. captain professor doctor sir lady lord king queen prince princess president mayor miss aunt uncle saint st. col. gen. lt. rev. sgt. inspector pope".split(
     " ",
   ),
 );

@@ -1,8 +1,8 @@
 import { headTerminal, type Node } from "../tree";
 import { firstWord } from "./phrase-shapes";
-import type { RuleWriter } from "./rule-writer";
+import { agreeNumbers, type RuleWriter } from "./rule-writer";
 import { formOf } from "./verb-shapes";
-import { CALLING, LETTING } from "./verb-sorts";
+import { CALLING, DEMANDING, LETTING } from "./verb-sorts";
 
 const CHILD =
   /^(?:son|daughter|child|grandson|granddaughter|first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|youngest|eldest|oldest)$/;
@@ -12,6 +12,21 @@ const VAGUE_THING = /^(?:some|any|every|no)thing$/;
 export function addIdiomRules({ rule, lift }: RuleWriter): void {
   // "makes your heart beat faster *and your breath come quicker*"
   rule("does", "np vp", 1, "subject", 0, (np, vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive && np.f.kase !== "subj" ? {} : undefined));
+  // "Only when the boat pulled away *did Selkirk change his mind*"
+  for (const aux of ["do", "modal"])
+    rule("asks", `${aux} np`, 0, "subject", 0, ({ flags, cat }, np) => {
+      if (np.f.kase === "obj") return undefined;
+      return cat === "modal" || agreeNumbers(np.f.num ?? "any", flags?.includes("past") ? "any" : flags?.includes("third") ? "sg" : "pl") ? {} : undefined;
+    });
+  rule("turned", "asks vp", 0, "auxiliary", 0, (_, vp) => (vp.f.form === "base" && !vp.f.gap && !vp.f.passive ? {} : undefined));
+  for (const front of ["sb", "pp", "advp"])
+    rule("s", `${front} turned`, 1, "turned", -1, (part) => (firstWord(part).toLowerCase() === "only" ? { form: "fin" } : undefined));
+  // "proposes *that the school leave it open*", "insisted *that she stay*": what should be so, in the plain form of the verb.
+  rule("should", "np vp", 1, "subject", 0, (np, vp) =>
+    vp.f.form === "base" && !vp.f.gap && np.f.kase !== "obj" && (np.f.num !== "pl" || firstWord(vp) === "be") ? {} : undefined,
+  );
+  rule("cs", "comp should", 1, "mark", 5, (comp) => (comp.lemma === "that" ? { sub: "demand" } : undefined));
+  rule("vp", "v cs", 0, "clause", -4.6, (v, cs) => (cs.f.sub === "demand" && DEMANDING.has(v.lemma ?? "") ? (formOf(v) ?? undefined) : undefined));
   rule("j-does", "conj does", 1, "mark", 0, (conj) => (conj.f.sub === "and" ? {} : undefined));
   const lets = (vp: Node) => vp.role === "infinitive" && vp.kids[1]?.f.form === "base" && LETTING.has(headTerminal(vp).lemma ?? "");
   rule("vp", "vp j-does", 0, "adjunct", 0.4, (vp) => (lets(vp) ? vp.f : undefined));
@@ -23,6 +38,18 @@ export function addIdiomRules({ rule, lift }: RuleWriter): void {
   // "called *blushing* the most human of all expressions"
   rule("vo", "v np", 0, "object", -1.5, (v, np) =>
     CALLING.has(v.lemma ?? "") && np.role === "gerund" && np.end - np.start === 1 ? (formOf(v) ?? undefined) : undefined,
+  );
+  // "*two thirds of the water* has turned to ice": so much, and not so many.
+  rule("np", "np pp", 0, "postmodifier", -0.4, (np, pp) =>
+    /^(?:half|third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth|percent)$/.test(headTerminal(np).lemma ?? "") &&
+    pp.f.sub === "of" &&
+    headTerminal(pp.kids[1]!).flags?.includes("mass")
+      ? { ...np.f, num: "sg" }
+      : undefined,
+  );
+  // "admitted *later* that he had not understood it"
+  rule("vp", "vp cs", 0, "clause", 0.4, (vp) =>
+    vp.role === "adjunct" && vp.kids[0]?.role === "verb" && /^(?:later|afterwards)$/.test(headTerminal(vp.kids[1]!).lemma ?? "") ? vp.f : undefined,
   );
   // "*something called* algebra", "*nothing made* by hand"
   rule("np", "np vp", 0, "reduced", 0.5, (np, vp) =>

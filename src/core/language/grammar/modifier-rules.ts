@@ -116,7 +116,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   rule("ap", "ap vp", 0, "complement", 0.6, (l, r) =>
     r.f.form === "to" ? { f: l.f, cost: r.f.gap && HARD_TO.test(headTerminal(l).lemma ?? "") ? -0.5 : 0 } : undefined,
   );
-  rule("ap", "ap cs", 0, "complement", 0.8);
+  // "admitted *later* that he had not understood": when, and no way to be.
+  rule("ap", "ap cs", 0, "complement", 0.8, (l) => (/^(?:later|late|early|earlier)$/.test(headTerminal(l).lemma ?? "") ? undefined : {}));
   // "were not certain *what it meant*"
   rule("ap", "ap ws", 0, "complement", 0.3, (l) =>
     /^(?:sure|certain|unsure|uncertain|clear|unclear|curious|doubtful|aware)$/.test(headTerminal(l).lemma ?? "") ? l.f : undefined,
@@ -149,6 +150,7 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
   });
   rule("advp", "np adv", 1, "measure", 0.3, (l, r) =>
     ["num", "quant", "indef"].includes(l.f.det ?? "") &&
+    l.role !== "postmodifier" &&
     // "a town far to the south": no town long
     (l.f.det !== "indef" || r.f.sub === "dem" || isLength(headTerminal(l).lemma ?? "")) &&
     // "skates, two sizes *too small*": too what, stands behind.
@@ -237,8 +239,8 @@ export function addModifierRules({ rule, lift }: RuleWriter): void {
     /^(?:before|during|above|inside|in|on|toward|towards|over)$/.test(l.lemma ?? "") ? l.f : undefined,
   );
   rule("pp", "adv pp", 1, "modifier", 0.5, (l, r) => (["particle", "only", "approx", "manner", "deg"].includes(l.f.sub ?? "") ? r.f : undefined));
-  // "looked at the mast, *and then at the book*"
-  rule("then-pp", "adv pp", 1, "modifier", 0.3, (l, r) => (l.lemma === "then" ? r.f : undefined));
+  // "looked at the mast, *and then at the book*", "forms between the cells *and never inside them*"
+  rule("then-pp", "adv pp", 1, "modifier", 0.3, (l, r) => (/^(?:then|never|sometimes|often|later|finally)$/.test(l.lemma ?? "") ? r.f : undefined));
   rule("j-pp", "conj then-pp", 1, "mark", 0, (l, r) => (l.f.sub === "and" ? r.f : undefined));
   rule("j-pp", "conj pp", 1, "mark", 0);
   rule("c-j-pp", "comma j-pp", 1, "mark", 0);

@@ -9,9 +9,9 @@ const PAIRED = /^(?:inner|outer|upper|lower|left|right|front|back|northern|south
 const ANYBODY = /^(?:(?:hardly|scarcely|almost|nearly|not) )?(?:no|every|some|any)(?:body| ?one|thing)$/;
 const INSIDE = /^(?:inside|outside|below|beneath|underneath|above|nearby|indoors|outdoors|upstairs|downstairs|ashore|aboard|across)$/;
 
-/** "set out", "broke up … to find": a verb with its particle, or with a purpose, is seldom a reduced clause. */
+/** "set out", "broke up … to find", "parents *read the list*": a verb with its particle, or with a purpose, is seldom a reduced clause, and nobody is read something. */
 function isOwnVerb(vp: Node): boolean {
-  if (vp.cat === "vt" || (vp.role === "particle" && vp.kids.length === 2)) return true;
+  if (vp.cat === "vt" || (vp.role === "particle" && vp.kids.length === 2) || headTerminal(vp).lemma === "read") return true;
   if (vp.role === "adjunct" && (vp.kids[1]?.f.form === "to" || vp.kids[1]?.f.sub === "particle")) return true;
   return vp.cat === "vg" || vp.cat === "vp" ? isOwnVerb(vp.kids[vp.head] ?? { ...vp, cat: "", kids: [], role: "" }) : false;
 }

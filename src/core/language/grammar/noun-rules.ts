@@ -61,8 +61,10 @@ export function addNounRules({ isVerbToo, rule, lift, isAnimal, isPerson }: Rule
   );
   // "11 November 1902", "2 March"
   rule("np", "num pnb", 1, "date", 0, (_, r) => (MONTHS.has(capitalised(firstWord(r))) ? { num: "sg", det: "proper", time: true } : undefined));
-  // "May 18", "August 20, 1923"
-  rule("np", "pnb num", 0, "date", 0, (l) => (MONTHS.has(capitalised(firstWord(l))) ? { num: "sg", det: "proper", time: true } : undefined));
+  // "May 18", "August 20, 1923"; but "by November *twenty* thousand families had joined"
+  rule("np", "pnb num", 0, "date", 0, (l, r) =>
+    MONTHS.has(capitalised(firstWord(l))) && !/^\p{L}/u.test(firstWord(r)) ? { num: "sg", det: "proper", time: true } : undefined,
+  );
   // "in about the year 552"
   rule("np", "np num", 0, "date", -0.5, (l) =>
     headTerminal(l).lemma === "year" && l.f.num !== "pl" && l.f.det === "def" && l.role === "determiner" ? { num: "sg", det: "proper", time: true } : undefined,

@@ -1,5 +1,8 @@
 /** Verbs by what they take, beyond what the dictionary's frames say. */
 
+/** "proposes *that the school leave* it open": what should be so, told in the plain form of the verb. */
+export const DEMANDING = new Set("propose suggest demand insist recommend request ask require order urge advise beg prefer".split(" "));
+
 export const CALLING = new Set("call name elect vote appoint make consider declare label nickname dub term crown rename christen".split(" "));
 
 /** Whoever is asked or told to do something does it. */
