@@ -6,13 +6,13 @@ import { riskFeatures } from "./ranking/risk-features";
 
 /** How much what was learnt counts beside what was laid down: found by cross-validation over passages. */
 export const LEARNT_SHARE = 4;
-export const HAND_SHARE = 0.15;
+export const HAND_SHARE = 0.3;
 /** Until ratings are there, the hand's order stands alone: for words in context they are of meanings that are no longer drafted. */
 const CENTRE = 1.2;
 /** How much it counts that a draft is likelier than others to need mending: from the safest tenth to the riskiest a point. */
 const RISK_SHARE = 6;
-/** Not shown at all: of the drafts above it three in ten had to be mended, of all one in eight. */
-const TOO_RISKY = 0.25;
+/** Not shown at all: of the drafts above it more than three in ten had to be mended, of all one in eight. */
+const TOO_RISKY = 0.35;
 /** Tasks of many sentences and word meanings have not been learnt from. */
 const OF_ONE_SENTENCE = new Set<Candidate["kind"]>(["multiple-choice", "true-false", "gap-fill", "short-answer", "number", "two-part"]);
 

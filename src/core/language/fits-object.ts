@@ -21,6 +21,11 @@ export function fits(pronoun: Node, node: Node, text: string, persons: ReadonlyM
   return human && person !== undefined && (!person.gender || person.gender === (pronoun.lemma === "him" ? "he" : "she"));
 }
 
+/** "a strip of wool *about as long as your hand*": which one is meant needs no such words again. */
+export function withoutSize(text: string): string {
+  return text.replace(/ (?:about |almost |nearly |at least )?(?:twice |half )?as (?:long|big|large|thick|wide|tall|high|small|thin|deep) as .*$/, "");
+}
+
 /** "server", "printer": somebody, or a machine. */
 function isAlsoThing(lemma: string, lexicon: Lexicon): boolean {
   return (lexicon.findWord(lemma)?.senses ?? []).some((sense) => lexicon.nounFile(sense) === NounFile.artifact);

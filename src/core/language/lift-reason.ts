@@ -15,7 +15,9 @@ export function liftReason(part: Part): { part: Part; reason?: Node } {
         ? (lastReason(node, /^(?:c-)?sb$/) ?? reasonBehindLastTime(node))
         : role === "object" && node.cat === "np"
           ? (lastReason(node, /^c-sb$/) ?? reasonBehindRelative(node))
-          : undefined;
+          : role === "clause" && node.cat === "ws"
+            ? reasonBehindQuestion(node)
+            : undefined;
   return reason ? { part: { role, node: cutAt(node, reason) }, reason } : { part };
 }
 
@@ -36,6 +38,13 @@ function reasonBehindRelative({ role, kids }: Node): Node | undefined {
   const told = role === "relative" && kids[1]?.cat === "rc" ? kids[1].kids.at(-1) : undefined;
   if (!told) return undefined;
   return told.cat === "s" && told.role === "subject" ? lastReason(told.kids[1]!, /^c-sb$/) : lastReason(told, /^c-sb$/);
+}
+
+/** "measures *how much snow lies in the mountains, because* it will become water": behind its comma, why that is measured. */
+function reasonBehindQuestion(node: Node): Node | undefined {
+  const last = node.kids.at(-1);
+  if (!last || node.role === "coordination" || node.role === "conjunct") return undefined;
+  return last.cat === "c-sb" && last.f.sub === "cause" && node.kids.length === 2 ? last : reasonBehindQuestion(last);
 }
 
 /** The clause with *because*, or *since* behind a comma, that a phrase ends in, down its right side. */

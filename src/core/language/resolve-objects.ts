@@ -3,7 +3,7 @@ import { positionKey } from "./analysis";
 import { toldInPassing } from "./clause";
 import { TIME_NOUNS } from "./data/noun-classes";
 import { isAnimalNoun, isPersonNoun } from "./find-persons";
-import { fits, isOfOwnPhrase } from "./fits-object";
+import { fits, isOfOwnPhrase, withoutSize } from "./fits-object";
 import type { Lexicon } from "./lexicon";
 import { meansSeveral } from "./means-several";
 import { namedBefore } from "./named-before";
@@ -50,7 +50,7 @@ export function resolveObjects(
       if (found)
         sentence.resolved = new Map([
           ...(sentence.resolved ?? []),
-          [pronoun.start, isSubjectAgain(found, pronoun, sentence, known) ? { ...found, text: pronounText(pronoun, sentence) } : found],
+          [pronoun.start, { ...found, text: isSubjectAgain(found, pronoun, sentence, known) ? pronounText(pronoun, sentence) : withoutSize(found.text) }],
         ]);
     }
   });
@@ -365,7 +365,7 @@ function openPronoun(node: Node, sentence: Sentence, pronoun: Node): Found | und
   return { ...(isHere ? known : elsewhere), head: (known.text.split(" ").at(-1) ?? "").toLowerCase(), end: node.end };
 }
 
-const OF_WHAT_IS_SO = /^(?:(?:dis)?prove[sd]?|den(?:y|ied)|forg[eo]t|(?:mention|regret|admit)(?:t?ed)?)$/;
+const OF_WHAT_IS_SO = /^(?:(?:dis)?prove[sd]?|den(?:y|ied)|forg[eo]t|(?:mention|regret|admit)(?:t?ed)?|kn(?:ow|ows|ew|own))$/;
 const SAME_FORMS: Record<string, RegExp> = { it: /^it$/, them: /^the(?:y|m)$/, him: /^(?:he|him)$/, her: /^(?:she|her)$/ };
 
 const AN_AMOUNT = /^(?:enough|much|more|less|most|too much|so much|a lot of|plenty of|a little|half)\b/i;

@@ -158,6 +158,8 @@ function isWorthStating(statement: Statement, analysis: Analysis): boolean {
   if (analysis.owners.get(positionKey(clause.sentence, clause.subject.start))?.sentence === clause.sentence) return false;
   // "Willett had an idea": which one is what counts.
   if (/\b(?:has|have|had) (?:an?|one|two|three|some) (?:idea|plan|problem|choice|reason|question|secret|dream)s?$/i.test(text)) return false;
+  // "people who never lose do not learn *how*"; "had to be taken to Aldmouth *until now*": until the text was written.
+  if (/\b(?:how|why|until now)$/.test(text)) return false;
   // "was a seamstress in Nome, Alaska, *twenty-three years old*": two things told in one breath.
   if (/\byears old$/.test(text) && clause.complements.some(({ role, node }) => role === "predicate" && node.cat === "np" && node.role !== "measure"))
     return false;

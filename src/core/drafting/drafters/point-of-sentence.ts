@@ -96,7 +96,9 @@ export function pointOf(sentence: Sentence, analysis: Analysis): Point | undefin
     return { sentence, text: sentenceCase(named.replace(LINK, "")), support: namedIn(sentence) };
   }
   const named = withNamedSubject(sentence, analysis);
-  if (named && new RegExp(`\\b${literally(named.noun)}\\b`).test(named.ahead)) return { sentence, text };
+  // "As soon as *Nellie* was inside, she behaved": named in front already, whole or by one of her names.
+  const isAhead = (name: string) => named !== undefined && new RegExp(`\\b${literally(name)}\\b`).test(named.ahead);
+  if (named && (isAhead(named.noun) || named.noun.split(" ").some((part) => /^\p{Lu}\p{Ll}{2}/u.test(part) && isAhead(part)))) return { sentence, text };
   // "*To prove it* Simpson needed measurements", "*Yet* she would not": what, the sentence before says.
   return named === undefined ||
     LEANS_BACK.test(named.ahead) ||

@@ -82,6 +82,42 @@ export function findWhyBehind(sentence: Sentence, analysis: Analysis): Fact[] {
   ];
 }
 
+const FOR_THIS = /^,? ?(?:and )?(?:for this reason|for that reason|as a result|therefore|consequently)\b,?$/i;
+
+/** "Rain washes iron down into it, *and for this reason* it is often red": the first half is why. */
+export function findForThisReason(phrasing: Phrasing, analysis: Analysis): Fact[] {
+  const { clause } = phrasing;
+  const { sentence } = clause;
+  const [reason, own, ...more] = sentence.clauses.filter(({ rank }) => rank === "main");
+  const link = clause.adjuncts.filter(({ node }) => node.start > (reason?.end ?? 0) - 1 && FOR_THIS.test(nodeText(sentence, node)));
+  if (!reason || own !== clause || more.length > 0 || link.length === 0 || clause.shared) return [];
+  const told = phraseClause(reason, analysis, true);
+  const rest = phraseRest(
+    phrasing,
+    analysis,
+    link.map(({ node }) => node),
+  );
+  if (typeof told === "string" || isUnclear(rest)) return [];
+  const toldRest = phraseRest(told, analysis);
+  if (isUnclear(toldRest) || toldRest === "") return [];
+  const statement = stateClause(told, toldRest);
+  return [
+    {
+      type: "cause",
+      id: factId("cause", sentence, clause.subject.start),
+      sentence,
+      clause,
+      phrasing,
+      stem: askClause(phrasing, "Why", rest),
+      answer: `because ${statement}`,
+      accepted: [statement],
+      depth: "understanding",
+      worth: 3.1,
+      pattern: "why-for-this-reason",
+    },
+  ];
+}
+
 /** "Shells slow a ship down. *For this reason* the bottoms of ships are scraped": the sentence before is the reason. */
 export function findBackCause(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;

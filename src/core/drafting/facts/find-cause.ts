@@ -42,7 +42,10 @@ export const findCause: FactFinder = (phrasing, analysis) => {
   if (tail.some((node) => findUnclear(node, clause.sentence, analysis, phrasing.binder, false))) return [];
   // "can *even* help a thief", "trained, *too*, because …": the reason is no other for that.
   const beside = clause.adjuncts.map(({ node }) => node).filter((node) => /^(?:even|too)$/.test(headTerminal(node).lemma ?? ""));
-  const stem = askBehind(phrasing, analysis, "Why", part.node, [...tail, ...(partly ? [partly] : []), ...beside]);
+  // "*Where a post once stood*, the soil is darker": than elsewhere.
+  const isBeside = clause.adjuncts.some(({ node }) => reasonNode(node).f.sub === "where" && node.end <= clause.subject.start);
+  const compared = isBeside ? { ...phrasing, compares: true as const } : phrasing;
+  const stem = askBehind(compared, analysis, "Why", part.node, [...tail, ...(partly ? [partly] : []), ...beside]);
   // "used not only for clothes but also for wounds, because …": the reason may be of the last alone.
   if (!stem || /\bnot only\b/.test(stem)) return [];
   const answer = wordsText(clause.sentence, reason.start, tail.at(-1)?.end ?? reason.end)

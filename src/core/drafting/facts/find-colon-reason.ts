@@ -15,25 +15,22 @@ export function findColonReason(phrasing: Phrasing, analysis: Analysis): Fact[] 
   const told = sentence.tree && walkTree(sentence.tree).find(({ cat }) => cat === "colon-s");
   const before = sentence.clauses.filter(({ rank, start }) => rank === "main" && told !== undefined && start < told.start);
   const after = sentence.clauses.filter(({ rank, start }) => rank === "main" && told !== undefined && start > told.start);
+  const opening = sentence.text.split(":")[0]!;
+  const isAlways = clause.rank === "main" && isGeneral([clause]);
   // "A candle does *not* burn evenly: the wick is thicker in some places": why it does not.
-  const isDenied =
-    clause.negated &&
-    clause.rank === "main" &&
-    isGeneral([clause]) &&
-    !/\b(?:only|just|but|all|every)\b/.test(nodeText(sentence, clause.verb) + sentence.text.split(":")[0]);
-  if (
-    !told ||
-    !(clause.imperative || isDenied) ||
-    before.length !== 1 ||
-    before[0] !== clause ||
-    after.length === 0 ||
-    after.some(({ imperative }) => imperative)
-  )
-    return [];
+  const isDenied = isAlways && clause.negated && !/\b(?:only|just|but|all|every)\b/.test(opening);
+  // "The tower *has to* sway: a stiff tower would crack"
+  const isDuty =
+    isAlways &&
+    (clause.complements.some(({ role }) => role === "infinitive") || clause.auxiliaries.length > 0) &&
+    /\b(?:has|have|must|needs?) (?:to )?\p{Ll}/u.test(opening);
+  const isStatement = isDenied || isDuty;
+  if (!told || !(clause.imperative || isStatement) || before.length !== 1 || before[0] !== clause || after.length === 0) return [];
+  if (after.some(({ imperative }) => imperative)) return [];
   const reason = told.kids[1]!;
   // "ink runs when *it* gets wet": what stands beside its noun in the answer is clear there.
   const isClear = after.every((other) => {
-    const said = phraseClause(other, analysis, isDenied);
+    const said = phraseClause(other, analysis, isStatement);
     const rest = typeof said === "string" ? said : phraseRest(said, analysis);
     return typeof said !== "string" && (rest === "pronoun" || !isUnclear(rest));
   });

@@ -3,14 +3,14 @@ import { type Clause, sharingClauses } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
-import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
-import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
+import { coreOf, headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
+import { type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { holdsForAll, stateShared } from "../phrasing/ask-shared";
 import { BINDS_NOTHING, binderOf, bindersIn, findUnclear, type Unclear } from "../phrasing/clear-reference";
 import { isNamedInPassing } from "../phrasing/examples-in-passing";
 import { ownsUnnamed } from "../phrasing/owns-of-ahead";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, type FactFinder, factId, factOf } from "./fact";
+import { type Fact, type FactFinder, factId } from "./fact";
 import { yearsIn } from "./find-age";
 import { isUnclear, reasonsOf } from "./find-cause";
 import { goesOnToo, goesOnWith, isGeneral } from "./goes-on-with";
@@ -53,8 +53,10 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   const [modal] = clause.auxiliaries;
   const isModal = modal?.cat === "modal" && /^(?:will|would|may|might|can|could)$/.test(modal.lemma ?? "");
   if (!part || !holdsForAll(clause, part.node) || clause !== sharingClauses(clause)[0] || clause.rank !== "main") return [];
-  // "When the bubble collapsed, *there was* a flash": what there was, was what happened.
-  if (clause.verb.cat === "be" && !clause.passive && !isModal && clause.subject.cat !== "there") return [];
+  // "When the bubble collapsed, *there was a flash*": what there was, was what happened; "there was no sign in the window" was so before.
+  const isThere = clause.subject.cat === "there";
+  if (isThere && (isModal || !clause.complements.some(({ node }) => node.f.det !== "quant" && SUDDEN.test(headTerminal(coreOf(node)).lemma ?? "")))) return [];
+  if (clause.verb.cat === "be" && !clause.passive && !isModal && !isThere) return [];
   const condition = reasonNode(part.node);
   const inner = clause.sentence.clauses.find((other) => other.rank === "adverbial" && other.start >= condition.start && other.end <= condition.end);
   // "If the front wheel has 48 teeth *and the back one has 16*": half of it is not the condition.
@@ -87,7 +89,8 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   // "If you *start at once*": with what?
   const isOpenStart = inner && /^(?:start|begin|stop|continue|finish)$/.test(inner.verb.lemma ?? "") && inner.complements.length === 0 && !inner.passive;
   // "*Hardly anything* happens"
-  if (/^hardly\b/i.test(phrasing.subject)) return [];
+  // "*something else* begins": what that is, the text goes on to say.
+  if (/^(?:hardly|something|somebody|someone)\b/i.test(phrasing.subject)) return [];
   // "When you *pull*": at what?
   const isOpenPull =
     inner && /^(?:pull|push|press|lift|turn|squeeze|shake|stir|touch)$/.test(inner.verb.lemma ?? "") && inner.complements.length + inner.adjuncts.length === 0;
@@ -173,69 +176,9 @@ export const findCondition: FactFinder = (phrasing, analysis) => {
   ];
 };
 
-/** "The government cannot ratify a treaty *unless parliament has approved it*": on what condition can it? */
-export function findUnless(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  const whole = clause.adjuncts.find(({ node }) => reasonNode(node).f.sub === "unless" && node.start >= clause.verb.end)?.node;
-  const part = whole && reasonNode(whole);
-  const may = /^(?:can|may|could)$/.test(phrasing.inverted) && /^not /.test(phrasing.verbPhrase);
-  if (!part || !may || clause.rank !== "main" || clause.shared || clause.imperative) return [];
-  const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
-  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named })) return [];
-  const rest = phraseRest(phrasing, analysis, [whole, ...reasonsOf(clause)]);
-  if (isUnclear(rest) || /\b(?:any\p{Ll}*|either|yet|ever)\b/u.test(rest)) return [];
-  const condition = wordsText(clause.sentence, part.start + 1, part.end);
-  return [
-    factOf(phrasing, part.start, {
-      type: "condition",
-      stem: askClause({ ...phrasing, verbPhrase: phrasing.verbPhrase.slice(4) }, "On what condition", rest),
-      answer: `only if ${condition}`,
-      answerNode: part,
-      accepted: [`if ${condition}`, condition],
-      depth: "understanding",
-      worth: 3,
-      pattern: "only-if",
-    }),
-  ];
-}
-
-function isOnlyIf({ cat, f, role, kids }: Node): boolean {
-  return cat === "sb" && f.sub === "if" && role === "modifier" && kids[0]?.lemma === "only";
-}
-
-/** "Insurance works *only if the risks are separate*": under what condition? */
-export function findOnlyIf(phrasing: Phrasing, analysis: Analysis): Fact[] {
-  const { clause } = phrasing;
-  // "can turn it into law, *but only if two thirds vote for it*": read as one, behind a comma.
-  const behind = clause.adjuncts.find(({ node }) => node.cat === "c-sb" && isOnlyIf(reasonNode(node)))?.node;
-  const part = behind
-    ? reasonNode(behind)
-    : clause.adjuncts.find(({ node }) => node.cat === "sb" && node.f.sub === "if" && node.start >= clause.verb.end)?.node;
-  // "has an extra day *only if it can be divided*": read as one.
-  const isOne = !behind && part !== undefined && isOnlyIf(part);
-  const only =
-    behind?.kids[0] ??
-    (isOne ? part?.kids[0] : undefined) ??
-    clause.adjuncts.find(({ node }) => part && node.end === part.start && headTerminal(node).lemma === "only")?.node;
-  if (!part || !only || clause.rank !== "main" || clause.negated || clause.imperative || clause.shared) return [];
-  const named = clause.complements.flatMap(({ node }) => bindersIn(node, clause.sentence, analysis));
-  if (findUnclear(part, clause.sentence, analysis, phrasing.binder, false, { beside: named, isAnswer: true })) return [];
-  const rest = phraseRest(phrasing, analysis, [behind ?? part, only, ...reasonsOf(clause)]);
-  if (isUnclear(rest)) return [];
-  const answer = wordsText(clause.sentence, behind || isOne ? part.start : only.start, part.end);
-  return [
-    factOf(phrasing, part.start, {
-      type: "condition",
-      stem: askClause(phrasing, "Under what condition", rest),
-      answer,
-      answerNode: part,
-      accepted: [answer.replace(/^only /, "")],
-      depth: "understanding",
-      worth: 2.9,
-      pattern: "only-if",
-    }),
-  ];
-}
+/** What there is all at once. */
+const SUDDEN =
+  /^(?:flash|bang|crash|explosion|noise|sound|shout|scream|cry|roar|rumble|crack|pop|hiss|spark|blast|silence|pause|cheer|splash|click|jolt|shock|panic|stench)$/;
 
 /** "If the alarm rings, pupils must *leave by the nearest door*": what must pupils do? */
 function whatOneShould(modal: string, phrasing: Phrasing, rest: string, condition: Node, when: string): Fact {

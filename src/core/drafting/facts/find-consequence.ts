@@ -52,7 +52,8 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
   if (typeof phrased !== "string" && findCondition(phrased, analysis).length > 0) return [];
   // "…, *hardly* anything happens", "If you *pull*, …", "When oxygen runs out, *it* …" of yeast.
   if (!opensMain(first, part, sentence) || isOpen(inner, asked.subject, told) || mayMeanOther(first, inner, condition, analysis)) return [];
-  if (/^hardly\b/i.test(nodeText(sentence, first.subject))) return [];
+  // "*something else* begins": what that is, the text goes on to say.
+  if (/^(?:hardly|something|somebody|someone)\b/i.test(nodeText(sentence, first.subject))) return [];
   const answer = wordsText(sentence, first.subject.start, main.at(-1)!.end);
   const words = answer.split(" ").length;
   if (asksOfMore(answer, asked)) return [];

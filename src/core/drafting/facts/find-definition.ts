@@ -94,7 +94,9 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
     return [];
   const plural = clause.verb.flags?.includes("plain");
   // What was something is no meaning of a word, to be matched or told as one.
-  const base = { sentence, clause, phrasing, ...(isPast ? {} : { term, definiens }), depth: "understanding" as const };
+  // "A sloth is *a mammal that lives in the rainforests*": many others do, and it is no name for such a one.
+  const isOneOfMany = LIVES_THERE.test(definiens);
+  const base = { sentence, clause, phrasing, ...(isPast || isOneOfMany ? {} : { term, definiens }), depth: "understanding" as const };
   const bare = bareTerm(term);
   const facts: Fact[] = [
     {
@@ -115,7 +117,7 @@ export function findDefinition(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isOfPiece = (word: number) =>
     predicate.role === "relative" && /^(?:to|towards?|around|behind|under|inside|with|over|near)$/.test(sentence.words[word - 1]?.lower ?? "");
   const takesUpTerm = [...(sentence.resolved ?? [])].some(([word]) => word >= predicate.start && word < clause.end && !isOfPiece(word));
-  if (!isPast && (belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
+  if (!isPast && !isOneOfMany && (belongs || singlesOut(predicate)) && !/^one of\b/i.test(definiens) && !takesUpTerm) {
     facts.push({
       ...base,
       type: "naming",
@@ -187,6 +189,8 @@ function isRight(np: Node): boolean {
 const MEASURES = /^(?:number|amount|unit|quantity|distance|part|temperature|level|speed|age)$/;
 
 /** Not what a thing is, but which one of all it is. */
+const LIVES_THERE =
+  /^an? (?:[\p{L}-]+ ){0,2}(?:mammal|animal|bird|fish|insect|plant|tree|flower|reptile|creature|snake|frog|spider|person) (?:that|who|which) (?:lives|grows|is found|comes|can be found|swims) (?:in|from|on|near|under)\b[^,]*$/iu;
 export const SINGLES_OUT = /^(?:the|one of the) (?:only|first|last|best|worst|most|least|main|\p{L}+est)\b/iu;
 
 /** A definiens as the subject of *is called*: what is said in passing at its end closes with its comma. */

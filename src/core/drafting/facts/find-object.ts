@@ -103,7 +103,7 @@ export function findObject(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const own = enough ?? ownPhrase(object, clause, analysis);
   // "Hang the box *between two and four metres* above the ground": where, and which box it is not.
   if (own?.f.sub === "between" && walkTree(own).some(({ cat }) => cat === "num")) return [];
-  if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder)) return [];
+  if (own && findUnclear(own, clause.sentence, analysis, phrasing.binder, true, { isAnswer: true })) return [];
   // "controlled a kingdom *stretching from …*": what follows belongs to the answer; "spent decades *working it out*" is asked with it.
   const doing = clause.adjuncts.find(({ node }) => node.cat === "vp" && node.f.form === "ing")?.node;
   if (doing && (clause.verb.lemma !== "spend" || doing.start !== object.end || findUnclear(doing, clause.sentence, analysis, phrasing.binder))) return [];

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { finds, neverAsks } from "../../../../tests/support/fact-tester";
 import { analyse } from "../../../../tests/support/language-tools";
 import { draftEssays } from "../drafters/draft-essays";
+import { draftTrueFalse } from "../drafters/draft-true-false";
 import { byBound } from "../falsification/by-bound";
 import { stockSource } from "../source-stock";
 
@@ -292,5 +293,68 @@ describe("letters, reports and talks", () => {
     const stock = stockSource(analyse("Ploughs clear the roads. If more than five centimetres have fallen, an officer calls twenty drivers.", "markdown"));
     const [statement] = [...stock.statementsBySentence.values()].flat().filter(({ text }) => text.includes("calls"));
     expect(byBound(statement!)).toEqual([]);
+  });
+});
+
+describe("short passages", () => {
+  finds({
+    "why something is measured, behind its comma": [
+      "In spring the board measures how much snow lies in the mountains, because the snow will become the water of the summer.",
+      "What does the board measure in spring?",
+      "how much snow lies in the mountains",
+    ],
+    "why it has to be so, behind a colon": [
+      "The tower is old. The tower has to sway: a stiff tower would crack.",
+      "Why does the tower have to sway?",
+      "because a stiff tower would crack",
+    ],
+    "told over something": [
+      "Her mother told Matthias over the fence that Liv had a fever. Liv was ill.",
+      "What did Liv’s mother tell Matthias over the fence?",
+      "that Liv had a fever",
+    ],
+    "why not to cut what was pulled off": [
+      "Pull off a strip of wool about as long as your hand. Do not cut it, because cut ends do not hang together. Roll the wool. Wash it. Dry the ball. Press it.",
+      "Why should you not cut the strip of wool?",
+      "because cut ends do not hang together",
+    ],
+    "darker than elsewhere": [
+      "Soil keeps a record. Where a wooden post once stood, the soil is darker, because the wood rotted in the hole. The soil is deep. The soil is red.",
+      "Why is the soil darker where a wooden post once stood?",
+      "because the wood rotted in the hole",
+    ],
+    "after how many minutes, which do nothing themselves": [
+      "An onion is cheap. After exactly twenty minutes the cook blew out the flame. The cook slept.",
+      "After how many minutes did the cook blow out the flame?",
+      "exactly twenty",
+    ],
+  });
+  neverAsks({
+    "what one is called of many": ["A sloth is a mammal that lives in the rainforests of South America.", /^What do we call/],
+    "what there was before": ["Mina lives in the tower. When Mina opened the door, there was a seal in the bath.", /^What happened when/],
+    "what a reader would only try": ["Put a slice of bread into a toaster, and two minutes later it is brown. Bread is old.", /should you put/],
+    "what was known, by the place told of before": [
+      "For two years the children of the village skated over the pond. Several of them knew it, and none of them talked.",
+      /knew the (?:village|pond)|know the (?:village|pond)/,
+    ],
+    "something else": ["Toast is brown. If the toast stays in too long, something else begins.", /^What happens if/],
+    "what there is to do": ["There must always be somebody in the tower as long as there are people on the bridge.", /should there|must there do/],
+  });
+  it("what is not so sometimes is no false statement", () => {
+    const stock = stockSource(analyse("A water board shares the river. Sometimes there is not enough water for everyone.", "markdown"));
+    const texts = draftTrueFalse(stock, 1).map(({ stem, key }) => `${key} ${stem}`);
+    expect(texts.filter((text) => /^false.*enough water/.test(text))).toEqual([]);
+  });
+  it("nobody of a name is left without an article, and no deed ends on *how*", () => {
+    const stock = stockSource(analyse("There will be no second Katrina. People who never lose do not learn how. The storm came to Skerry Bay.", "markdown"));
+    expect(draftTrueFalse(stock, 1).filter(({ stem }) => /be second|learn how\.$/.test(stem))).toEqual([]);
+  });
+  it("nothing lasts shorter", () => {
+    const stock = stockSource(analyse("A good mend lasts longer than the rest of the sock. The sock is old.", "markdown"));
+    expect(draftTrueFalse(stock, 1).filter(({ stem }) => /lasts shorter/.test(stem))).toEqual([]);
+  });
+  it("*right now* goes as one", () => {
+    const stock = stockSource(analyse("Right now all four hundred students go to the cafeteria at noon. Teachers eat later.", "markdown"));
+    expect(draftTrueFalse(stock, 1).filter(({ stem }) => /\bright\b/.test(stem))).toEqual([]);
   });
 });

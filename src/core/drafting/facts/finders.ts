@@ -5,7 +5,7 @@ import { findAge } from "./find-age";
 import { findAim, findFate, findObligation, findRequest, findThought, findWish } from "./find-aim";
 import { findAnnounced, findAnnouncedHere, findTakenUp } from "./find-announced";
 import { findAtPlace } from "./find-at-place";
-import { findBackCause } from "./find-back-cause";
+import { findBackCause, findForThisReason } from "./find-back-cause";
 import { findBecomeOf } from "./find-become-of";
 import { findBlame } from "./find-blame";
 import { findCalling } from "./find-calling";
@@ -17,7 +17,7 @@ import { findCircumstance } from "./find-circumstance";
 import { findColonReason } from "./find-colon-reason";
 import { findAdded, findCommand, findDailyTime } from "./find-command";
 import { findComparison } from "./find-comparison";
-import { findCondition, findOnlyIf, findUnless } from "./find-condition";
+import { findCondition } from "./find-condition";
 import { findConviction } from "./find-conviction";
 import { findDefinition, findIdentity, findKindName, findNaming } from "./find-definition";
 import { findDemand, findDuty } from "./find-duty";
@@ -52,6 +52,7 @@ import { findNumberedList } from "./find-numbered-list";
 import { findObject } from "./find-object";
 import { findOccasion } from "./find-occasion";
 import { findOnly } from "./find-only";
+import { findOnlyIf, findUnless } from "./find-only-if";
 import { findOnlyThen } from "./find-only-then";
 import { findOrigin } from "./find-origin";
 import { findOtherwise } from "./find-otherwise";
@@ -112,6 +113,7 @@ export const FINDERS: FactFinder[] = [
   findCause,
   findSo,
   findBackCause,
+  findForThisReason,
   findExtent,
   findResult,
   findPurpose,

@@ -40,7 +40,7 @@ export function falsify(statement: Statement, analysis: Analysis, seed: number):
     // "have a crack, *so the steam leaks out before …*": of those with a crack, and of others it may be otherwise.
     ...(clause.linkedBy === "so" ? [] : byOrder(statement)),
     ...comparison,
-    ...byOpposite(statement, analysis),
+    ...byOpposite(statement, analysis).filter(({ text }) => !NO_ENGLISH.test(text)),
     ...byBound(statement),
     ...exchanged,
   ];
@@ -58,6 +58,9 @@ function byDenial({ phrasing, rest }: Statement): Falsehood[] {
     /\b(?:any|anything|anyone|anybody|anywhere|yet|ever|until|longer|either|much|many|but|only)\b/.test(rest) ||
     clause.adjuncts.some(({ node }) => node.cat.includes("sb"))
   )
+    return [];
+  // "*Sometimes* there is not enough water": at other times there is.
+  if (clause.adjuncts.some(({ node }) => /^(?:sometimes|often|usually|mostly|normally|always|frequently|generally)$/.test(headTerminal(node).lemma ?? "")))
     return [];
   // "A crack does not shout": a figure of speech, whose opposite nobody would believe.
   if (
@@ -97,7 +100,8 @@ function byNothing({ phrasing, text }: Statement): Falsehood[] {
   // "made no difference at all" → "made a difference"
   if (/^(?:difference|profit|sound|noise|mistake)$/.test(head.lemma ?? "") && head.flags?.[0] === "sg")
     return swap(text.replace(NOT_AT_ALL, ""), "no", "a", "denial");
-  const plural = head.flags?.[0] !== "sg";
+  // "no second *Katrina*": one, by its name.
+  const plural = head.cat === "n" && head.flags?.[0] !== "sg";
   return plural
     ? [
         {
@@ -268,3 +272,6 @@ function headWord(phrase: string): string {
     .split(" ")
     .at(-1)!;
 }
+
+/** "lasts *shorter* than the rest": nobody says so. */
+const NO_ENGLISH = /\b(?:last|live|stay|wait|take|keep|work)(?:s|ed|d)? shorter than\b/;

@@ -125,6 +125,9 @@ export function phraseClause(clause: Clause, analysis: Analysis, isAnswer = fals
   if (isElliptic || clause.complements.some(({ role }) => role === "ellipsis")) return "points-elsewhere";
   // "*Look at the moon* every evening, and you will see": what would follow, and nothing to be done.
   if (clause.imperative && /, and (?:you|it|they|the \p{Ll}+) (?:will|can|may)\b/iu.test(sentence.text)) return "points-elsewhere";
+  // "*Put bread into a toaster*, and two minutes later it is brown"
+  const comesOfIt = sentence.clauses.some((other) => other.rank === "main" && !other.imperative && other.linkedBy === "and" && other.start >= clause.verb.end);
+  if (clause.imperative && clause.rank === "main" && comesOfIt) return "points-elsewhere";
   // "*Step out of a warm shower*, and bumps spring up": only if one does.
   if (!clause.imperative && clause.linkedBy === "and" && clause.rank === "main" && sentence.clauses[0]?.imperative && sentence.clauses[0].rank === "main")
     return "points-elsewhere";

@@ -158,6 +158,8 @@ export function phraseRest(phrasing: Phrasing, analysis: Analysis, omit: readonl
     if (/^the (?:next|following|same|previous) \p{L}+,?$/iu.test(nodeText(clause.sentence, node)) && reasonNode(node).cat === "advp") continue;
     // "*Altogether* he lost a hundred hens and had to give up": so many in all, and no word of the second deed.
     if (/^altogether,?$/i.test(nodeText(clause.sentence, node)) && node.end <= clause.subject.start && sharingClauses(clause)[0] !== clause) continue;
+    // "*Right* now everybody goes at noon", read as two words
+    if (/^right$/i.test(nodeText(clause.sentence, node)) && clause.sentence.words[node.end]?.lower === "now") continue;
     // "*Now* I check every hive": unlike before.
     if (/^advp(?:-c)?$/.test(node.cat) && headTerminal(node).lemma === "now" && node.end <= clause.subject.start && node.end - node.start <= 2) continue;
     asideEnd = asideEndOf(node) ?? asideEnd;

@@ -27,6 +27,9 @@ function holdsClause(node: Node): boolean {
 /** Second words of the names of places. */
 const OF_PLACES = /^(?:Road|Street|Avenue|Lane|Square|Hill|Bridge|Bay|Island|River|Lake|Park|Place|House|Station|Point|Valley|Harbour|Harbor|Mountain|Beach)$/;
 
+/** What a length of time does. */
+const PASSING = /^(?:be|pass|go|follow|elapse|seem|feel|make|mean|fly|remain|become|separate|lie|have|do|will|would|can|may|must|should|might|could)$/;
+
 /** Clauses, what stands in front of them, and how they are joined. */
 export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
   rule("s", "np vp", 1, "subject", 0, (np, vp) => {
@@ -35,7 +38,9 @@ export function addClauseRules({ rule, lift, isVerbToo }: RuleWriter): void {
     const agreed = np.f.sub === "first" && np.f.det === "pron" ? true : vp.f.agr !== "first" && agreeNumbers(np.f.num ?? "any", vp.f.agr ?? "any");
     // "Four hours *every Sunday* would cost much": how often, and seldom what costs it.
     const f: Features = { form: "fin", ...(vp.f.gap ? { gap: true as const } : {}) };
-    return agreed ? { f, cost: isRecurringTime(np) ? 1.5 : 0 } : undefined;
+    // "After exactly *twenty minutes* blow out the flame": minutes blow out nothing.
+    const isLength = np.role === "quantity" && TIME_NOUNS.has(headTerminal(np).lemma ?? "") && !PASSING.test(headTerminal(vp).lemma ?? "");
+    return agreed ? { f, cost: isRecurringTime(np) ? 1.5 : isLength ? 2 : 0 } : undefined;
   });
   // "there *were printing* presses": what there is stands behind the verb, and does nothing before it is named.
   rule("s", "there vp", 1, "expletive", 0, (_, vp) => (vp.f.form === "fin" && !vp.f.gap && vp.f.sub !== "ing" ? { form: "fin" } : undefined));

@@ -47,6 +47,20 @@ export function addIdiomRules({ rule, lift }: RuleWriter): void {
       ? { ...np.f, num: "sg" }
       : undefined,
   );
+  // "At its root, *however*, lies a small sac of blood"
+  rule("pp", "pp c-advp-c", 0, "aside", 0.6, (pp, aside) =>
+    pp.start === 0 && /^(?:however|too|though)$/.test(headTerminal(aside).lemma ?? "") ? pp.f : undefined,
+  );
+  // "told him *over the fence* that she was ill"
+  rule("vp", "vp cs", 0, "clause", 0.6, (vp) =>
+    vp.role === "adjunct" &&
+    vp.head === 0 &&
+    vp.kids[0]?.role === "object" &&
+    vp.kids[1]?.cat === "pp" &&
+    /^(?:tell|show|warn|promise|remind|assure)$/.test(headTerminal(vp).lemma ?? "")
+      ? vp.f
+      : undefined,
+  );
   // "admitted *later* that he had not understood it"
   rule("vp", "vp cs", 0, "clause", 0.4, (vp) =>
     vp.role === "adjunct" && vp.kids[0]?.role === "verb" && /^(?:later|afterwards)$/.test(headTerminal(vp.kids[1]!).lemma ?? "") ? vp.f : undefined,

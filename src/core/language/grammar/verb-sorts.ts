@@ -46,7 +46,12 @@ export const PHRASAL: Record<string, readonly string[]> = {
   cut: ["off", "down"],
   break: ["off", "up"],
   set: ["off", "up"],
-  pull: ["down", "up"],
+  pull: ["down", "up", "off", "out"],
+  tear: ["off", "out"],
+  peel: ["off"],
+  scrape: ["off"],
+  wipe: ["off", "up"],
+  snap: ["off"],
   wash: ["off"],
   pay: ["off"],
 };
