@@ -95,6 +95,11 @@ export function isThingsDeed(np: Node, clause: Clause, lexicon: Lexicon): boolea
   return (THINGS_DEEDS.has(clause.verb.lemma ?? "") || isPutTogether(clause)) && isPersonNoun(lemma, lexicon);
 }
 
+/** "The *mail ships* took two weeks longer. *They asked* the postmaster to find out why": no ship asks. */
+export function isThingAsking(np: Node, { verb, passive }: Clause, lexicon: Lexicon): boolean {
+  return verb.cat === "v" && !passive && ASKING_DEEDS.test(verb.lemma ?? "") && headTerminal(np).cat === "n" && !isAgent(np, lexicon);
+}
+
 const NEVER_GROWS = /^(?:ground|soil|earth|weather|air|water|sun|sunlight|pot|season|climate)$/;
 const GROWING = /^(?:grow|sprout|germinate|bloom|blossom|ripen|hatch|wilt)$/;
 
@@ -134,6 +139,7 @@ const AGENTS_DEEDS = new Set(
     " ",
   ),
 );
+const ASKING_DEEDS = /^(?:ask|beg|hope|believe|think|decide|wonder|complain)$/;
 const AGENTS = new Set(
   "company commission council government court school museum library bank board parliament committee agency ministry firm union club society university college hospital police army navy town city state country nation church congress senate party jury charity team factory newspaper zoo theatre".split(
     " ",

@@ -11,7 +11,7 @@ import { namedTogether } from "./named-together";
 import { nodeText } from "./node-text";
 import { objectAhead, objectOfCommand } from "./object-taken-up";
 import { onlyThing } from "./only-thing";
-import { goesOnWithIt, isThingsDeed, isWhatWentOn, leavesRival, mayDo, namesSuch, saysOfAnother, thinksOf } from "./pronoun-rivals";
+import { goesOnWithIt, isThingAsking, isThingsDeed, isWhatWentOn, leavesRival, mayDo, namesSuch, saysOfAnother, thinksOf } from "./pronoun-rivals";
 import { resolveDemonstrative } from "./resolve-demonstratives";
 import { isSinceAnother, meansAnother, paragraphPerson, solePerson, speaksUnnamed } from "./sole-person";
 import { isExpletive, pronounOf } from "./subject-pronoun";
@@ -148,8 +148,8 @@ function agreeing(candidate: Clause, clause: Clause, pronoun: string, earlier: C
   // "It breathes … When oxygen runs out, *it* switches": whatever the open pronoun stands for goes on, and not the oxygen.
   if (earlier?.rank === "adverbial" && !isTopicOfText(earlier.subject, sentences) && opensWithOpen(sentences[sentence.index - 1], sentence, pronoun, found))
     return undefined;
-  if (!antecedent || !agreesAsTold(pronoun, antecedent, candidate.subject, persons, lexicon) || isThingsDeed(antecedent.node, clause, lexicon))
-    return undefined;
+  if (!antecedent || !agreesAsTold(pronoun, antecedent, candidate.subject, persons, lexicon)) return undefined;
+  if (isThingsDeed(antecedent.node, clause, lexicon) || isThingAsking(antecedent.node, clause, lexicon)) return undefined;
   // "*Their* wings bend outwards, and *they* never learn to fly": the wings, or those who have them?
   const owner = candidate.subject.role === "possessor" ? candidate.subject.kids[0]?.lemma : undefined;
   if (owner !== undefined && owner === { they: "their", it: "its" }[pronoun]) return undefined;

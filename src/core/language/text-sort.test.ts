@@ -90,6 +90,16 @@ it.each([
       "“May I?” said Miss Orde. She picked up the spoon and struck the bell. They hung it over the door. The pupils stop on the path to listen.",
     ].join("\n\n")}`,
   ],
+  [
+    "story",
+    "a tale of two families, with few words spoken and nobody who is *he*",
+    `# The two bells\n\n${[
+      "The fishers rang one bell and the pilots rang another. Nobody could tell them apart in the fog. The pilots were proud of theirs. One winter both bells cracked.",
+      "They were lying in the same boat. The smith looked at both. “They are one bell,” said the oldest pilot.",
+      "“They are two,” said the oldest fisher. They carried their half home. The pilots carried theirs. They met at the slip every morning. Nobody spoke. The halves rang badly.",
+      "In March they took both to the smith. They paid together. The smith laughed. They waited three weeks. The new bell rang in April.",
+    ].join("\n\n")}`,
+  ],
   ["expository", "a paper's report under its place and date", `# Whale blocks road\n\n*Port Carrow, 9 February*\n\n${TALE}`],
   ["story", "the same without a place and a date", `# Whale blocks road\n\n${TALE}`],
   ["steps", "a list of commands", "# A knot\n\n1. Lay the rope down.\n2. Make a loop.\n3. Pass the end through.\n4. Pull it tight."],

@@ -64,7 +64,8 @@ function isStory(prose: readonly Sentence[]): boolean {
   const speech = share(/"/);
   // Years among the words spoken: a life told with its sayings, not a tale.
   const isDated = share(YEAR) >= 0.08 && speech < 0.3;
-  if (!isDated && speech > 0.12 && share(/\b(?:[Hh]e|[Ss]he|[Tt]hey|I) |\b(?:said|asked|whispered|cried)\b/) > 0.15) return true;
+  const ofAny = share(/\b(?:[Hh]e|[Ss]he|[Tt]hey|I) |\b(?:said|asked|whispered|cried)\b/);
+  if (!isDated && speech > 0.12 && ofAny > 0.15) return true;
   // Told in the past, of somebody, without a single year: nobody writes history so.
   const clauses = prose.flatMap((sentence) => sentence.clauses.filter((clause) => clause.rank === "main"));
   const past = clauses.filter((clause) => [clause.verb, ...clause.auxiliaries].some((node) => node.flags?.includes("past"))).length;
@@ -72,11 +73,12 @@ function isStory(prose: readonly Sentence[]): boolean {
   const isPast = past / Math.max(1, clauses.length);
   // A few words spoken say as much.
   const isSpoken = speech > 0.07 && share(/"[^"]*[,.!?]" (?:\p{Lu}\p{L}+ |[Hh]e |[Ss]he )?(?:said|asked|whispered|cried|shouted|answered|replied)\b/u) > 0;
-  return (
-    share(YEAR) === 0 &&
-    clauses.length >= 5 &&
-    ((isPast > 0.75 && ofSomebody > 0.35) || (isPast > 0.85 && ofSomebody > 0.25) || (isSpoken && isPast > 0.75 && ofSomebody > 0.15))
-  );
+  const isToldInPast =
+    (isPast > 0.75 && ofSomebody > 0.35) ||
+    (isPast > 0.85 && ofSomebody > 0.25) ||
+    (isSpoken && isPast > 0.75 && ofSomebody > 0.15) ||
+    (isSpoken && isPast > 0.85 && ofAny > 0.3);
+  return share(YEAR) === 0 && clauses.length >= 5 && isToldInPast;
 }
 
 /** A writer who says so, or who ends on what should be done and weighs what others say. */

@@ -7,7 +7,7 @@ import { near, type SourceStock, type Statement } from "../source-stock";
 import { STATES } from "./dated-facts";
 
 /** Deeds that go on for a while: what is told next may be done while they last. */
-const LASTING = new Set(
+export const LASTING = new Set(
   "be have lie sit stand wait look watch listen stare gaze sleep work walk run sail row swim sing talk speak think smile laugh cry tremble shiver shake search hunt play keep hold carry travel wander live spend try follow stay hang say ask answer reply whisper shout go".split(
     " ",
   ),

@@ -3,6 +3,7 @@ import { sentenceCase } from "../../language/node-text";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { datedFacts, STATES } from "./dated-facts";
+import { LASTING } from "./draft-next-events";
 import { FEWEST_STEPS, listsOfSteps, MEANWHILE, PLACE_WORD } from "./lists-of-steps";
 
 const FEWEST_EVENTS = 3;
@@ -53,7 +54,8 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     // "In the middle floated a silver ship": what there was to see, and nothing that happened.
     const isScene =
       /^(?:float|hang|glow|shine|gleam|stretch|stand|sit|smell|lead|run|rise)$/.test(clause.verb.lemma ?? "") && clause.verb.start < clause.subject.start;
-    const isHabit = clause.subject.f.det === "bare" && clause.subject.f.num === "pl";
+    // "shouted at *children who* kicked balls"
+    const isHabit = (clause.subject.f.det === "bare" && clause.subject.f.num === "pl") || /\bat (?:children|people|boys|girls) who\b/.test(text);
     // "“Can you do it?” *Mr. Okoro asked Noor*": what, only his words say.
     const isCut =
       /^(?:ask|tell|answer|warn|remind|beg|urge)$/.test(clause.verb.lemma ?? "") &&
@@ -78,7 +80,11 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
   if (looksBack || oncePerSentence.length < 4) return [];
   const distinct = oncePerSentence.filter(({ phrasing }, index) => {
     const before = oncePerSentence[index - 1]?.phrasing;
-    return !before || before.clause.verb.lemma !== phrasing.clause.verb.lemma || before.subject !== phrasing.subject;
+    if (!before || before.subject !== phrasing.subject) return true;
+    const [verb, last] = [phrasing.clause.verb.lemma ?? "", before.clause.verb.lemma ?? ""];
+    // "Pia *held her breath*. She *waited* for the shout": both at once.
+    const isMeanwhile = LASTING.has(verb) && LASTING.has(last) && phrasing.clause.sentence.index === before.clause.sentence.index + 1;
+    return verb !== last && !isMeanwhile;
   });
   if (distinct.length < 4) return [];
   // What is told here is not asked elsewhere: events that give no question of their own come first.

@@ -57,6 +57,18 @@ describe("the two sides of an opinion", () => {
     );
     expect(reasons).toEqual(["First, it brings visitors.", "Second, it kept the wall clean."]);
   });
+  it("hold what the writer grants, and no plan that the writer answers", () => {
+    const { reasons, against } = sides(
+      "# Keep the Bell in the Tower\n\nThe governors of the school want to sell the bell. I think they are wrong.\n\nThe bell calls the boats home because nobody sees the light in fog. The bell costs nothing, since a farmer rings it.\n\nThe governors are right about the rope. The rope is thin.",
+    );
+    expect(against).toEqual(["The governors are right about the rope."]);
+    expect(reasons).toEqual(["The bell calls the boats home because nobody sees the light in fog.", "The bell costs nothing, since a farmer rings it."]);
+  });
+  it("are of the title, where the writer only asks somebody to come and see", () => {
+    const { analysis } = stockSource(analyse("# Keep the Bell in the Tower\n\nI think they are wrong. I ask the governors to come to the tower.", "markdown"));
+    expect(claimOf(stockSource(analysis))).toBeUndefined();
+    expect(titleClaim(analysis)?.text).toBe("Keep the Bell in the Tower.");
+  });
   it("count whoever knows for the writer", () => {
     const { against } = sides(
       "# Let Us Sleep\n\nOur school should start later. Doctors say that pupils need nine hours of sleep. The headmaster says that school would end later.",

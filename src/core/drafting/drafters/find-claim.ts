@@ -14,8 +14,12 @@ const OBJECTS =
   /^(?:He|She|They) (?:will|may|might) (?:say|argue|answer|object|claim|reply|tell)\b|^(?:(?!I\b|We\b|You\b)\p{L}+ ){1,4}?(?:may|might) (?:feel|complain|worry|object|fear)\b/u;
 /** "*A more serious objection is* that some matters are private" */
 const OBJECTION = /^(?:An?|One|Another|The (?:most \p{L}+|\p{L}+)) (?:(?:more|most) )?(?:\p{L}+ )?(?:objection|counter-?argument|worry) (?:is|was) that\b/u;
-/** "I have come to ask you not to cut down the oak" */
-const BEGS = /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b(?!.*\bthe (?:plan|proposal|motion)\b)/u;
+/** "The governors *are right about* the tuning" */
+const GRANTED =
+  /^(?!I\b|We\b)(?:[\p{L}’'-]+ ){1,5}?(?:is|are) (?:quite |partly |perfectly |of course )?right (?:about|that|to (?:say|point|worry|object|fear))\b/u;
+/** "I have come to ask you not to cut down the oak", but not "I ask you *to come and see*" */
+const BEGS =
+  /^I (?:[\p{L}]+ ){0,5}(?:ask|urge|beg) (?:you|the \p{Ll}+) (?:not )?to\b(?! (?:come|visit|see|look|read|listen|think|consider|imagine|remember|join)\b)(?!.*\bthe (?:plan|proposal|motion)\b)/u;
 const OWN_VIEW = /\b(?:I (?:firmly |really )?(?:believe|think)|I am (?:convinced|sure)|in my (?:view|opinion))\b/i;
 const POINTS = /\b(?:should|ought to|must) (?:[\p{L}-]+ ){0,6}(?:it|them|this|these|those|neither|both|so)\b/iu;
 /** "Our school has *a kitchen*, and we should open it again": named in the sentence itself. */
@@ -153,6 +157,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   const against = analysis.sentences.filter(
     (sentence) =>
       OBJECTION.test(sentence.text) ||
+      GRANTED.test(sentence.text) ||
       (OTHER_SIDE.test(sentence.text) && (SAYS.test(sentence.text) || /^(?:it is true|of course,? (?:\S+ ){3})/i.test(sentence.text))) ||
       OBJECTS.test(sentence.text) ||
       isSaidByOthers(sentence),
@@ -190,6 +195,7 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
         !against.includes(sentence) &&
         (goesOn(sentence) || (opensClearly(sentence) && (!sentence.tree || followsPronouns(sentence, analysis)))) &&
         !ANNOUNCES.test(sentence.text) &&
+        !(sentence.blockIndex === firstBlock && PLANNED.test(sentence.text)) &&
         sentence.block.kind !== "heading" &&
         sentence.abstained !== "question" &&
         sentence.abstained !== "speech" &&
@@ -209,6 +215,8 @@ export function sidesOf({ analysis, facts }: SourceStock, claim: Sentence | unde
   return { reasons, against };
 }
 
+/** "*The governors want to sell* the piano": at the head of a text, what its writer answers. */
+const PLANNED = /^(?!I\b|We\b)(?:[\p{L}’'-]+ ){1,6}?(?:wants?|plans?|intends?|proposes?|(?:has|have) (?:decided|voted)) to\b/u;
 const NUMBERED =
   /^(?:First|Second|Third|Fourth|Finally|Lastly)(?: of all)?, (?:it|they) (?!(?:does|do|did|is|are|was|were|will|would|can|has|have) not\b)\p{Ll}/u;
 const ALSO = /^(?:It|They) (?:would|will|can|could) also\b/;

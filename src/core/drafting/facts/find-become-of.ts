@@ -47,10 +47,10 @@ export function findBecomeOf(phrasing: Phrasing, analysis: Analysis): Fact[] {
   ];
 }
 
-/** The clause behind "a state *that has grown*", where it is what sets it apart. */
+/** The clause behind "a state *that has grown*", "a letter *that nobody claims*", where it is what sets it apart. */
 function toldBy(subject: Node): Node | undefined {
   const [named, relative] = subject.kids;
-  if (subject.role !== "relative" || relative?.cat !== "rc" || relative.kids[0]?.cat !== "rel" || relative.kids[1]?.cat !== "vp") return undefined;
+  if (subject.role !== "relative" || relative?.cat !== "rc" || relative.kids[0]?.cat !== "rel") return undefined;
   return /^(?:indef|bare|pron)$/.test(coreOf(named!).f.det ?? "") ? relative : undefined;
 }
 

@@ -183,9 +183,12 @@ export function isResult(part: Node, { sentence, auxiliaries, verb, passive, sta
   const result = reasonNode(part);
   // "It reflected light into space, so that the temperature *fell*": it fell, and was not only to fall.
   const goesOn = auxiliaries.length === 0 && !passive && verb.cat === "v" && /^(?:third|plain|past)$/.test(verb.flags?.[0] ?? "");
-  // "Vapours can *no longer* reach the nose, so that only five tastes are left"
+  // "Vapours can *no longer* reach the nose, so that only five tastes are left", "can *hardly* move, so that bread keeps"
   const isUnable =
-    !passive && auxiliaries.length === 1 && /^(?:can|could)$/.test(auxiliaries[0]!.lemma ?? "") && /\bno longer\b/.test(wordsText(sentence, start, part.start));
+    !passive &&
+    auxiliaries.length === 1 &&
+    /^(?:can|could)$/.test(auxiliaries[0]!.lemma ?? "") &&
+    /\b(?:no longer|hardly|scarcely|barely)\b/.test(wordsText(sentence, start, part.start));
   // "The Irish *had* planted one variety, so that what killed one plant *killed* them all"
   const isDone = !passive && auxiliaries.length === 1 && auxiliaries[0]!.cat === "have";
   if (!(goesOn || isUnable || isDone) || !part.cat.startsWith("c-") || result.cat !== "sb") return false;

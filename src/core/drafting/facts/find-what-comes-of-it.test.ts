@@ -14,6 +14,11 @@ describe("what becomes of such a one", () => {
       "the owner may lose the sign",
     ],
     "what is done with it": ["A lamp that leaks is sent to the workshop.", "What happens to a lamp that leaks?", "it is sent to the workshop"],
+    "where it is others that do it": [
+      "A letter that nobody claims is burned after a year.",
+      "What happens to a letter that nobody claims?",
+      "it is burned after a year",
+    ],
     "of many": ["Ropes that lie in the sun rot within a year.", "What happens to ropes that lie in the sun?", "they rot within a year"],
   });
   neverAsks({
@@ -323,6 +328,21 @@ describe("short passages", () => {
       "Why is the soil darker where a wooden post once stood?",
       "because the wood rotted in the hole",
     ],
+    "what it turned out to be": [
+      "The council had to rename Tar Lane because Percy Hale turned out to be a thief. Tar Lane is old.",
+      "Why did the council have to rename Tar Lane?",
+      "because Percy Hale turned out to be a thief",
+    ],
+    "what comes of what can hardly be": [
+      "In a freezer ropes can hardly move, so that bread keeps for weeks. Bread is old.",
+      "Why does bread keep for weeks?",
+      "because ropes can hardly move in a freezer",
+    ],
+    "fat, which is nobody's name": [
+      "Fat keeps a loaf soft, which is why a brioche lasts longer than a baguette. Bread is old.",
+      "Why does a brioche last longer than a baguette?",
+      "because fat keeps a loaf soft",
+    ],
     "after how many minutes, which do nothing themselves": [
       "An onion is cheap. After exactly twenty minutes the cook blew out the flame. The cook slept.",
       "After how many minutes did the cook blow out the flame?",
@@ -336,6 +356,10 @@ describe("short passages", () => {
     "what was known, by the place told of before": [
       "For two years the children of the village skated over the pond. Several of them knew it, and none of them talked.",
       /knew the (?:village|pond)|know the (?:village|pond)/,
+    ],
+    "what no ship asks": [
+      "In 1768 the officials had a complaint. The mail ships took two weeks longer than ordinary ships. They asked Percy Hale to find out why.",
+      /did the mail ships ask/,
     ],
     "something else": ["Toast is brown. If the toast stays in too long, something else begins.", /^What happens if/],
     "what there is to do": ["There must always be somebody in the tower as long as there are people on the bridge.", /should there|must there do/],

@@ -65,6 +65,17 @@ export function addIdiomRules({ rule, lift }: RuleWriter): void {
   rule("vp", "vp cs", 0, "clause", 0.4, (vp) =>
     vp.role === "adjunct" && vp.kids[0]?.role === "verb" && /^(?:later|afterwards)$/.test(headTerminal(vp.kids[1]!).lemma ?? "") ? vp.f : undefined,
   );
+  // "turned out *to be a thief*": what came to be known of him, and nothing that he wanted.
+  rule("vp", "vp vp", 0, "infinitive", 0.2, (vp, to) =>
+    vp.role === "adjunct" &&
+    vp.kids[0]?.role === "verb" &&
+    headTerminal(vp).lemma === "turn" &&
+    headTerminal(vp.kids[1]!).lemma === "out" &&
+    to.f.form === "to" &&
+    !to.f.gap
+      ? vp.f
+      : undefined,
+  );
   // "*something called* algebra", "*nothing made* by hand"
   rule("np", "np vp", 0, "reduced", 0.5, (np, vp) =>
     np.end - np.start === 1 && VAGUE_THING.test(headTerminal(np).lemma ?? "") && vp.f.form === "participle" && vp.f.gap ? np.f : undefined,
