@@ -2,13 +2,13 @@
  * The regression run over the corpus: `npm run quality:drafts`. For each kind: how many drafts that readers
  * accepted are still made and still shown, how many that they refused came back; the share of sentences
  * understood, by sort of text; how many drafts a balanced plan gets; and, where Debian's link-grammar is
- * installed, how many stems its parser cannot read.
+ * installed, how many stems its parser cannot read (with `--refused`, which).
  */
-import { spawnSync } from "node:child_process";
 import { overgenerate, rankedCandidates } from "../src/core/drafting/candidates";
 import { draftQuestions } from "../src/core/drafting/draft-questions";
 import { fillPlan } from "../src/core/drafting/fill-plan";
 import { QUESTION_KINDS } from "../src/core/questions/kinds";
+import { refereeStems } from "./quality/grammar-referee";
 import { openPassages } from "./quality/open-passages";
 import { candidateKey, readRatings } from "./quality/rated-drafts";
 
@@ -69,10 +69,11 @@ table([
     ((100 * row.drafts) / row.words).toFixed(1),
   ]),
 ]);
-const referee = spawnSync("link-parser", ["-quiet", "-limit=100"], { input: stems.join("\n"), encoding: "utf8" });
-if (referee.error) process.stdout.write(`Grammar referee: link-parser is not installed; ${stems.length} questions not read.\n`);
+const verdicts = refereeStems(stems);
+if (typeof verdicts === "string") process.stdout.write(`Grammar referee: ${verdicts}; ${stems.length} questions not read.\n`);
 else {
-  const refused = (referee.stdout.match(/No complete linkages found/g) ?? []).length;
-  process.stdout.write(`Grammar referee: ${refused} of ${stems.length} questions could not be read whole (${percent(refused, stems.length)}).\n`);
+  const { read, refused } = verdicts;
+  process.stdout.write(`Grammar referee: ${refused.length} of ${read} questions could not be read whole (${percent(refused.length, read)}).\n`);
+  if (process.argv.includes("--refused")) process.stdout.write(`${refused.join("\n")}\n`);
 }
 process.exit(0);
