@@ -3,13 +3,26 @@ import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
-import { type Fact, factId } from "./fact";
+import { type Fact, factId, factOf } from "./fact";
 import { isUnclear } from "./find-cause";
 
 const POINTS_BACK = /^(?:for this reason|as a result|therefore|because of this|for that reason|consequently|hence|thus|as a consequence)\b,?/i;
 
 /** "*In return*, the polyps give them shelter. That is why …": with what stands before it, and not by itself. */
 const GOES_ON = /^(?:in return|also|in addition|besides|similarly|moreover|and|but|then|next|second|third|finally|another)\b/i;
+
+/** Why it is so: for the reason that a clause before it states. */
+function whyOf(asked: Phrasing, at: number, rest: string, statement: string, parts: Pick<Fact, "worth" | "support">): Fact {
+  return factOf(asked, at, {
+    type: "cause",
+    stem: askClause(asked, "Why", rest),
+    answer: `because ${statement}`,
+    accepted: [statement],
+    depth: "understanding",
+    pattern: "why-for-this-reason",
+    ...parts,
+  });
+}
 
 /** "If they run out of honey, they starve. *That is why* I never take more than half." */
 export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
@@ -31,22 +44,7 @@ export function findWhyClause(sentence: Sentence, analysis: Analysis): Fact[] {
   const reasonRest = phraseRest(reason, analysis);
   if (isUnclear(reasonRest) || reasonRest === "") return [];
   const statement = stateClause(reason, reasonRest);
-  return [
-    {
-      type: "cause",
-      id: factId("cause", sentence, told.start),
-      sentence,
-      support: [before],
-      clause: told,
-      phrasing: asked,
-      stem: askClause(asked, "Why", rest),
-      answer: `because ${statement}`,
-      accepted: [statement],
-      depth: "understanding",
-      worth: 3.3,
-      pattern: "why-for-this-reason",
-    },
-  ];
+  return [whyOf(asked, told.start, rest, statement, { worth: 3.3, support: [before] })];
 }
 
 /** "When a cat grows fatter, its whiskers do not grow longer, *and that is why fat cats sometimes get stuck*." */
@@ -65,21 +63,7 @@ export function findWhyBehind(sentence: Sentence, analysis: Analysis): Fact[] {
   if (isUnclear(rest) || (isUnclear(reasonRest) && !isGrowing) || reasonRest === "") return [];
   const own = wordsText(sentence, reason.start, link.start).replace(/,? and$|,$/, "");
   const statement = isGrowing ? own.replace(/^./, (letter) => letter.toLowerCase()) : stateClause(phrasing, reasonRest);
-  return [
-    {
-      type: "cause",
-      id: factId("cause", sentence, told.start),
-      sentence,
-      clause: told,
-      phrasing: asked,
-      stem: askClause(asked, "Why", rest),
-      answer: `because ${statement}`,
-      accepted: [statement],
-      depth: "understanding",
-      worth: 3.3,
-      pattern: "why-for-this-reason",
-    },
-  ];
+  return [whyOf(asked, told.start, rest, statement, { worth: 3.3 })];
 }
 
 const FOR_THIS = /^,? ?(?:and )?(?:for this reason|for that reason|as a result|therefore|consequently)\b,?$/i;
@@ -101,21 +85,7 @@ export function findForThisReason(phrasing: Phrasing, analysis: Analysis): Fact[
   const toldRest = phraseRest(told, analysis);
   if (isUnclear(toldRest) || toldRest === "") return [];
   const statement = stateClause(told, toldRest);
-  return [
-    {
-      type: "cause",
-      id: factId("cause", sentence, clause.subject.start),
-      sentence,
-      clause,
-      phrasing,
-      stem: askClause(phrasing, "Why", rest),
-      answer: `because ${statement}`,
-      accepted: [statement],
-      depth: "understanding",
-      worth: 3.1,
-      pattern: "why-for-this-reason",
-    },
-  ];
+  return [whyOf(phrasing, clause.subject.start, rest, statement, { worth: 3.1 })];
 }
 
 /** "Shells slow a ship down. *For this reason* the bottoms of ships are scraped": the sentence before is the reason. */
@@ -134,22 +104,7 @@ export function findBackCause(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const rest = phraseRest(phrasing, analysis, opening);
   if (isUnclear(rest) || isUnclear(reasonRest)) return [];
   const statement = stateClause(reason, reasonRest);
-  return [
-    {
-      type: "cause",
-      id: factId("cause", sentence, clause.subject.start),
-      sentence,
-      support: [before],
-      clause,
-      phrasing,
-      stem: askClause(phrasing, "Why", rest),
-      answer: `because ${statement}`,
-      accepted: [statement],
-      depth: "understanding",
-      worth: 3.1,
-      pattern: "why-for-this-reason",
-    },
-  ];
+  return [whyOf(phrasing, clause.subject.start, rest, statement, { worth: 3.1, support: [before] })];
 }
 
 /** What goes on, and can be told as "it when …". */
