@@ -194,6 +194,11 @@ export function toldInPassing({ adjuncts }: Pick<Clause, "adjuncts">): Node[] {
   );
 }
 
+/** The clauses inside a part of a sentence that tells when, why or under what condition: those of "*when the tide turns*". */
+export function clausesWithin({ clauses }: Sentence, part: Pick<Node, "start" | "end">): Clause[] {
+  return clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= part.start && end <= part.end);
+}
+
 /** The verb phrases that share one subject, in order; one clause alone is its own. */
 export function sharingClauses(clause: Clause): Clause[] {
   if (!clause.shared) return [clause];

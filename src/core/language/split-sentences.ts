@@ -1,3 +1,4 @@
+import { LEADING_DATELINE } from "./dateline";
 import { plainCharacters } from "./text-view";
 
 export type SentenceRange = { start: number; end: number };
@@ -11,8 +12,6 @@ const BEFORE_NAME = new Set(
 /** Abbreviations that may end a sentence; they do when a capital follows that is not a name's initial. */
 const MAY_END = new Set("etc jr sr inc ltd co corp bros dept est a.m p.m u.s u.k ph.d m.a b.a b.c a.d ft oz lb mi hr min sec".split(" "));
 
-const DATELINE = /^\s*\p{Lu}[\p{Lu}'’. -]{3,}(?:, [\p{L}\d. ]{2,20})? [–—-]+ (?=[\p{Lu}"'“])/u;
-
 /**
  * Sentences of one block as offset ranges. Ends are `. ! ? …` with closing quotes; not an end:
  * abbreviations, initials ("J. R. Hale"), decimals, and a quotation that its speaker follows
@@ -22,7 +21,7 @@ export function splitSentences(original: string): SentenceRange[] {
   const text = plainCharacters(original);
   const ranges: SentenceRange[] = [];
   // "SKERRY BAY, 3 June – *After two years …*": where and when a paper was told of it is no part of what it says.
-  let start = skipSpace(text, DATELINE.exec(text)?.[0].length ?? 0);
+  let start = skipSpace(text, LEADING_DATELINE.exec(text)?.[0].length ?? 0);
   const ends = /[.!?…]+["')\]]*(?=\s|$)/g;
   for (let match = ends.exec(text); match; match = ends.exec(text)) {
     const end = match.index + match[0].length;

@@ -1,4 +1,5 @@
 import type { Sentence, TextSort } from "./analysis";
+import { LEADING_DATELINE, LINE_OF_DATE } from "./dateline";
 import { plainCharacters } from "./text-view";
 
 const YEAR = /\b(?:1[0-9]{3}|20[0-2]\d)s?\b|\b\d{1,4} (?:BCE?|CE)\b|\bAD \d{1,4}\b/;
@@ -49,14 +50,12 @@ function isToldToDo(prose: readonly Sentence[]): boolean {
   return commands >= FEWEST_COMMANDS && commands / prose.length >= SHARE_OF_COMMANDS;
 }
 
-const DATELINE = /^\p{Lu}[\p{L}'’. -]+, (?:\d{1,2} \p{Lu}\p{Ll}{2,8}|\p{Lu}\p{Ll}{2,8} \d{1,2})(?:,? \d{4})?\.?$/u;
-
 /** "SKERRY BAY, 14 March – A seal pup …": a newspaper's place and date. */
 export function isReport(prose: readonly Sentence[]): boolean {
   const [first, next] = prose;
-  if (/^\p{Lu}[\p{Lu}'’. -]{3,}(?:, [\p{L}\d. ]{2,20})? [–—-]+ /u.test(first?.block.text ?? "")) return true;
+  if (LEADING_DATELINE.test(first?.block.text ?? "")) return true;
   // "Port Carrow, 9 February", by itself: a paper's as well, where no letter and no diary goes on.
-  return DATELINE.test(first?.block.text ?? "") && !/^(?:My )?[Dd]ear\b|\b(?:I|we|my|our)\b/.test(next?.text ?? "");
+  return LINE_OF_DATE.test(first?.block.text ?? "") && !/^(?:My )?[Dd]ear\b|\b(?:I|we|my|our)\b/.test(next?.text ?? "");
 }
 
 function isStory(prose: readonly Sentence[]): boolean {

@@ -1,5 +1,6 @@
 import type { Sentence } from "../../language/analysis";
 import { sentenceCase } from "../../language/node-text";
+import type { Node } from "../../language/tree";
 import type { Candidate } from "../candidate";
 import type { SourceStock } from "../source-stock";
 import { datedFacts, STATES } from "./dated-facts";
@@ -54,8 +55,10 @@ function storyEvents({ analysis, statements, factsBySentence }: SourceStock): Ca
     // "In the middle floated a silver ship": what there was to see, and nothing that happened.
     const isScene =
       /^(?:float|hang|glow|shine|gleam|stretch|stand|sit|smell|lead|run|rise)$/.test(clause.verb.lemma ?? "") && clause.verb.start < clause.subject.start;
-    // "shouted at *children who* kicked balls"
-    const isHabit = (clause.subject.f.det === "bare" && clause.subject.f.num === "pl") || /\bat (?:children|people|boys|girls) who\b/.test(text);
+    // "shouted at *children who* kicked balls": whenever any did.
+    const isAny = ({ role, f }: Node) => role === "relative" && f.det === "bare" && f.num === "pl";
+    const isToAny = [...clause.complements, ...clause.adjuncts].some(({ node }) => node.cat === "pp" && node.kids[1] !== undefined && isAny(node.kids[1]));
+    const isHabit = (clause.subject.f.det === "bare" && clause.subject.f.num === "pl") || isToAny;
     // "“Can you do it?” *Mr. Okoro asked Noor*": what, only his words say.
     const isCut =
       /^(?:ask|tell|answer|warn|remind|beg|urge)$/.test(clause.verb.lemma ?? "") &&

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { clausesWithin } from "../../language/clause";
 import { nodeText, textWithoutAsides } from "../../language/node-text";
 import { ownerPronounOf, pronounOf } from "../../language/subject-pronoun";
 import { type Node, reasonNode } from "../../language/tree";
@@ -96,10 +97,7 @@ function whenSoOld(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const { clause } = phrasing;
   return clause.adjuncts.flatMap(({ node }) => {
     const when = reasonNode(node);
-    const inner =
-      when.cat === "sb" && when.f.sub === "when"
-        ? clause.sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= when.start && end <= when.end)
-        : undefined;
+    const inner = when.cat === "sb" && when.f.sub === "when" ? clausesWithin(clause.sentence, when)[0] : undefined;
     const who = inner && phraseClause(inner, analysis);
     const years = inner && yearsIn(inner.complements.find(({ role }) => role === "predicate")?.node);
     if (!inner || !who || typeof who === "string" || !years || inner.verb.cat !== "be" || inner.adjuncts.length > 0) return [];

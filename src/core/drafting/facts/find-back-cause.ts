@@ -1,5 +1,5 @@
 import type { Analysis, Sentence } from "../../language/analysis";
-import { nodeText, wordsText } from "../../language/node-text";
+import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { headTerminal } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -62,7 +62,8 @@ export function findWhyBehind(sentence: Sentence, analysis: Analysis): Fact[] {
   const isGrowing = reasonRest === "comparison-left-open" && /^(?:grow|get|become)$/.test(reason.verb.lemma ?? "");
   if (isUnclear(rest) || (isUnclear(reasonRest) && !isGrowing) || reasonRest === "") return [];
   const own = wordsText(sentence, reason.start, link.start).replace(/,? and$|,$/, "");
-  const statement = isGrowing ? own.replace(/^./, (letter) => letter.toLowerCase()) : stateClause(phrasing, reasonRest);
+  const growing = reason.start === 0 && sentence.tree ? midSentence(sentence, sentence.tree, own) : own;
+  const statement = isGrowing ? growing : stateClause(phrasing, reasonRest);
   return [whyOf(asked, told.start, rest, statement, { worth: 3.3 })];
 }
 

@@ -1,4 +1,4 @@
-import type { Clause } from "../../language/clause";
+import { type Clause, clausesWithin } from "../../language/clause";
 import { nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
 import { headTerminal, type Node, reasonNode } from "../../language/tree";
@@ -122,7 +122,7 @@ function isSinceOfReason(node: Node, clause: Clause): boolean {
 function isAsOfThought(node: Node, { sentence, verb }: Clause): boolean {
   const as = reasonNode(node);
   if (node.cat !== "c-sb" || as.f.sub !== "as" || as.f.form === "ing" || node.start < verb.start) return false;
-  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= as.start && end <= as.end);
+  const inner = clausesWithin(sentence, as)[0];
   return (
     inner !== undefined &&
     inner.auxiliaries.length === 0 &&
@@ -135,7 +135,7 @@ function isAsOfThought(node: Node, { sentence, verb }: Clause): boolean {
 function isAsOfState(node: Node, { sentence, subject }: Clause): boolean {
   const as = reasonNode(node);
   if (node.end > subject.start || as.cat !== "sb" || as.f.sub !== "as" || as.f.form === "ing") return false;
-  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= as.start && end <= as.end);
+  const inner = clausesWithin(sentence, as)[0];
   if (inner?.verb.cat !== "be" || inner.auxiliaries.length > 0) return false;
   const predicate = inner.complements.find(({ role }) => role === "predicate")?.node;
   return predicate?.cat === "ap"

@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { type Clause, sharingClauses } from "../../language/clause";
+import { type Clause, clausesWithin, sharingClauses } from "../../language/clause";
 import { isPersonNoun } from "../../language/find-persons";
 import { midSentence, nodeText, wordsText } from "../../language/node-text";
 import { pronounOf } from "../../language/subject-pronoun";
@@ -200,7 +200,7 @@ function whatOneShould(modal: string, phrasing: Phrasing, rest: string, conditio
 
 /** "can drop an arm, *much as a lizard drops its tail*": how, and not when. */
 function isLikeness(node: Node, { sentence, verb }: Clause): boolean {
-  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= node.start && end <= node.end);
+  const inner = clausesWithin(sentence, node)[0];
   // "as active *as when you are awake*"
   if (/^(?:as|than)$/.test(sentence.words[reasonNode(node).start - 1]?.lower ?? "")) return true;
   // "Tears run off glass *as they run off an eye*"

@@ -1,5 +1,5 @@
 import { type Analysis, positionKey, type Sentence } from "../../language/analysis";
-import type { Clause } from "../../language/clause";
+import { type Clause, clausesWithin } from "../../language/clause";
 import { isAnimalNoun, isPersonNoun } from "../../language/find-persons";
 import { nodeText, wordsText } from "../../language/node-text";
 import { isThingsDeed } from "../../language/pronoun-rivals";
@@ -34,8 +34,7 @@ export function findConsequence(sentence: Sentence, analysis: Analysis): Fact[] 
     return [];
   if (explainsOnly(first)) return [];
   const condition = reasonNode(part);
-  const inside = sentence.clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= condition.start && end <= condition.end);
-  const [inner, ...others] = inside;
+  const [inner, ...others] = clausesWithin(sentence, condition);
   if (!inner || others.length > 0 || !isGeneral(inner) || !/^(?:when|if|once)$/.test(condition.f.sub ?? "")) return [];
   if (/\b(?:is|are|am|was|were) to \p{Ll}/u.test(wordsText(sentence, inner.subject.end, inner.end))) return [];
   const asked = phrasingOf(inner, analysis);

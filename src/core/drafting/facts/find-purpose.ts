@@ -1,5 +1,5 @@
 import type { Analysis } from "../../language/analysis";
-import { type Clause, sharingClauses } from "../../language/clause";
+import { type Clause, clausesWithin, sharingClauses } from "../../language/clause";
 import { TIME_NOUNS } from "../../language/data/noun-classes";
 import { nodeText, wordsText } from "../../language/node-text";
 import { headTerminal, type Node, reasonNode, walkTree } from "../../language/tree";
@@ -192,7 +192,7 @@ export function isResult(part: Node, { sentence, auxiliaries, verb, passive, sta
   // "The Irish *had* planted one variety, so that what killed one plant *killed* them all"
   const isDone = !passive && auxiliaries.length === 1 && auxiliaries[0]!.cat === "have";
   if (!(goesOn || isUnable || isDone) || !part.cat.startsWith("c-") || result.cat !== "sb") return false;
-  const inner = sentence.clauses.find(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
+  const inner = clausesWithin(sentence, result)[0];
   return inner !== undefined && !inner.negated && !inner.auxiliaries.some(({ cat }) => cat === "modal");
 }
 

@@ -244,21 +244,17 @@ export function findRelation(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isBefore = hasObject || /^\p{L}+ly$/u.test(after);
   // "What have children made whistles *from* for hundreds of years?": behind what is made.
   const made = verb === "make" && hasObject ? nodeText(clause.sentence, clause.complements[0]!.node) : "";
-  const told = /^(?:in|at|on|near)\b/.test(there)
-    ? [object, word, there]
-    : isInFront
-      ? [word]
-      : isLong && after.startsWith(`${object} `)
-        ? [object, word, after.slice(object.length).trim()]
-        : made && after.startsWith(made)
-          ? [made, word, after.slice(made.length).trim()]
-          : isBefore
-            ? [after, word]
-            : [word, after];
+  const order = () => {
+    if (/^(?:in|at|on|near)\b/.test(there)) return [object, word, there];
+    if (isInFront) return [word];
+    if (isLong && after.startsWith(`${object} `)) return [object, word, after.slice(object.length).trim()];
+    if (made && after.startsWith(made)) return [made, word, after.slice(made.length).trim()];
+    return isBefore ? [after, word] : [word, after];
+  };
   return [
     factOf(phrasing, thing.start, {
       type: "thing",
-      stem: `${[/^(?:come|get)$/.test(verb) && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, isInFront ? after : "", phrasing.verbPhrase, particle, ...told].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
+      stem: `${[/^(?:come|get)$/.test(verb) && isPlace(head, analysis) ? "Where" : isSomebody ? "Who" : "What", phrasing.inverted, phrasing.subject, adverbs, isInFront ? after : "", phrasing.verbPhrase, particle, ...order()].filter(Boolean).join(" ").replace(/ ,/g, ",")}?`,
       answer,
       answerNode: coreOf(thing),
       accepted: bareForms(answer),

@@ -1,4 +1,5 @@
 import type { Analysis } from "../../language/analysis";
+import { clausesWithin } from "../../language/clause";
 import { reasonNode } from "../../language/tree";
 import { askClause, type Phrasing, phraseClause, stateClause } from "../phrasing/ask-clause";
 import { phraseRest } from "../phrasing/phrase-rest";
@@ -13,7 +14,7 @@ export function findResult(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const part = clause.adjuncts.find(({ node }) => reasonNode(node).f.sub === "purpose" && node.start > clause.verb.start && isResult(node, clause))?.node;
   if (!part || clause.shared || clause.negated || clause.imperative || clause.rank !== "main") return [];
   const result = reasonNode(part);
-  const [effect, ...more] = clause.sentence.clauses.filter(({ rank, start, end }) => rank === "adverbial" && start >= result.start && end <= result.end);
+  const [effect, ...more] = clausesWithin(clause.sentence, result);
   const asked = effect && more.length === 0 ? phraseClause(effect, analysis) : undefined;
   if (!asked || typeof asked === "string" || asked.subject === phrasing.subject) return [];
   const told = phraseRest(phrasing, analysis, [part, ...reasonsOf(clause)]);

@@ -7,6 +7,7 @@ import { headTerminal, type Node, walkTree } from "../../language/tree";
 import type { Phrasing } from "../phrasing/ask-clause";
 import { findUnclear } from "../phrasing/clear-reference";
 import { conjunctsOf } from "../phrasing/conjuncts";
+import { withPronoun } from "../phrasing/pronoun-of-subject";
 import { type Fact, factOf } from "./fact";
 
 /** What keeps somebody from doing something though he could. */
@@ -40,8 +41,7 @@ export function findTooMuch(phrasing: Phrasing, analysis: Analysis): Fact[] {
   const isUnwilling = isDone || UNWILLING.test(headTerminal(how.role === "complement" ? how.kids[0]! : how).lemma ?? "");
   const isMany = binder.num === "pl";
   const auxiliary = isUnwilling ? (isPast ? "did" : isMany ? "do" : "does") : isPast ? "could" : "can";
-  const one = isMany ? "they" : (binder.gender ?? (binder.human ? subject : "it"));
-  const answer = `because ${one} ${nodeText(sentence, be)} ${degree}`;
+  const answer = withPronoun(`because ${subject} ${nodeText(sentence, be)} ${degree}`, phrasing, analysis);
   return [
     factOf(phrasing, how.start, {
       type: "cause",

@@ -171,6 +171,11 @@ describe("read wrongly before", () => {
 
 describe("why, how and who, told beside it", () => {
   finds({
+    "and that is why, of somebody by his name": [
+      "Percy Hale's beard does not grow longer, and that is why Percy Hale wears a scarf.",
+      "Why does Percy Hale wear a scarf?",
+      "because Percy Hale's beard does not grow longer",
+    ],
     "and that is why": [
       "Cats hunt at night. When a cat grows fatter, its whiskers do not grow longer, and that is why fat cats sometimes get stuck.",
       "Why do fat cats sometimes get stuck?",
